@@ -1,0 +1,53 @@
+# Everything runs from a virtual environment in .venv, made from requirements.lock.
+PYTHON ?= $(shell command -v python3.11 || command -v python3)
+VENV := .venv
+BIN := $(VENV)/bin
+STAMP := $(VENV)/.ready
+RUN := env OPENBLAS_NUM_THREADS=1
+
+.PHONY: demo run setup test bench soak lint screenshots wheel lock clean
+
+demo: setup
+	@$(RUN) $(BIN)/daruma demo
+
+run: setup
+	@$(RUN) $(BIN)/daruma
+
+setup: $(STAMP)
+	@tools/system-libraries $(VENV)
+
+$(STAMP): requirements.lock pyproject.toml
+	@$(PYTHON) -c 'import sys; sys.exit(sys.version_info < (3, 11))' || { echo "Daruma needs Python 3.11 or newer."; exit 1; }
+	@$(PYTHON) -c 'import venv, ensurepip' || { echo "Python lacks its venv module. Install it with: apt-get install python3-venv"; exit 1; }
+	$(PYTHON) -m venv --clear $(VENV)
+	$(BIN)/python -m pip --quiet install --require-hashes --no-deps --only-binary :all: -r requirements.lock
+	$(BIN)/python -m pip --quiet install --no-build-isolation --no-deps --editable .
+	env -u PYTHONDONTWRITEBYTECODE $(BIN)/python -m compileall -q src
+	@touch $@
+
+lint: setup
+	$(BIN)/ruff check src tests benchmarks tools/*.py
+	$(BIN)/mypy
+	$(BIN)/lint-imports
+
+test: lint
+	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python -m pytest
+
+soak: setup
+	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python -m pytest --soak
+
+bench: setup
+	env -u PYTHONDONTWRITEBYTECODE $(BIN)/python -m compileall -q src
+	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/startup.py
+
+screenshots: setup
+	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python tools/screenshots.py docs/screenshots
+
+wheel: setup
+	$(BIN)/python -m hatchling build -t wheel
+
+lock:
+	uv pip compile --generate-hashes --python-version 3.11 --only-binary :all: --no-header --no-annotate --extra dev pyproject.toml -o requirements.lock
+
+clean:
+	rm -rf $(VENV) dist build .pytest_cache .mypy_cache .ruff_cache .import_linter_cache .hypothesis

@@ -1,0 +1,1 @@
+"""Moves, guards and proves the part data of repaired phones."""

@@ -1,0 +1,1 @@
+"""Use cases over link, store and core: read, keep, write, settle, prove."""

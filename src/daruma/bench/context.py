@@ -1,0 +1,48 @@
+"""What a use case gets besides its data: progress out, cancel in, the time of day."""
+
+from collections.abc import Callable
+from dataclasses import dataclass, field
+from datetime import datetime
+from threading import Event
+
+from daruma.core.errors import Cancelled
+
+
+def local_time() -> str:
+    """Return the time of day as ISO 8601 to the second, with its offset."""
+    return datetime.now().astimezone().isoformat(timespec="seconds")
+
+
+def _nothing(_: float, __: str) -> None:
+    return None
+
+
+@dataclass(frozen=True, slots=True)
+class Context:
+    """Carry progress, cancel and clock into a use case."""
+
+    report: Callable[[float, str], None] = _nothing
+    now: Callable[[], str] = local_time
+    cancelled: Event = field(default_factory=Event)
+
+    def checkpoint(self) -> None:
+        """Stop here, by Cancelled, if the user asked for it."""
+        if self.cancelled.is_set():
+            raise Cancelled
+
+    def part(self, start: float, end: float, text: str) -> Callable[[float], None]:
+        """Return a reporter of a share that fills start to end of the whole, and is a checkpoint."""
+
+        def report(share: float) -> None:
+            self.checkpoint()
+            self.report(start + (end - start) * share, text)
+
+        return report
+
+    def unstoppable(self, start: float, end: float, text: str) -> Callable[[float], None]:
+        """Return a reporter like `part` that is no checkpoint: for acts that must not stop half-way."""
+        return lambda share: self.report(start + (end - start) * share, text)
+
+    def tail(self, start: float) -> "Context":
+        """Return a context for the last part of a job: its progress fills `start` to 1, and it cannot be cancelled."""
+        return Context(lambda share, text: self.report(start + (1 - start) * share, text), self.now)

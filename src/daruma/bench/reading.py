@@ -1,0 +1,127 @@
+"""Read the phone and the parts on the sockets."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+from daruma.bench.context import Context
+from daruma.bench.rig import Rig
+from daruma.catalogue.loader import Catalogue
+from daruma.core.errors import RecordError
+from daruma.core.model import Model
+from daruma.core.parts import Function, PartKind, PartSelf, Version
+from daruma.core.records import Record, decode, recognise
+from daruma.core.tri import Tri
+from daruma.link.devices import PhoneState, Report
+from daruma.link.errors import LinkError, Refused
+
+
+@dataclass(frozen=True, slots=True)
+class PhoneReading:
+    """Hold what a phone gave over the cable; `functions` is empty without trust."""
+
+    state: PhoneState
+    functions: Mapping[Function, Tri]
+    notice: bool | None
+
+    def as_texts(self) -> dict[str, str]:
+        """Return the reading as the texts that a job keeps."""
+        identities = {identity.value: value for identity, value in self.state.board.items()}
+        return {"model": self.state.model, "imei": self.state.imei, "system": str(self.state.system), **identities}
+
+
+@dataclass(frozen=True, slots=True)
+class PartReading:
+    """Hold a part as it said of itself, and its record."""
+
+    part: PartSelf
+    record: Record
+
+
+def read_phone(rig: Rig, context: Context) -> PhoneReading:
+    """Read the phone on the cable; where it does not trust the bench yet, make it ask its owner."""
+    context.report(0.1, "asking the phone")
+    phone = rig.phone()
+    state = phone.state()
+    if not state.trusted:
+        phone.ask_trust()
+        return PhoneReading(state, {}, None)
+    context.report(0.5, "reading functions and parts page")
+    functions = phone.functions()
+    notice = any(entry.notice for entry in phone.parts_page() if entry.part is PartKind.DISPLAY)
+    return PhoneReading(state, functions, notice)
+
+
+def part_on_socket(rig: Rig, model: Model) -> PartSelf | None:
+    """Return the part that answers on the model's socket."""
+    return rig.programmer().sockets().get(model.socket)
+
+
+def read_part(rig: Rig, catalogue: Catalogue, model: Model, context: Context, *, twice: bool = False) -> PartReading:
+    """Read the part on the model's socket; with `twice`, read again and compare.
+
+    Raises RecordError for another model's record, a record that does not fit its checksums when read `twice`, or two
+    reads that differ; Refused where nothing answers or the firmware is too old.
+    """
+    part = part_on_socket(rig, model)
+    if part is None:
+        raise Refused(
+            "empty",
+            f"No part answers on socket {model.socket}.",
+            safe="Nothing was changed.",
+            advice="Press the connector home on both ends.",
+        )
+    layout = model.layout(PartKind.DISPLAY)
+    end = 0.5 if twice else 1.0
+    image = _read(rig, catalogue, model, part, context.part(0.0, end, "reading"))
+    if twice:
+        again = _read(rig, catalogue, model, part, context.part(0.5, 1.0, "reading again to compare"))
+        if again != image:
+            raise RecordError(
+                "Two reads of the same part differ.",
+                safe="Nothing was kept, nothing was changed.",
+                advice="Clean the contacts, seat the part again and read once more.",
+            )
+    record = decode(layout, image)
+    if twice and not record.intact:
+        raise RecordError(
+            f"The record is damaged: {', '.join(record.damaged).replace('_', ' ')} does not fit.",
+            safe="Nothing was kept, nothing was changed.",
+            advice="Clean the contacts and read again; if it stays so, use another source of the codes.",
+        )
+    return PartReading(part, record)
+
+
+def _read(rig: Rig, catalogue: Catalogue, model: Model, part: PartSelf, report: Report) -> bytes:
+    layout = model.layout(PartKind.DISPLAY)
+    _agree(catalogue, model, part)
+    image = rig.programmer().read_memory(model.socket, layout.size, model.key, report)
+    others = [found for found in recognise(catalogue.layouts(), image) if found.name != layout.name]
+    if others and not recognise((layout,), image):
+        name = catalogue.models[others[0].model].name
+        raise RecordError(
+            f"This part carries a {name} record, the ticket says {model.name}.",
+            safe="Nothing was changed.",
+            advice="Correct the model in the ticket, or put the right part on the socket.",
+        )
+    return image
+
+
+def _agree(catalogue: Catalogue, model: Model, part: PartSelf) -> None:
+    if part.family != model.key:
+        known = catalogue.models.get(part.family)
+        raise RecordError(
+            f"This part is for {known.name if known else part.family}, the ticket says {model.name}.",
+            safe="Nothing was changed.",
+            advice="Correct the model in the ticket, or put the right part on the socket.",
+        )
+
+
+def update_firmware(rig: Rig, model: Model, context: Context) -> Version:
+    """Bring the programmer to the firmware that the model needs; return the version it then has."""
+    version = rig.programmer().update_firmware(model.programmer_firmware, context.unstoppable(0, 1, "updating the programmer"))
+    if version < model.programmer_firmware:
+        raise LinkError(
+            f"The programmer still has firmware {version}.", safe="No part was touched.", advice="Update it once more."
+        )
+    return version
+

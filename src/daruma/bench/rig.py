@@ -1,0 +1,101 @@
+"""The rig: the devices on the bench, each behind its wire or not there."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+
+from daruma.core.errors import Trouble
+from daruma.core.parts import PartSelf, Version
+from daruma.link.devices import Colorimeter, DeviceSelf, Driver, PhoneLink, Programmer
+from daruma.link.discovery import connect
+from daruma.link.errors import DeviceGone, Refused
+
+
+@dataclass(slots=True)
+class Rig:
+    """Hold the wires by device kind; connects when first needed and again after a device was gone.
+
+    Used by one thread at a time: one lane for all exchanges.
+    """
+
+    wires: Mapping[str, str]
+    _drivers: dict[str, Driver] = field(default_factory=dict)
+
+    def programmer(self) -> Programmer:
+        """Return the programmer; raise LinkError where none answers."""
+        driver = self._driver("programmer")
+        assert isinstance(driver, Programmer)
+        return driver
+
+    def phone(self) -> PhoneLink:
+        """Return the phone cable; raise LinkError where none answers."""
+        driver = self._driver("phone")
+        assert isinstance(driver, PhoneLink)
+        return driver
+
+    def meter(self) -> Colorimeter:
+        """Return the colorimeter; raise LinkError where none answers."""
+        driver = self._driver("colorimeter")
+        assert isinstance(driver, Colorimeter)
+        return driver
+
+    def drop(self, kind: str) -> None:
+        """Close a device's wire, so that the next use connects anew."""
+        driver = self._drivers.pop(kind, None)
+        if driver is not None:
+            driver.close()
+
+    def close(self) -> None:
+        """Close every wire."""
+        for kind in tuple(self._drivers):
+            self.drop(kind)
+
+    def _driver(self, kind: str) -> Driver:
+        if kind not in self._drivers:
+            if kind not in self.wires:
+                raise DeviceGone(
+                    f"No {kind} is set up.", safe="Nothing was changed.", advice="Name its port in the settings, or use the demo."
+                )
+            self._drivers[kind] = connect(kind, self.wires[kind])
+        return self._drivers[kind]
+
+
+@dataclass(frozen=True, slots=True)
+class BenchState:
+    """Hold what the foot of the window shows: the programmer, its sockets, the phone."""
+
+    programmer: DeviceSelf | None
+    sockets: Mapping[str, PartSelf | None]
+    phone_on: bool | None
+    phone_label: str = ""
+    trouble: str = ""
+
+    @property
+    def firmware(self) -> Version | None:
+        """Return the programmer's firmware."""
+        return self.programmer.firmware if self.programmer else None
+
+
+def look(rig: Rig) -> BenchState:
+    """Ask every device how it is; a missing device is a state, not an error."""
+    try:
+        programmer = rig.programmer()
+        said, sockets = programmer.hello(), programmer.sockets()
+    except Trouble as trouble:
+        rig.drop("programmer")
+        return BenchState(None, {}, *_phone(rig), trouble=trouble.what)
+    return BenchState(said, sockets, *_phone(rig))
+
+
+def _phone(rig: Rig) -> tuple[bool | None, str]:
+    try:
+        return True, rig.phone().state().label
+    except Refused:
+        return False, ""
+    except Trouble:
+        rig.drop("phone")
+        return None, ""
+
+
+def phone_is_on(rig: Rig) -> bool | None:
+    """Return whether the phone on the cable runs; None where no cable answers."""
+    return _phone(rig)[0]

@@ -1,0 +1,1 @@
+"""Models as TOML files, their loader and validation."""

@@ -1,0 +1,178 @@
+"""The shape of catalogue files, checked by pydantic."""
+
+from typing import Annotated, Literal
+
+from pydantic import BaseModel, ConfigDict, Field, field_validator, model_validator
+
+from daruma.core.model import FinishRule
+from daruma.core.parts import Function, Identity, PartKind, Version
+from daruma.core.records import CHECKSUMS, Encoding, FieldRole
+
+Name = Annotated[str, Field(min_length=1, max_length=60)]
+Key = Annotated[str, Field(pattern=r"^[a-z][a-z0-9_]{0,39}$")]
+VersionText = Annotated[str, Field(pattern=r"^[0-9]{1,3}(\.[0-9]{1,3})?$")]
+
+
+class Strict(BaseModel):
+    """Refuse unknown keys: a mistyped key must not pass in silence."""
+
+    model_config = ConfigDict(extra="forbid", frozen=True)
+
+
+class FieldFile(Strict):
+    """Declare one field of a layout."""
+
+    name: Key
+    label: Name
+    offset: Annotated[int, Field(ge=0, lt=65536)]
+    length: Annotated[int, Field(ge=1, le=4096)]
+    encoding: Encoding
+    role: FieldRole
+    byte_order: Literal["big", "little"] = "big"
+    count: Annotated[int, Field(ge=1, le=1024)] = 1
+    fraction_bits: Annotated[int, Field(ge=0, le=31)] = 0
+    signed: bool = False
+    constant: str | None = None
+    identity: Identity | None = None
+    unit: Annotated[str, Field(max_length=12)] = ""
+
+    @model_validator(mode="after")
+    def elements_share_the_bytes(self) -> "FieldFile":
+        """Refuse a length that its elements cannot share."""
+        if self.length % self.count:
+            raise ValueError(f"{self.length} bytes cannot be shared by {self.count} elements")
+        return self
+
+
+class ChecksumFile(Strict):
+    """Declare one checksum of a layout."""
+
+    name: Key
+    offset: Annotated[int, Field(ge=0, lt=65536)]
+    algorithm: str
+    start: Annotated[int, Field(ge=0, lt=65536)]
+    stop: Annotated[int, Field(ge=1, le=65536)]
+    byte_order: Literal["big", "little"] = "big"
+
+    @field_validator("algorithm")
+    @classmethod
+    def known(cls, value: str) -> str:
+        """Refuse an unknown algorithm."""
+        if value not in CHECKSUMS:
+            raise ValueError(f"unknown algorithm; known are {', '.join(CHECKSUMS)}")
+        return value
+
+
+class LayoutFile(Strict):
+    """Declare the memory of one part kind."""
+
+    name: Key
+    part: PartKind
+    size: Annotated[int, Field(ge=8, le=65536)]
+    fields: Annotated[tuple[FieldFile, ...], Field(min_length=1, max_length=200)]
+    checksums: Annotated[tuple[ChecksumFile, ...], Field(max_length=50)] = ()
+
+    @model_validator(mode="after")
+    def nothing_overlaps(self) -> "LayoutFile":
+        """Refuse fields outside the memory, overlapping fields and double names."""
+        spans: list[tuple[int, int, str]] = [(f.offset, f.offset + f.length, f.name) for f in self.fields]
+        spans += [(c.offset, c.offset + CHECKSUMS[c.algorithm][0], c.name) for c in self.checksums]
+        names = [name for *_, name in spans]
+        if len(set(names)) != len(names):
+            raise ValueError(f"a name stands twice: {sorted(n for n in names if names.count(n) > 1)[0]}")
+        end, before = 0, ""
+        for start, stop, name in sorted(spans):
+            if stop > self.size:
+                raise ValueError(f"{name} ends at {stop}, the memory at {self.size}")
+            if start < end:
+                raise ValueError(f"{name} overlaps {before}")
+            end, before = stop, name
+        for checksum in self.checksums:
+            if not checksum.start < checksum.stop <= self.size:
+                raise ValueError(f"{checksum.name} covers {checksum.start} to {checksum.stop}, the memory has {self.size}")
+            if checksum.start < checksum.offset + CHECKSUMS[checksum.algorithm][0] and checksum.offset < checksum.stop:
+                raise ValueError(f"{checksum.name} covers itself")
+        return self
+
+
+class WhiteFile(Strict):
+    """Declare how the white should follow the light."""
+
+    native_xy: tuple[Annotated[float, Field(gt=0.1, lt=0.6)], Annotated[float, Field(gt=0.1, lt=0.6)]]
+    degree: Annotated[float, Field(gt=0, le=1)]
+    limit_uv: Annotated[float, Field(gt=0, le=0.2)]
+    tolerance_uv: Annotated[float, Field(gt=0, le=0.05)]
+
+
+class ModelFile(Strict):
+    """Declare one phone model."""
+
+    key: Key
+    name: Name
+    makers: Annotated[tuple[Name, ...], Field(min_length=1)]
+    unreadable_makers: tuple[Name, ...] = ()
+    socket: Key
+    codes_over_cable: bool
+    display_notice: bool = True
+    write_limits: tuple[Annotated[int, Field(ge=1, le=100)], ...] = ()
+    memory_package: Name
+    face_module: bool
+    finishing_since: VersionText | None = None
+    ambient_white_needs_front_camera: bool = False
+    reflash_after_camera: bool = False
+    first_system: VersionText
+    last_system: VersionText
+    programmer_firmware: VersionText
+    screen_inches: Annotated[float, Field(gt=2, lt=12)]
+    functions: Annotated[tuple[Function, ...], Field(min_length=1)]
+    white: WhiteFile
+    layouts: Annotated[tuple[LayoutFile, ...], Field(min_length=1)]
+
+    @model_validator(mode="after")
+    def versions_in_order(self) -> "ModelFile":
+        """Refuse a last version before the first."""
+        if Version.parse(self.last_system) < Version.parse(self.first_system):
+            raise ValueError(f"last_system {self.last_system} is before first_system {self.first_system}")
+        return self
+
+
+class EraFile(Strict):
+    """Declare one era of the system software."""
+
+    name: Key
+    since: VersionText
+    notice_checks: Annotated[tuple[Identity, ...], Field(min_length=1)]
+    finishing: FinishRule
+
+
+class SystemFile(Strict):
+    """Declare the system software: the labels of functions and the eras."""
+
+    name: Name
+    function_labels: dict[Function, Name]
+    function_meaning: dict[Function, Name]
+    eras: Annotated[tuple[EraFile, ...], Field(min_length=1)]
+
+
+class ActionFile(Strict):
+    """Declare an action's words and numbers."""
+
+    title: Name
+    attended: Annotated[float, Field(ge=0, le=600)]
+    waiting: Annotated[float, Field(ge=0, le=600)] = 0.0
+    cost: Annotated[float, Field(ge=0)] = 0.0
+    chance: Annotated[float, Field(ge=0, le=1)] = 1.0
+    heat: str = ""
+    writes: Annotated[int, Field(ge=0, le=10)] = 0
+    irreversible: bool = False
+    on_failure: str = "nothing is lost"
+    how: tuple[str, ...] = ()
+    settings: tuple[str, ...] = ()
+    caution: str = ""
+    origin: str = "catalogue guess"
+
+
+class ActionsFile(Strict):
+    """Declare all actions."""
+
+    actions: dict[Key, ActionFile]

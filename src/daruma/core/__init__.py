@@ -1,0 +1,1 @@
+"""Pure computation: no Qt, no SQL, no files, no clock."""

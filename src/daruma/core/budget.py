@@ -1,0 +1,50 @@
+"""The write budget: what is left of a part's writes when its limit is known only as a choice of numbers."""
+
+from dataclasses import dataclass
+
+
+@dataclass(frozen=True, slots=True)
+class WriteBudget:
+    """Hold a part's history of writes against the limits it may have.
+
+    `limits` are the equally likely numbers of writes in the part's life (empty: no known limit); `counted` the
+    writes known to have been tried, failed ones included.
+    """
+
+    limits: tuple[int, ...]
+    counted: int
+
+    @property
+    def possible(self) -> tuple[int, ...]:
+        """Return the limits that the history has not ruled out."""
+        return tuple(limit for limit in self.limits if limit >= self.counted)
+
+    def next_odds(self) -> float:
+        """Return the chance that the part takes one more write, given that it took all counted so far."""
+        if not self.limits:
+            return 1.0
+        if not self.possible:
+            return 0.0
+        return sum(limit > self.counted for limit in self.possible) / len(self.possible)
+
+    def sure_left(self) -> int | None:
+        """Return the writes that are left even in the worst case; None without a known limit."""
+        return max(0, min(self.possible) - self.counted) if self.possible else (0 if self.limits else None)
+
+    def most_left(self) -> int | None:
+        """Return the writes that are left in the best case; None without a known limit."""
+        return max(0, max(self.possible) - self.counted) if self.possible else (0 if self.limits else None)
+
+    def words(self) -> str:
+        """Return what is left as the button says it."""
+        if not self.limits:
+            return "no known limit"
+        sure, most = self.sure_left(), self.most_left()
+        if most == 0:
+            return "none left"
+        return f"1 of {sure} left" if sure == most else f"1 of about {max(sure or 0, 1)} left"
+
+
+def odds_of_each_write(limits: tuple[int, ...]) -> tuple[float, ...]:
+    """Return the chance that each write of a fresh part's life is accepted, given that those before it were."""
+    return tuple(WriteBudget(limits, done).next_odds() for done in range(max(limits)))

@@ -1,0 +1,209 @@
+"""The job: ticket, run sheet, proofs and stages; a job holds when each promise carries its proof."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
+from enum import Enum
+
+from daruma.core.parts import Function, PartSelf
+from daruma.core.plan.case import ChipPlace, OriginalState, PanelKind
+from daruma.core.serials import imei_fault
+from daruma.core.tri import Tri
+
+
+class Stage(Enum):
+    """Name the stages of a job in their order."""
+
+    INTAKE = "Intake"
+    PLAN = "Plan"
+    BENCH = "Bench"
+    PROOF = "Proof"
+    HAND_OVER = "Hand-over"
+
+
+class Progress(Enum):
+    """Say how a stage stands."""
+
+    DONE = "done"
+    HERE = "here"
+    NOT_YET = "not yet"
+
+
+class StepState(Enum):
+    """Say how a step of the run sheet stands."""
+
+    OPEN = "open"
+    DONE = "done"
+    FAILED = "failed"
+
+
+@dataclass(frozen=True, slots=True)
+class Ticket:
+    """Hold what intake writes down. Texts stay as typed, so that nothing typed is lost."""
+
+    model: str = ""
+    imei: str = ""
+    system: str = ""
+    complaint: str = ""
+    original: OriginalState = OriginalState.UNTRIED
+    chip: ChipPlace = ChipPlace.ON_ORIGINAL
+    panel_kind: PanelKind = PanelKind.GENUINE_USED
+    panel_maker: str = ""
+    panel_source: str = ""
+    panel_die: str = ""
+    flex_original: bool = True
+    promised: tuple[Function, ...] = ()
+    before: Mapping[Function, Tri] = field(default_factory=dict)
+
+
+@dataclass(frozen=True, slots=True)
+class Step:
+    """Hold one step of the run sheet and how it went."""
+
+    action: str
+    state: StepState = StepState.OPEN
+    note: str = ""
+    when: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Reading:
+    """Hold one colour measurement: XYZ in cd/m2 of the screen, and of the light that fell on the phone."""
+
+    light: str
+    screen: tuple[float, float, float]
+    ambient: tuple[float, float, float]
+    when: str
+    instrument: str
+
+
+@dataclass(frozen=True, slots=True)
+class Proof:
+    """Hold the evidence for one promised function, with its verdict."""
+
+    function: Function
+    proven: bool
+    summary: str
+    numbers: tuple[tuple[str, str], ...] = ()
+    readings: tuple[Reading, ...] = ()
+    when: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Job:
+    """Hold one job as it stands."""
+
+    number: int
+    opened: str
+    ticket: Ticket = Ticket()
+    way: str = ""
+    steps: tuple[Step, ...] = ()
+    backup: str = ""
+    target: PartSelf | None = None
+    target_image: str = ""
+    phone: Mapping[str, str] = field(default_factory=dict)
+    readings: tuple[Reading, ...] = ()
+    proofs: tuple[Proof, ...] = ()
+    closed: str = ""
+
+    @property
+    def name(self) -> str:
+        """Return the job's number as it is written."""
+        return f"J-{self.number:04d}"
+
+    def proof(self, function: Function) -> Proof | None:
+        """Return the latest proof of a function."""
+        return next((proof for proof in reversed(self.proofs) if proof.function is function), None)
+
+    def is_proven(self, function: Function) -> bool:
+        """Return whether a function carries its proof."""
+        proof = self.proof(function)
+        return proof is not None and proof.proven
+
+    @property
+    def all_proven(self) -> bool:
+        """Return whether every promise carries its proof: the second eye."""
+        return bool(self.ticket.promised) and all(self.is_proven(function) for function in self.ticket.promised)
+
+    @property
+    def current_step(self) -> int | None:
+        """Return the index of the first step that is not done."""
+        return next((i for i, step in enumerate(self.steps) if step.state is not StepState.DONE), None)
+
+    def with_step(self, index: int, state: StepState, note: str, when: str) -> "Job":
+        """Return the job with one step settled."""
+        step = replace(self.steps[index], state=state, note=note, when=when)
+        return replace(self, steps=(*self.steps[:index], step, *self.steps[index + 1 :]))
+
+    def with_proof(self, proof: Proof) -> "Job":
+        """Return the job with a proof added; earlier ones stay."""
+        return replace(self, proofs=(*self.proofs, proof))
+
+
+def ticket_faults(ticket: Ticket, known_models: Mapping[str, str]) -> dict[str, str]:
+    """Return what keeps a ticket from being planned, by field name."""
+    faults: dict[str, str] = {}
+    if ticket.model not in known_models:
+        faults["model"] = "choose the model"
+    imei = imei_fault(ticket.imei)
+    if imei:
+        faults["imei"] = imei
+    if not ticket.system.strip():
+        faults["system"] = "system version is missing: read the phone or ask"
+    if not ticket.promised:
+        faults["promised"] = "promise at least one function"
+    if ticket.original is OriginalState.MISSING and ticket.chip is ChipPlace.ON_ORIGINAL:
+        faults["chip"] = "the original is missing, so its chip cannot be on it"
+    return faults
+
+
+PROOF_ACTIONS = frozenset({"prove_ambient_white", "prove_no_display_notice", "prove_auto_brightness", "prove_touch"})
+
+
+def stages(job: Job, faults: Mapping[str, str]) -> tuple[tuple[Stage, Progress, str], ...]:
+    """Return every stage with how it stands and, where not yet, why not."""
+    bench = [step for step in job.steps if step.action not in PROOF_ACTIONS]
+    gates = (
+        (Stage.INTAKE, not faults, f"ticket: {next(iter(faults.values()), '')}"),
+        (Stage.PLAN, bool(job.steps), "no way is chosen"),
+        (Stage.BENCH, bool(bench) and all(s.state is StepState.DONE for s in bench), "steps are open at the bench"),
+        (Stage.PROOF, job.all_proven, "a promise has no proof yet"),
+        (Stage.HAND_OVER, bool(job.closed), "not handed over"),
+    )
+    result: list[tuple[Stage, Progress, str]] = []
+    reason = ""
+    for stage, done, why in gates:
+        if reason:
+            result.append((stage, Progress.NOT_YET, reason))
+        elif done:
+            result.append((stage, Progress.DONE, ""))
+        else:
+            result.append((stage, Progress.HERE, why))
+            reason = why
+    return tuple(result)
+
+
+def stage_of(job: Job, faults: Mapping[str, str]) -> Stage:
+    """Return the stage a job is at."""
+    for stage, progress, _ in stages(job, faults):
+        if progress is Progress.HERE:
+            return stage
+    return Stage.HAND_OVER
+
+
+def waits_for(job: Job, faults: Mapping[str, str]) -> str:
+    """Return in a few words what the job waits for."""
+    if job.closed:
+        return "handed over"
+    match stage_of(job, faults):
+        case Stage.INTAKE:
+            return "ticket to be completed"
+        case Stage.PLAN:
+            return "a way to be chosen"
+        case Stage.BENCH:
+            failed = any(step.state is StepState.FAILED for step in job.steps)
+            return "a decision: a step failed" if failed else "the bench"
+        case Stage.PROOF:
+            return "proof"
+        case Stage.HAND_OVER:
+            return "hand-over"
+

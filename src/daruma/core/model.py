@@ -1,0 +1,78 @@
+"""A phone model as the computation needs it; the catalogue fills it from files."""
+
+from dataclasses import dataclass
+from enum import Enum
+
+from daruma.core.parts import Function, Identity, PartKind, Version
+from daruma.core.records import Layout
+
+
+class FinishRule(Enum):
+    """Say what a display must be for the phone's own finishing to accept it."""
+
+    NONE = "none"
+    WHOLE_GENUINE = "whole_genuine"
+    GENUINE_CHIP = "genuine_chip"
+
+
+@dataclass(frozen=True, slots=True)
+class Era:
+    """Hold what one span of system versions checks for the display notice."""
+
+    name: str
+    since: Version
+    notice_checks: tuple[Identity, ...]
+    finishing: FinishRule
+
+
+@dataclass(frozen=True, slots=True)
+class WhitePath:
+    """Hold how a model's white should follow the light.
+
+    `native_xy` is the white without any adaptation (CIE 1931 x, y); `degree` the share of the way from it to the
+    light's own chromaticity, in u'v'; `limit_uv` the largest allowed shift and `tolerance_uv` the radius that still
+    counts as on the path, both as distances in u'v'.
+    """
+
+    native_xy: tuple[float, float]
+    degree: float
+    limit_uv: float
+    tolerance_uv: float
+
+
+@dataclass(frozen=True, slots=True)
+class Model:
+    """Hold everything a route depends on for one phone model."""
+
+    key: str
+    name: str
+    makers: tuple[str, ...]
+    unreadable_makers: tuple[str, ...]
+    socket: str
+    codes_over_cable: bool
+    display_notice: bool
+    write_limits: tuple[int, ...]
+    memory_package: str
+    face_module: bool
+    finishing_since: Version | None
+    ambient_white_needs_front_camera: bool
+    reflash_after_camera: bool
+    first_system: Version
+    last_system: Version
+    programmer_firmware: Version
+    screen_inches: float
+    functions: tuple[Function, ...]
+    eras: tuple[Era, ...]
+    white: WhitePath
+    layouts: tuple[Layout, ...]
+
+    def era(self, system: Version) -> Era:
+        """Return the era a system version falls in; the earliest one for older versions."""
+        return max((era for era in self.eras if era.since <= system), key=lambda era: era.since, default=self.eras[0])
+
+    def layout(self, kind: PartKind) -> Layout:
+        """Return the record layout of a part kind; raise LookupError where the model has none."""
+        for layout in self.layouts:
+            if layout.part is kind:
+                return layout
+        raise LookupError(f"{self.name} has no record layout for {kind.value}")

@@ -1,0 +1,81 @@
+"""Serials and codes: clean what is typed, find what is wrong with it, show where two differ."""
+
+import re
+
+from stdnum import luhn
+from stdnum.exceptions import ValidationError
+from stdnum.iso7064 import mod_37_36
+
+LOOK_ALIKE = {"O": "0", "Q": "0", "I": "1", "L": "1", "S": "5", "B": "8", "Z": "2"}
+SERIAL_LENGTH = 16
+CODE_LENGTH = 16
+_HEX = frozenset("0123456789ABCDEF")
+
+
+def clean(text: str) -> str:
+    """Return the text in capitals without spaces, dots, dashes or slashes."""
+    return re.sub(r"[\s.\-/]", "", text).upper()
+
+
+def grouped(text: str, size: int = 4) -> str:
+    """Return the text in groups of `size` characters, as serials are read aloud."""
+    return " ".join(text[i : i + size] for i in range(0, len(text), size))
+
+
+def imei_fault(text: str) -> str | None:
+    """Return what is wrong with an IMEI, or None.
+
+    The check digit is Luhn's over the first 14 digits (3GPP TS 23.003). It finds every single wrong digit and
+    nearly every swap of neighbours; 09 for 90 it cannot see.
+    """
+    digits = clean(text)
+    if not digits:
+        return "IMEI is missing: 15 digits, shown by dialling *#06#"
+    if not (digits.isascii() and digits.isdigit()):
+        return "IMEI has digits only"
+    if len(digits) != 15:
+        return f"IMEI has 15 digits, this has {len(digits)}"
+    if not luhn.is_valid(digits):
+        return f"check digit is wrong: for these 14 digits it would be {luhn.calc_check_digit(digits[:14])}, not {digits[14]}"
+    return None
+
+
+def serial_fault(text: str) -> str | None:
+    """Return what is wrong with a display serial, or None.
+
+    Sixteen characters, the last one a check character by ISO 7064 MOD 37,36; I and O are never used.
+    """
+    serial = clean(text)
+    if len(serial) != SERIAL_LENGTH:
+        return f"a display serial has {SERIAL_LENGTH} characters, this has {len(serial)}"
+    for index, character in enumerate(serial):
+        if character in "IO":
+            return f"character {index + 1} is {character}, which serials never use: perhaps {LOOK_ALIKE[character]}"
+    try:
+        mod_37_36.validate(serial)
+    except ValidationError:
+        return "check character does not fit: one character is wrong or two are swapped"
+    return None
+
+
+def with_check(body: str) -> str:
+    """Append the ISO 7064 MOD 37,36 check character to a serial's first fifteen characters."""
+    return body + str(mod_37_36.calc_check_digit(body))
+
+
+def code_fault(text: str) -> str | None:
+    """Return what is wrong with a cover code or touch chip id (16 hexadecimal digits), or None."""
+    code = clean(text)
+    if len(code) != CODE_LENGTH:
+        return f"a code has {CODE_LENGTH} hexadecimal digits, this has {len(code)}"
+    for index, character in enumerate(code):
+        if character not in _HEX:
+            hint = f": perhaps {LOOK_ALIKE[character]}" if character in LOOK_ALIKE else ""
+            return f"digit {index + 1} is {character}, not 0-9 or A-F{hint}"
+    return None
+
+
+def differing(left: str, right: str) -> tuple[int, ...]:
+    """Return the positions at which two texts differ, counting a missing character as different."""
+    longest = max(len(left), len(right))
+    return tuple(i for i in range(longest) if left[i : i + 1] != right[i : i + 1])

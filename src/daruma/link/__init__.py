@@ -1,0 +1,1 @@
+"""Bytes to a device and back: framing, messages, drivers."""

@@ -1,0 +1,28 @@
+"""Find drivers by entry point, so that a real device can be added without touching the program."""
+
+from importlib.metadata import entry_points
+
+from daruma.link.devices import Driver
+from daruma.link.errors import LinkError
+from daruma.link.port import Port, open_wire
+
+GROUP = "daruma.drivers"
+
+
+def driver_names() -> tuple[str, ...]:
+    """Return the names of the drivers that are installed."""
+    return tuple(sorted(point.name for point in entry_points(group=GROUP)))
+
+
+def connect(kind: str, url: str) -> Driver:
+    """Open a wire and return the driver registered for a kind; raise LinkError where there is none."""
+    points = [point for point in entry_points(group=GROUP) if point.name == kind]
+    if not points:
+        raise LinkError(
+            f"No driver for {kind} is installed.",
+            safe="Nothing was changed.",
+            advice=f"Install a package that offers one in the entry point group {GROUP}.",
+        )
+    driver: Driver = points[-1].load()(Port(open_wire(url), kind))
+    driver.hello()
+    return driver

@@ -1,0 +1,1 @@
+"""A simulated bench that is reached only over the wire."""

@@ -1,0 +1,121 @@
+"""The technician's hands and the owner's finger, for a bench without either."""
+
+from collections.abc import Callable, Mapping
+from typing import Any
+
+from daruma.catalogue.loader import Catalogue
+from daruma.standin.errors import No
+from daruma.standin.world import Panel, Phone, World
+
+Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
+
+
+class HandsSim:
+    """Carry out hand acts on the simulated things. An act that makes no sense is refused and changes nothing."""
+
+    def __init__(self, world: World, catalogue: Catalogue) -> None:
+        self._world = world
+        self._catalogue = catalogue
+
+    def handlers(self) -> dict[str, Handler]:
+        """Return what can be asked."""
+        return {
+            "hello": lambda _: {"kind": "hands", "name": "Stand-in hands", "serial": "SH-0001", "firmware": "1.0"},
+            "hands.do": self._do,
+            "hands.cable": self._cable,
+            "hands.fault": self._fault,
+            "hands.look": self._look,
+        }
+
+    def _phone(self, args: Mapping[str, Any]) -> Phone:
+        for phone in self._world.phones.values():
+            if phone.imei == args.get("imei"):
+                return phone
+        raise No("no", "that phone is not in the shop")
+
+    def _cable(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        phone = self._phone(args)
+        self._world.cable = phone.imei
+        return {"label": phone.label}
+
+    def _fault(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        self._world.faults.counts[str(args["name"])] = int(args.get("times", 1))
+        return {}
+
+    def _look(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        panel = self._world.panels.get(str(args.get("die")))
+        return {"writes": panel.writes, "memory": panel.memory, "chip": panel.chip} if panel else {}
+
+    def _do(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        phone = self._phone(args)
+        original = self._world.panels[phone.home_panel]
+        new = self._world.panels.get(str(args.get("new")))
+        act = str(args["act"])
+        if act in ("power_off", "power_on", "confirm_trust", "take_out_original", "original_on_socket", "clear_socket", "lift_chip"):
+            getattr(self, f"_{act}")(phone, original)
+        elif act in ("new_on_socket", "clear_new_chip", "solder_chip", "fit_new"):
+            if new is None:
+                raise No("no", "there is no such new panel on the bench")
+            getattr(self, f"_{act}")(phone, new)
+        else:
+            raise No("unknown")
+        return {}
+
+    def _power_off(self, phone: Phone, _: Panel) -> None:
+        phone.on = False
+
+    def _power_on(self, phone: Phone, _: Panel) -> None:
+        if phone.panel is None:
+            raise No("no", "no display is fitted")
+        phone.on = True
+        self._world.cable = phone.imei
+
+    def _confirm_trust(self, phone: Phone, _: Panel) -> None:
+        if not (phone.on and phone.asked):
+            raise No("no", "the phone has not asked")
+        phone.trusted = True
+
+    def _take_out_original(self, phone: Phone, original: Panel) -> None:
+        if phone.panel == original.die:
+            phone.panel = None
+
+    def _original_on_socket(self, phone: Phone, original: Panel) -> None:
+        self._plug(phone, original)
+
+    def _new_on_socket(self, phone: Phone, new: Panel) -> None:
+        self._plug(phone, new)
+
+    def _plug(self, phone: Phone, panel: Panel) -> None:
+        if any(p.panel == panel.die for p in self._world.phones.values()):
+            raise No("no", "the panel is still in a phone")
+        self._clear_socket(phone, panel)
+        self._world.sockets[self._catalogue.models[phone.model].socket] = panel.die
+
+    def _clear_socket(self, *_: object) -> None:
+        for name in self._world.sockets:
+            self._world.sockets[name] = None
+
+    def _free(self, panel: Panel) -> None:
+        if panel.die in self._world.sockets.values():
+            raise No("no", "take the panel off the socket first")
+
+    def _lift_chip(self, _: Phone, original: Panel) -> None:
+        if original.die in self._world.sockets.values():
+            self._clear_socket()
+        if original.chip is not None:
+            self._world.loose_chip, original.chip = original.chip, None
+
+    def _clear_new_chip(self, _: Phone, new: Panel) -> None:
+        self._free(new)
+        new.chip = None
+
+    def _solder_chip(self, _: Phone, new: Panel) -> None:
+        self._free(new)
+        if new.chip is not None and self._world.loose_chip is not None:
+            raise No("no", "a chip is in the way")
+        if self._world.loose_chip is not None:
+            new.chip, self._world.loose_chip = self._world.loose_chip, None
+
+    def _fit_new(self, phone: Phone, new: Panel) -> None:
+        self._free(new)
+        phone.panel = new.die

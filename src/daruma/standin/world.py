@@ -1,0 +1,113 @@
+"""The simulated things: panels with memory, phones with boards, one programmer, one light box. Kept as JSON."""
+
+import json
+import os
+import random
+from dataclasses import asdict, dataclass, field
+from pathlib import Path
+from typing import Any
+
+
+
+@dataclass(slots=True)
+class Panel:
+    """Simulate a display panel: memory bytes, a hidden limit of writes, perhaps a touch chip.
+
+    `white_xy` is the white the glass really shows at full drive (CIE 1931), whatever its record says.
+    """
+
+    die: str
+    maker: str
+    family: str
+    memory: str
+    white_xy: list[float]
+    limit: int | None = None
+    writes: int = 0
+    answers: bool = True
+    chip: str | None = None
+    chip_genuine: bool = True
+
+
+@dataclass(slots=True)
+class Phone:
+    """Simulate a phone: what its board expects, what is fitted, how it runs."""
+
+    label: str
+    model: str
+    imei: str
+    system: str
+    board: dict[str, str]
+    carried: dict[str, str]
+    conditions: dict[str, bool]
+    home_panel: str
+    panel: str | None
+    on: bool = True
+    trusted: bool = False
+    asked: bool = False
+    battery_connected: bool = True
+
+
+@dataclass(slots=True)
+class Faults:
+    """Hold the faults to play, each with how often it still comes."""
+
+    counts: dict[str, int] = field(default_factory=dict)
+
+    def take(self, name: str) -> bool:
+        """Return whether a fault is due, and count it down."""
+        left = self.counts.get(name, 0)
+        if left:
+            self.counts[name] = left - 1
+        return left > 0
+
+
+@dataclass(slots=True)
+class World:
+    """Hold everything that is simulated. `pace` is the seconds that each chunk of memory takes."""
+
+    panels: dict[str, Panel]
+    phones: dict[str, Phone]
+    sockets: dict[str, str | None]
+    firmware: str = "1.0"
+    newest_firmware: str = "2.1"
+    cable: str | None = None
+    light: str = "off"
+    lux: float = 0.0
+    loose_chip: str | None = None
+    seed: int = 1
+    measured: int = 0
+    pace: float = 0.0
+    faults: Faults = field(default_factory=Faults)
+
+    def phone_on_cable(self) -> Phone | None:
+        """Return the phone on the cable, if one is plugged in and runs."""
+        phone = self.phones.get(self.cable or "")
+        return phone if phone is not None and phone.on else None
+
+    def panel_on(self, socket: str) -> Panel | None:
+        """Return the panel on a socket, if it answers."""
+        panel = self.panels.get(self.sockets.get(socket) or "")
+        return panel if panel is not None and panel.answers else None
+
+    def noise(self) -> random.Random:
+        """Return the generator of the next measurement: the same world gives the same noise."""
+        self.measured += 1
+        return random.Random(f"{self.seed}/{self.measured}")
+
+
+def load_world(path: Path) -> World:
+    """Read a world from its JSON file."""
+    raw: dict[str, Any] = json.loads(path.read_text(encoding="utf-8"))
+    raw["panels"] = {key: Panel(**value) for key, value in raw["panels"].items()}
+    raw["phones"] = {key: Phone(**value) for key, value in raw["phones"].items()}
+    raw["faults"] = Faults(**raw.get("faults", {}))
+    return World(**raw)
+
+
+def save_world(world: World, path: Path) -> None:
+    """Write a world to its JSON file, whole or not at all."""
+    spare = path.with_suffix(".part")
+    spare.write_text(json.dumps(asdict(world), indent=1), encoding="utf-8")
+    os.replace(spare, path)
+
+

@@ -1,0 +1,1 @@
+"""Tables, migrations, vault, journal; hands out core objects, never rows."""
