@@ -27,6 +27,7 @@ $(STAMP): requirements.lock pyproject.toml
 
 lint: setup
 	$(BIN)/ruff check src tests benchmarks tools/*.py
+	$(BIN)/ruff format --check -q src tests benchmarks tools/*.py
 	$(BIN)/mypy
 	$(BIN)/lint-imports
 

@@ -44,7 +44,9 @@ def keep_codes(vault: Vault, model: Model, job: Job, when: str) -> Backup:
         ) from error
     layout = model.layout(PartKind.DISPLAY)
     signature = layout.field("signature").constant
-    image = encode(layout, {"signature": signature, "display_serial": serial, "cover_code": cover, "panel_maker": model.makers[0]})
+    image = encode(
+        layout, {"signature": signature, "display_serial": serial, "cover_code": cover, "panel_maker": model.makers[0]}
+    )
     content = BackupContent(
         model=model.key,
         layout=layout.name,

@@ -98,5 +98,5 @@ def prove_brightness(rig: Rig, context: Context) -> Proof:
     follows = bright > LEAST_RISE * dim
     numbers = tuple((f"luminance at {lux:.0f} lx", f"{level:.0f} cd/m²") for lux, level in ((DIM, dim), (BRIGHT, bright)))
     said = f"{dim:.0f} cd/m² at {DIM:.0f} lx, {bright:.0f} cd/m² at {BRIGHT:.0f} lx: "
-    said += "the screen follows the room." if follows else f"the screen does not follow the room (at least {LEAST_RISE} times is needed)."
+    said += "the screen follows the room." if follows else f"it does not follow the room ({LEAST_RISE} times is needed)."
     return Proof(Function.AUTO_BRIGHTNESS, follows, said, numbers, (), context.now())

@@ -124,4 +124,3 @@ def update_firmware(rig: Rig, model: Model, context: Context) -> Version:
             f"The programmer still has firmware {version}.", safe="No part was touched.", advice="Update it once more."
         )
     return version
-

@@ -67,6 +67,7 @@ class BenchState:
     sockets: Mapping[str, PartSelf | None]
     phone_on: bool | None
     phone_label: str = ""
+    phone_imei: str = ""
     trouble: str = ""
 
     @property
@@ -86,16 +87,12 @@ def look(rig: Rig) -> BenchState:
     return BenchState(said, sockets, *_phone(rig))
 
 
-def _phone(rig: Rig) -> tuple[bool | None, str]:
+def _phone(rig: Rig) -> tuple[bool | None, str, str]:
     try:
-        return True, rig.phone().state().label
+        state = rig.phone().state()
     except Refused:
-        return False, ""
+        return False, "", ""
     except Trouble:
         rig.drop("phone")
-        return None, ""
-
-
-def phone_is_on(rig: Rig) -> bool | None:
-    """Return whether the phone on the cable runs; None where no cable answers."""
-    return _phone(rig)[0]
+        return None, "", ""
+    return True, state.label, state.imei

@@ -5,8 +5,8 @@ from dataclasses import dataclass
 
 from daruma.bench.context import Context
 from daruma.bench.keeping import record_of
-from daruma.bench.reading import PartReading, part_on_socket, read_part
-from daruma.bench.rig import Rig, phone_is_on
+from daruma.bench.reading import PartReading, read_part
+from daruma.bench.rig import BenchState, Rig, look
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.budget import WriteBudget
@@ -56,10 +56,10 @@ def budget_of(shop: Shop, model: Model, die: str) -> WriteBudget:
     return WriteBudget(model.write_limits, shop.journal.writes(die) + earlier)
 
 
-def locks_now(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan | None) -> tuple[Interlock, ...]:
-    """Evaluate the interlocks of a write as things stand at this moment."""
+def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: WritePlan | None) -> tuple[Interlock, ...]:
+    """Evaluate the interlocks of a write from a look at the bench."""
     source, verified = _source(shop, model, job)
-    part = part_on_socket(rig, model)
+    part = bench.sockets.get(model.socket)
     doubtful = part is not None and any(act.die == part.die for act in shop.journal.in_doubt())
     evidence = WriteEvidence(
         model=model,
@@ -67,20 +67,22 @@ def locks_now(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan | No
         checked_part=plan.part if plan else None,
         source=source,
         backup_verified=verified,
-        firmware=rig.programmer().hello().firmware,
-        phone_on=phone_is_on(rig),
+        firmware=bench.firmware,
+        phone_on=bench.phone_on and (not job.ticket.imei or bench.phone_imei == job.ticket.imei),
         budget=budget_of(shop, model, part.die if part else ""),
         act_in_doubt=doubtful,
     )
     return write_interlocks(evidence)
 
 
-def write_record(rig: Rig, shop: Shop, catalogue: Catalogue, model: Model, job: Job, plan: WritePlan, context: Context) -> PartReading:
+def write_record(
+    rig: Rig, shop: Shop, catalogue: Catalogue, model: Model, job: Job, plan: WritePlan, context: Context
+) -> PartReading:
     """Write a planned record once and return what the part then carries.
 
     Raises InterlockDark before anything is sent, WriteFailed where the part does not carry the planned bytes after.
     """
-    locks = locks_now(rig, shop, model, job, plan)
+    locks = locks_from(look(rig), shop, model, job, plan)
     if missing := dark(locks):
         raise InterlockDark(
             f"Not written: {missing[0].label.lower()} is not given ({missing[0].evidence}).",

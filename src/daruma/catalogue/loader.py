@@ -71,9 +71,7 @@ def load_catalogue(own_folder: Path | None = None) -> Catalogue:
         origins[model.key] = path.name
     figures = {key: ActionFigures(**action.model_dump()) for key, action in actions.actions.items()}
     ordered = dict(sorted(models.items(), key=lambda item: item[1].name))
-    return Catalogue(
-        system.name, ordered, system.function_labels, system.function_meaning, figures, origins, tuple(troubles)
-    )
+    return Catalogue(system.name, ordered, system.function_labels, system.function_meaning, figures, origins, tuple(troubles))
 
 
 def _model_files(base: Traversable, own_folder: Path | None) -> Iterable[Traversable]:

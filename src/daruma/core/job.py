@@ -206,4 +206,3 @@ def waits_for(job: Job, faults: Mapping[str, str]) -> str:
             return "proof"
         case Stage.HAND_OVER:
             return "hand-over"
-

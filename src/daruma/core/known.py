@@ -41,10 +41,11 @@ def job_facts(job: Job, model: Model, known: Known) -> Facts:
                 expected[identity] = value
     if known.source_chip and Identity.TOUCH_CHIP_ID not in expected:
         expected[Identity.TOUCH_CHIP_ID] = known.source_chip
-    return Facts(model, _system(job, model), expected, _carried(job, expected, known), _conditions(job, model, known))
+    return Facts(model, system_of(job, model), expected, _carried(job, expected, known), _conditions(job, model, known))
 
 
-def _system(job: Job, model: Model) -> Version:
+def system_of(job: Job, model: Model) -> Version:
+    """Return the ticket's system version, the model's first where none can be read."""
     try:
         return Version.parse(job.ticket.system)
     except ValueError:
@@ -56,9 +57,7 @@ def _carried(job: Job, expected: Mapping[Identity, str], known: Known) -> dict[I
     of_display = {Identity.DISPLAY_SERIAL, Identity.COVER_CODE, Identity.TOUCH_CHIP_ID}
     of_flex = {Identity.FLEX_ID, Identity.AMBIENT_CODE}
     for identity, value in expected.items():
-        if identity in of_flex and job.ticket.flex_original:
-            carried[identity] = value
-        elif identity not in of_display | of_flex:
+        if (identity in of_flex and job.ticket.flex_original) or identity not in of_display | of_flex:
             carried[identity] = value
     if known.target is not None:
         for identity in (Identity.DISPLAY_SERIAL, Identity.COVER_CODE):
@@ -77,6 +76,6 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
         conditions[Condition.BRIGHTNESS_CURVE] = known.target.sound("brightness_curve")
     if known.target_part is not None:
         conditions[Condition.TOUCH_CHIP_SOUND] = known.target_part.chip is not None or is_done(job, "solder_chip")
-    if model.era(_system(job, model)).finishing is FinishRule.NONE:
+    if model.era(system_of(job, model)).finishing is FinishRule.NONE:
         conditions[Condition.DISPLAY_FINISHED] = False
     return conditions

@@ -234,8 +234,10 @@ def recognise(layouts: Iterable[Layout], image: bytes) -> tuple[Layout, ...]:
     found = []
     for layout in layouts:
         signed = [spec for spec in layout.fields if spec.constant is not None]
-        if len(image) == layout.size and signed and all(
-            _read(spec, image[spec.offset : spec.end]) == spec.constant for spec in signed
+        if (
+            len(image) == layout.size
+            and signed
+            and all(_read(spec, image[spec.offset : spec.end]) == spec.constant for spec in signed)
         ):
             found.append(layout)
     return tuple(found)
@@ -282,9 +284,7 @@ def _scalar_or_tuple(spec: FieldSpec, items: tuple[int, ...]) -> int | tuple[int
 
 def _integers(spec: FieldSpec, raw: bytes) -> tuple[int, ...]:
     width = spec.length // spec.count
-    return tuple(
-        int.from_bytes(raw[i * width : (i + 1) * width], spec.byte_order, signed=spec.signed) for i in range(spec.count)
-    )
+    return tuple(int.from_bytes(raw[i * width : (i + 1) * width], spec.byte_order, signed=spec.signed) for i in range(spec.count))
 
 
 def _write(spec: FieldSpec, value: FieldValue) -> bytes:
@@ -295,7 +295,9 @@ def _write(spec: FieldSpec, value: FieldValue) -> bytes:
     except (ValueError, OverflowError, TypeError, UnicodeEncodeError) as error:
         raise RecordError(f"{spec.label}: {value!r} does not fit the field ({error}).", safe="Nothing was written.") from error
     if len(raw) != spec.length:
-        raise RecordError(f"{spec.label}: {value!r} needs {len(raw)} bytes, the field has {spec.length}.", safe="Nothing was written.")
+        raise RecordError(
+            f"{spec.label}: {value!r} needs {len(raw)} bytes, the field has {spec.length}.", safe="Nothing was written."
+        )
     return raw
 
 
@@ -311,4 +313,6 @@ def _pack(spec: FieldSpec, value: FieldValue) -> bytes:
                 raise ValueError(f"{spec.count} numbers are needed")
             scale = 1 << spec.fraction_bits if spec.encoding is Encoding.FIXED else 1
             width = spec.length // spec.count
-            return b"".join(round(float(item or 0) * scale).to_bytes(width, spec.byte_order, signed=spec.signed) for item in items)
+            return b"".join(
+                round(float(item or 0) * scale).to_bytes(width, spec.byte_order, signed=spec.signed) for item in items
+            )

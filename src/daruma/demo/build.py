@@ -1,6 +1,5 @@
 """Build the demo's data folder from the scenario: the simulated world and a shop that has worked in it."""
 
-import os
 import random
 import shutil
 import tomllib
@@ -45,7 +44,7 @@ def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
         shutil.rmtree(spare)
     build(spare, datetime.now().astimezone())
     folder.parent.mkdir(parents=True, exist_ok=True)
-    os.replace(spare, folder)
+    spare.replace(folder)
     return folder
 
 
@@ -101,7 +100,14 @@ class Builder:
         self.world.panels[panel.die] = panel
         self.shop.shelf.save(
             ShelfPart(
-                panel.die, model.key, panel.maker, PanelKind(entry["kind"]), entry["source"], entry["price"], panel.writes, entry["note"]
+                panel.die,
+                model.key,
+                panel.maker,
+                PanelKind(entry["kind"]),
+                entry["source"],
+                entry["price"],
+                panel.writes,
+                entry["note"],
             )
         )
 
@@ -174,9 +180,7 @@ class Builder:
         if until in ("ticket", "intake"):
             return job
         ticket = job.ticket
-        case = DisplayCase(
-            model, Version.parse(phone.system), ticket.original, ticket.chip, ticket.panel_kind, ticket.promised
-        )
+        case = DisplayCase(model, Version.parse(phone.system), ticket.original, ticket.chip, ticket.panel_kind, ticket.promised)
         plan = make_plan(case.start(), case.goals(), display_actions(case, self.catalogue.figures))
         route = plan.routes[0]
         job = replace(job, way=route.way, steps=tuple(Step(action.key) for action in route.actions))
@@ -247,7 +251,9 @@ class Builder:
         for function in job.ticket.promised:
             if function is not Function.AMBIENT_WHITE:
                 job = job.with_proof(Proof(function, True, _SAID[function], (), (), when))
-        steps = tuple(replace(step, state=StepState.DONE, when=when) if step.state is StepState.OPEN else step for step in job.steps)
+        steps = tuple(
+            replace(step, state=StepState.DONE, when=when) if step.state is StepState.OPEN else step for step in job.steps
+        )
         return replace(job, steps=steps, readings=tuple(readings))
 
 

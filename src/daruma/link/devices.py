@@ -170,7 +170,12 @@ def _xyz(answer: Mapping[str, Any]) -> XYZ:
 def _part(said: Mapping[str, Any]) -> PartSelf:
     chip = said.get("chip")
     return PartSelf(
-        str(said["die"]), PartKind(said["kind"]), str(said["maker"]), str(said["family"]), int(said["size"]), str(chip) if chip else None
+        str(said["die"]),
+        PartKind(said["kind"]),
+        str(said["maker"]),
+        str(said["family"]),
+        int(said["size"]),
+        str(chip) if chip else None,
     )
 
 
@@ -181,5 +186,7 @@ def _read(build: Callable[[], _T]) -> _T:
         raise
     except (KeyError, ValueError, TypeError, IndexError, AttributeError) as error:
         raise LinkError(
-            "The device gave an answer that makes no sense.", safe="Nothing was changed.", advice="Check its firmware, then try again."
+            "The device gave an answer that makes no sense.",
+            safe="Nothing was changed.",
+            advice="Check its firmware, then try again.",
         ) from error

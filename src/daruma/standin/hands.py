@@ -51,7 +51,15 @@ class HandsSim:
         original = self._world.panels[phone.home_panel]
         new = self._world.panels.get(str(args.get("new")))
         act = str(args["act"])
-        if act in ("power_off", "power_on", "confirm_trust", "take_out_original", "original_on_socket", "clear_socket", "lift_chip"):
+        if act in (
+            "power_off",
+            "power_on",
+            "confirm_trust",
+            "take_out_original",
+            "original_on_socket",
+            "clear_socket",
+            "lift_chip",
+        ):
             getattr(self, f"_{act}")(phone, original)
         elif act in ("new_on_socket", "clear_new_chip", "solder_chip", "fit_new"):
             if new is None:

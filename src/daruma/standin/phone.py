@@ -1,6 +1,7 @@
 """The simulated phone: it decides by itself which functions it shows, and what white its screen has."""
 
 from collections.abc import Callable, Mapping
+from itertools import pairwise
 from math import log
 from typing import Any
 
@@ -145,7 +146,7 @@ def _from_curve(curve: tuple[float, ...], lux: float) -> float:
     """Return cd/m2 by log-log interpolation of (lux, cd/m2) pairs."""
     pairs = [(max(curve[i], 0.5), max(curve[i + 1], 0.5)) for i in range(0, len(curve), 2)]
     lux = min(max(lux, pairs[0][0]), pairs[-1][0])
-    for (x0, y0), (x1, y1) in zip(pairs, pairs[1:], strict=False):
+    for (x0, y0), (x1, y1) in pairwise(pairs):
         if lux <= x1:
             share = (log(lux) - log(x0)) / (log(x1) - log(x0)) if x1 > x0 else 0.0
             return float(y0 * (y1 / y0) ** share)

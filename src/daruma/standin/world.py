@@ -1,12 +1,10 @@
 """The simulated things: panels with memory, phones with boards, one programmer, one light box. Kept as JSON."""
 
 import json
-import os
 import random
 from dataclasses import asdict, dataclass, field
 from pathlib import Path
 from typing import Any
-
 
 
 @dataclass(slots=True)
@@ -108,6 +106,4 @@ def save_world(world: World, path: Path) -> None:
     """Write a world to its JSON file, whole or not at all."""
     spare = path.with_suffix(".part")
     spare.write_text(json.dumps(asdict(world), indent=1), encoding="utf-8")
-    os.replace(spare, path)
-
-
+    spare.replace(path)

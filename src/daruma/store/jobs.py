@@ -33,9 +33,7 @@ class JobBook:
         body = _job_shape().dump_json(job).decode()
         statement = insert(jobs).values(number=job.number, body=body, updated=when)
         with self._database.writing() as connection:
-            connection.execute(
-                statement.on_conflict_do_update(index_elements=["number"], set_={"body": body, "updated": when})
-            )
+            connection.execute(statement.on_conflict_do_update(index_elements=["number"], set_={"body": body, "updated": when}))
 
     def open_new(self, when: str) -> Job:
         """Open a job with the next number."""

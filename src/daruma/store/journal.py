@@ -24,7 +24,13 @@ class Journal:
             number = connection.execute(
                 insert(acts)
                 .values(
-                    job=job, kind=kind.value, die=die, backup=backup, digest=digest, started=started, evidence=json.dumps(evidence)
+                    job=job,
+                    kind=kind.value,
+                    die=die,
+                    backup=backup,
+                    digest=digest,
+                    started=started,
+                    evidence=json.dumps(evidence),
                 )
                 .returning(acts.c.number)
             ).scalar_one()

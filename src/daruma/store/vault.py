@@ -45,9 +45,7 @@ class Vault:
         """Return a backup by its name or SHA-256, its bytes verified; raise StoreTrouble where that fails."""
         number = int(name[2:]) if name.startswith("B-") and name[2:].isdigit() else -1
         with self._database.reading() as connection:
-            row = connection.execute(
-                select(backups).where(or_(backups.c.number == number, backups.c.sha256 == name))
-            ).first()
+            row = connection.execute(select(backups).where(or_(backups.c.number == number, backups.c.sha256 == name))).first()
         if row is None:
             raise StoreTrouble(f"The vault has no backup {name}.", safe="The others are untouched.", advice="Search the vault.")
         backup = _backup(row)
@@ -112,5 +110,19 @@ def _backup(row: Row[Any]) -> Backup:
 def _unreadable(row: Row[Any]) -> BackupContent:
     # a body changed from outside must not keep the other backups from being served
     return BackupContent(
-        str(row.model), "", "", str(row.die), "", "", str(row.imei), "", "", "", "", Origin.PART, (), bytes(row.image), "unreadable"
+        str(row.model),
+        "",
+        "",
+        str(row.die),
+        "",
+        "",
+        str(row.imei),
+        "",
+        "",
+        "",
+        "",
+        Origin.PART,
+        (),
+        bytes(row.image),
+        "unreadable",
     )

@@ -20,7 +20,13 @@ _RUNNING = needs(Var.PHONE, Val.ON, otherwise="the phone must run")
 
 def display_actions(case: DisplayCase, figures: Mapping[str, ActionFigures]) -> tuple[Action, ...]:
     """Return every action of a display case."""
-    return (*_opening(case, figures), *_sources(case, figures), *_target(figures), *_chip(case, figures), *_closing(case, figures))
+    return (
+        *_opening(case, figures),
+        *_sources(case, figures),
+        *_target(figures),
+        *_chip(case, figures),
+        *_closing(case, figures),
+    )
 
 
 def _opening(case: DisplayCase, figures: Mapping[str, ActionFigures]) -> tuple[Action, ...]:
@@ -32,8 +38,10 @@ def _opening(case: DisplayCase, figures: Mapping[str, ActionFigures]) -> tuple[A
             "open_phone",
             ActionKind.HAND,
             figures["open_phone"],
-            (needs(Var.ORIGINAL_AT, Val.PHONE, Val.MISSING, otherwise="the phone is open already"),
-             needs(Var.NEW_AT, Val.BENCH, otherwise="the new panel is fitted already")),
+            (
+                needs(Var.ORIGINAL_AT, Val.PHONE, Val.MISSING, otherwise="the phone is open already"),
+                needs(Var.NEW_AT, Val.BENCH, otherwise="the new panel is fitted already"),
+            ),
             after,
             hands=("power_off", "take_out_original"),
         ),

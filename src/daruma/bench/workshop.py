@@ -1,0 +1,312 @@
+"""The workshop: every use case of a job as one call, over one rig, one shop and one catalogue.
+
+Each call takes a job as it stands and returns it as it is after; what was reached is kept before the call returns.
+"""
+
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from typing import Protocol
+
+from daruma.bench import keeping, proving, reading, writing
+from daruma.bench.context import Context
+from daruma.bench.rig import BenchState, Rig, look
+from daruma.catalogue.loader import Catalogue
+from daruma.core.acts import Act, ActState
+from daruma.core.budget import WriteBudget
+from daruma.core.errors import Trouble
+from daruma.core.interlocks import Interlock
+from daruma.core.job import Job, Proof, Reading, Step, StepState
+from daruma.core.known import Known, system_of
+from daruma.core.model import Model
+from daruma.core.parts import Function, PartKind
+from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.case import GOAL_VAR, DisplayCase
+from daruma.core.plan.display import display_actions
+from daruma.core.plan.search import Plan, Route, make_plan
+from daruma.core.records import decode
+from daruma.core.tri import Tri
+from daruma.link.errors import LinkError
+from daruma.store.shop import Shop
+
+
+class HandsLike(Protocol):
+    """What can stand in for hands, where there are none."""
+
+    def do(self, act: str, imei: str, new: str = "") -> None:
+        """Carry out a hand act."""
+
+    def plug_phone(self, imei: str) -> None:
+        """Put a phone on the cable."""
+
+
+@dataclass(frozen=True, slots=True)
+class Survey:
+    """Hold how the bench stands for a job: devices, interlocks, records, what would be written."""
+
+    bench: BenchState
+    known: Known
+    locks: tuple[Interlock, ...]
+    plan: writing.WritePlan | None
+    budget: WriteBudget | None
+    doubts: tuple[Act, ...]
+    acts: tuple[Act, ...]
+
+
+class Workshop:
+    """Carry out use cases; used by one lane at a time for anything that touches the rig."""
+
+    def __init__(self, rig: Rig, shop: Shop, catalogue: Catalogue, hands: HandsLike | None = None) -> None:
+        self.rig = rig
+        self.shop = shop
+        self.catalogue = catalogue
+        self.hands = hands
+
+    def model(self, job: Job) -> Model:
+        """Return the job's model; raise Trouble where the catalogue has none."""
+        try:
+            return self.catalogue.models[job.ticket.model]
+        except KeyError as error:
+            raise Trouble(
+                f"The catalogue has no model {job.ticket.model or '(none chosen)'}.",
+                safe="The ticket is kept.",
+                advice="Choose a model in the ticket, or add its file to the shop's catalogue folder.",
+            ) from error
+
+    def save(self, job: Job, context: Context) -> Job:
+        """Keep a job as it stands."""
+        self.shop.jobs.save(job, context.now())
+        return job
+
+    # -- intake
+
+    def read_phone(self, job: Job, context: Context) -> tuple[Job, reading.PhoneReading]:
+        """Read the phone on the cable into the ticket; what the user typed and the phone contradicts is left to see."""
+        if self.hands is not None and job.ticket.imei:
+            self._by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+        said = reading.read_phone(self.rig, context)
+        ticket = replace(job.ticket, model=said.state.model, imei=said.state.imei, system=str(said.state.system))
+        before = {**said.functions, **{f: v for f, v in job.ticket.before.items() if v is not Tri.UNKNOWN}}
+        if said.functions:
+            ticket = replace(ticket, before=before)
+        return self.save(replace(job, ticket=ticket, phone=said.as_texts()), context), said
+
+    def confirm_trust(self, job: Job) -> None:
+        """Let the stand-in owner confirm trust on the phone."""
+        imei = self.rig.phone().state().imei
+        self._by_hand(lambda hands: hands.do("confirm_trust", imei, job.ticket.panel_die))
+
+    # -- plan
+
+    def case(self, job: Job) -> DisplayCase:
+        """Return the planner's case of a job."""
+        model, ticket = self.model(job), job.ticket
+        earlier = any(
+            b.content.model == model.key and b.content.job != job.name for b in self.shop.vault.find(imei=ticket.imei or "-")
+        )
+        promised = tuple(f for f in ticket.promised if f in GOAL_VAR)
+        return DisplayCase(
+            model,
+            system_of(job, model),
+            ticket.original,
+            ticket.chip,
+            ticket.panel_kind,
+            promised,
+            earlier_backup=earlier,
+            flex_is_original=ticket.flex_original,
+        )
+
+    def plan(self, job: Job) -> Plan:
+        """Return the ways still open and the closed ones."""
+        case = self.case(job)
+        return make_plan(case.start(), case.goals(), display_actions(case, self.catalogue.figures))
+
+    def choose(self, job: Job, route: Route, context: Context) -> Job:
+        """Make the run sheet of a route."""
+        steps = tuple(Step(action.key) for action in route.actions)
+        return self.save(replace(job, way=route.way, steps=steps, backup="", target=None, target_image=""), context)
+
+    def action(self, job: Job, key: str) -> Action:
+        """Return an action of the job's run sheet."""
+        case = self.case(job)
+        return next(action for action in display_actions(case, self.catalogue.figures) if action.key == key)
+
+    # -- bench
+
+    def known(self, job: Job) -> Known:
+        """Return the records that a job has seen, from vault and job."""
+        model = self.model(job)
+        source = chip = target = None
+        if job.backup:
+            backup = self.shop.vault.get(job.backup)
+            source, chip = keeping.record_of(backup, model), backup.content.chip or None
+        if job.target_image:
+            target = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(job.target_image))
+        return Known(source, chip, target, job.target)
+
+    def survey(self, job: Job, _: Context) -> Survey:
+        """Look at the bench as it stands for a job."""
+        known, model = self.known(job), self.model(job)
+        if self.hands is not None and job.ticket.imei:
+            self._by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+        bench = look(self.rig)
+        plan = None
+        if known.source is not None and known.target is not None and known.target_part is not None:
+            plan = writing.plan_write(reading.PartReading(known.target_part, known.target), known.source)
+        locks = writing.locks_from(bench, self.shop, model, job, plan)
+        budget = writing.budget_of(self.shop, model, known.target_part.die) if known.target_part else None
+        return Survey(bench, known, locks, plan, budget, self.shop.journal.in_doubt(), self.shop.journal.acts_of(job.name))
+
+    def do_step(self, job: Job, index: int, context: Context) -> Job:
+        """Carry out one step of the run sheet; a failure is kept with the step and raised."""
+        action = self.action(job, job.steps[index].action)
+        try:
+            after, note = self._carry_out(job, action, context)
+        except Trouble as trouble:
+            if action.kind is ActionKind.WRITE and isinstance(trouble, writing.WriteFailed):
+                self.save(job.with_step(index, StepState.FAILED, trouble.what, context.now()), context)
+            raise
+        return self.save(after.with_step(index, StepState.DONE, note, context.now()), context)
+
+    def _carry_out(self, job: Job, action: Action, context: Context) -> tuple[Job, str]:
+        model = self.model(job)
+        match action.kind:
+            case ActionKind.HAND:
+                return self._hand_step(job, action), ""
+            case ActionKind.READ_SOURCE:
+                found = reading.read_part(self.rig, self.catalogue, model, context, twice=True)
+                self._must_be_original(job, found)
+                backup = keeping.keep_part(self.shop.vault, found, job, self.rig.programmer().hello(), context.now())
+                return replace(job, backup=backup.name), f"kept as {backup.name}"
+            case ActionKind.EARLIER_BACKUP:
+                backup = keeping.newest_backup(self.shop.vault, job.ticket.imei, model)
+                return replace(job, backup=backup.name), f"{backup.name} of {backup.content.taken[:10]}"
+            case ActionKind.CODES_OVER_CABLE:
+                job, _ = self.read_phone(job, context)
+                backup = keeping.keep_codes(self.shop.vault, model, job, context.now())
+                return replace(job, backup=backup.name), f"kept as {backup.name}"
+            case ActionKind.READ_TARGET:
+                found = reading.read_part(self.rig, self.catalogue, model, context)
+                self._must_be_new(job, found)
+                return replace(job, target=found.part, target_image=found.record.image.hex()), found.part.name()
+            case ActionKind.WRITE:
+                return self._write(job, model, context), "read-back is equal"
+            case ActionKind.MEASURE_WHITE | ActionKind.READ_PARTS_PAGE | ActionKind.CHECK_FUNCTION:
+                raise Trouble("Proofs are taken at the Proof stage.", safe="Nothing was changed.", advice="Go to Proof.")
+
+    def _write(self, job: Job, model: Model, context: Context) -> Job:
+        known = self.known(job)
+        if known.source is None or known.target is None or known.target_part is None:
+            raise Trouble("Nothing to write yet.", safe="Nothing was sent.", advice="Read the original and the new panel first.")
+        plan = writing.plan_write(reading.PartReading(known.target_part, known.target), known.source)
+        after = writing.write_record(self.rig, self.shop, self.catalogue, model, job, plan, context)
+        return replace(job, target_image=after.record.image.hex())
+
+    def _hand_step(self, job: Job, action: Action) -> Job:
+        for act in action.hands:
+            self._by_hand(lambda hands, act=act: hands.do(act, job.ticket.imei, job.ticket.panel_die))  # type: ignore[misc]
+        return job
+
+    def _must_be_original(self, job: Job, found: reading.PartReading) -> None:
+        if job.ticket.panel_die and found.part.die == job.ticket.panel_die:
+            raise Trouble(
+                "This is the new panel, not the original.", safe="Nothing was kept.", advice="Put the original on the socket."
+            )
+
+    def _must_be_new(self, job: Job, found: reading.PartReading) -> None:
+        kept = self.shop.vault.get(job.backup).content if job.backup else None
+        if kept is not None and kept.die == found.part.die:
+            raise Trouble(
+                "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
+            )
+
+    def update_firmware(self, job: Job, context: Context) -> str:
+        """Update the programmer to what the job's model needs."""
+        return str(reading.update_firmware(self.rig, self.model(job), context))
+
+    def settle(self, job: Job, act: Act, context: Context) -> tuple[Job, ActState]:
+        """Settle an act in doubt by reading its part; the step follows."""
+        state = writing.settle_doubt(self.rig, self.shop, self.catalogue, self.model(job), act, context)
+        index = next((i for i, step in enumerate(job.steps) if step.action == "write_new"), None)
+        if index is not None and job.target is not None and job.target.die == act.die:
+            found = reading.read_part(self.rig, self.catalogue, self.model(job), context)
+            done = StepState.DONE if state is ActState.DONE else StepState.FAILED
+            job = replace(job, target_image=found.record.image.hex()).with_step(
+                index, done, f"settled: {state.value}", context.now()
+            )
+            self.save(job, context)
+        return job, state
+
+    # -- proof
+
+    def measure(self, job: Job, light: str, context: Context) -> Job:
+        """Measure the white under one light, in place of what was measured under it before."""
+        self._right_phone(job)
+        fresh = proving.measure_white(self.rig, light, context)
+        return self.with_readings(job, fresh, context)
+
+    def with_readings(self, job: Job, fresh: tuple[Reading, ...], context: Context) -> Job:
+        """Take readings into the job; lights that come again replace the earlier ones."""
+        lights = {item.light for item in fresh}
+        kept = tuple(item for item in job.readings if item.light not in lights)
+        return self.save(replace(job, readings=(*kept, *fresh)), context)
+
+    def prove(self, job: Job, function: Function, context: Context) -> Proof:
+        """Prove one function as things stand."""
+        model = self.model(job)
+        match function:
+            case Function.AMBIENT_WHITE:
+                uncertainty = IMPORTED_UNCERTAINTY
+                if any(not item.instrument.startswith("file ") for item in job.readings):
+                    uncertainty = proving.instrument_uncertainty(self.rig)
+                return proving.prove_white(model, job.readings, uncertainty, context.now())[0]
+            case Function.NO_DISPLAY_NOTICE:
+                self._right_phone(job)
+                return proving.prove_notice(self.rig, context)
+            case Function.TOUCH:
+                self._right_phone(job)
+                return proving.prove_touch(self.rig, context)
+            case Function.AUTO_BRIGHTNESS:
+                self._right_phone(job)
+                return proving.prove_brightness(self.rig, context)
+            case _:
+                raise Trouble(f"There is no proof yet for {function.value}.", safe="Nothing was changed.")
+
+    def prove_step(self, job: Job, function: Function, context: Context) -> Job:
+        """Prove a function and tick its step of the run sheet when it is proven."""
+        proof = self.prove(job, function, context)
+        job = job.with_proof(proof)
+        index = next((i for i, s in enumerate(job.steps) if _PROVES.get(s.action) is function), None)
+        if index is not None:
+            state = StepState.DONE if proof.proven else StepState.FAILED
+            job = job.with_step(index, state, proof.summary, context.now())
+        return self.save(job, context)
+
+    def close(self, job: Job, context: Context) -> Job:
+        """Hand the job over."""
+        return self.save(replace(job, closed=context.now()), context)
+
+    def _right_phone(self, job: Job) -> None:
+        self._by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+        state = self.rig.phone().state()
+        if state.imei != job.ticket.imei:
+            raise LinkError(
+                f"Another phone is on the cable: IMEI ends in {state.imei[-4:]}, the ticket's in {job.ticket.imei[-4:]}.",
+                safe="Nothing was measured.",
+                advice="Put this job's phone on the cable.",
+            )
+
+    def _by_hand(self, act: Callable[[HandsLike], None]) -> None:
+        """Let the stand-in hands act, where there are any; a technician's own hands need no telling."""
+        if self.hands is not None:
+            act(self.hands)
+
+
+# standard uncertainty taken for instruments that a file does not describe, as a distance in u'v' (ours)
+IMPORTED_UNCERTAINTY = 0.0010
+
+_PROVES = {
+    "prove_ambient_white": Function.AMBIENT_WHITE,
+    "prove_no_display_notice": Function.NO_DISPLAY_NOTICE,
+    "prove_auto_brightness": Function.AUTO_BRIGHTNESS,
+    "prove_touch": Function.TOUCH,
+}

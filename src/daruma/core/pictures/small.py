@@ -1,0 +1,55 @@
+"""Small pictures: write budget and sockets."""
+
+from collections.abc import Mapping
+
+from daruma.core.budget import WriteBudget
+from daruma.core.parts import PartSelf
+from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, tick
+
+
+def write_budget(width: float, budget: WriteBudget) -> Picture:
+    """Return the tally of a part's writes: had, sure, perhaps."""
+    odds = f"it takes the next with a chance of {100 * budget.next_odds():.0f} %"
+    if not budget.limits:
+        words = f"{budget.counted} writes counted; this model has no known limit."
+        return Picture(width, 44, (Text(0, 16, f"{budget.counted} counted, no known limit", Tone.INK, 13),), (), words)
+    most = max(budget.limits)
+    sure = budget.counted + (budget.sure_left() or 0)
+    side, gap = 24.0, 8.0
+    items: list[Item] = []
+    for index in range(most):
+        x = index * (side + gap)
+        if index < budget.counted:
+            items += [Rect(x, 0, side, side, Tone.INK, alpha=0.85), tick(x + side / 2, side / 2, 6, Tone.SHEET)]
+        elif index < sure:
+            items.append(Rect(x + 1, 1, side - 2, side - 2, None, Tone.PROVEN, 2))
+        else:
+            items.append(Rect(x + 1, 1, side - 2, side - 2, None, Tone.QUIET, 1.5, dash=(3, 3)))
+    sure_left, most_left = budget.sure_left() or 0, budget.most_left() or 0
+    left = f"{sure_left} sure" + (f", up to {most_left}" if most_left != sure_left else "")
+    items.append(Text(most * (side + gap) + 6, 11, f"{budget.counted} had, {left} left", Tone.INK, 13, bold=True))
+    items.append(Text(most * (side + gap) + 6, 28, odds, Tone.QUIET, 12))
+    return Picture(width, 34, tuple(items), (), f"{budget.counted} writes had, {left} left; {odds}.")
+
+
+def socket_view(width: float, sockets: Mapping[str, PartSelf | None], wanted: str, powered: bool) -> Picture:
+    """Return what is plugged in where; the socket that the job needs stands out."""
+    if not sockets:
+        return Picture(width, 40, (Text(0, 18, "No programmer answers.", Tone.ACT, 13),), (), "No programmer answers.")
+    side = min(92.0, (width - 4) / len(sockets))
+    items: list[Item] = []
+    words = []
+    for index, (name, part) in enumerate(sockets.items()):
+        x = index * side + 1
+        mine = name == wanted
+        tone = Tone.INK if mine else Tone.LINE
+        items.append(Rect(x, 1, side - 8, 46, None, tone, 2 if mine else 1))
+        items += [Line(((x + 6 + k * 6, 1), (x + 6 + k * 6, 6)), tone, 1.5) for k in range(int((side - 16) / 6))]
+        items.append(Text(x + 6, 21, name, Tone.INK if mine else Tone.QUIET, 12, bold=mine))
+        if part is not None:
+            items.append(Rect(x + 4, 27, side - 16, 16, Tone.DATA, alpha=0.9 if powered else 0.5))
+            items.append(Text(x + (side - 8) / 2, 40, part.die[-6:], Tone.SHEET, 12, "middle", mono=True))
+            words.append(f"socket {name}: {part.name()} by {part.maker}")
+        else:
+            items.append(Text(x + (side - 8) / 2, 40, "empty", Tone.QUIET, 12, "middle"))
+    return Picture(width, 50, tuple(items), (), "; ".join(words) or "all sockets are empty")

@@ -1,0 +1,165 @@
+"""The thread map: what the board expects, who carries it, which thread is whole, and what hangs on it."""
+
+from collections.abc import Mapping, Sequence
+from typing import TypeVar
+
+from daruma.core.pairing import CONDITION_TEXT, Condition, ConditionState, ThreadState, Verdict
+from daruma.core.parts import IDENTITY_LABEL, PART_LABEL, Function, Identity
+from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Spot, Text, Tone, cross, curve, tick
+from daruma.core.serials import grouped
+from daruma.core.tri import Tri
+
+_TONE = {Tri.YES: Tone.PROVEN, Tri.NO: Tone.ACT, Tri.UNKNOWN: Tone.QUIET}
+_WORD = {Tri.YES: "holds", Tri.NO: "does not hold", Tri.UNKNOWN: "not known yet"}
+TOP = 30.0
+_K = TypeVar("_K")
+_V = TypeVar("_V")
+
+
+def thread_map(
+    width: float, height: float, verdicts: Sequence[Verdict], labels: Mapping[Function, str], chosen: Function | None = None
+) -> Picture:
+    """Return the map of some functions; the chosen one's threads stand out, the others step back."""
+    threads = _unique({t.identity: t for v in verdicts for t in v.threads})
+    conditions = _unique({c.condition: c for v in verdicts for c in v.conditions})
+    rows = max(len(threads) + len(conditions), 1)
+    step = min(40.0, (height - TOP - 6) / rows)
+    places: dict[Identity | Condition, float] = {}
+    keys: list[Identity | Condition] = [*(t.identity for t in threads), *(c.condition for c in conditions)]
+    for index, key in enumerate(keys):
+        places[key] = TOP + step * (index + 0.5)
+    columns = _Columns(width)
+    lit = _lit(verdicts, chosen)
+    items: list[Item] = [*columns.heads()]
+    for thread in threads:
+        items += _thread(thread, columns, places[thread.identity], thread.identity in lit or chosen is None)
+    for state in conditions:
+        items += _condition(state, columns, places[state.condition], state.condition in lit or chosen is None)
+    spots: list[Spot] = []
+    gap = (height - TOP - 6) / max(len(verdicts), 1)
+    for index, verdict in enumerate(verdicts):
+        y = TOP + gap * (index + 0.5)
+        items += _function(verdict, labels[verdict.function], columns, y, gap, places, chosen)
+        words = f"{labels[verdict.function]}: {verdict.reason}"
+        spots.append(Spot(verdict.function.value, columns.function - 14, y - gap / 2, width - columns.function + 14, gap, words))
+    words = " ".join(f"{labels[v.function]} {_WORD[v.holds]}. {v.reason}" for v in verdicts)
+    return Picture(width, height, tuple(items), tuple(spots), words)
+
+
+class _Columns:
+    def __init__(self, width: float) -> None:
+        self.board = 4.0
+        self.board_end = width * 0.255
+        self.part = width * 0.345
+        self.part_end = width * 0.60
+        self.function = width * 0.715
+        self.width = width
+
+    def heads(self) -> tuple[Text, ...]:
+        heads = ((self.board, "The board expects"), (self.part, "The part carries"), (self.function - 10, "What hangs on it"))
+        return tuple(Text(x, 14, text, Tone.QUIET, 12) for x, text in heads)
+
+
+def _unique(found: dict[_K, _V]) -> list[_V]:
+    return list(found.values())
+
+
+def _lit(verdicts: Sequence[Verdict], chosen: Function | None) -> set[Identity | Condition]:
+    lit: set[Identity | Condition] = set()
+    for verdict in verdicts:
+        if verdict.function is chosen:
+            lit |= {t.identity for t in verdict.threads} | {c.condition for c in verdict.conditions}
+    return lit
+
+
+def _value(value: str | None, missing: str) -> str:
+    return grouped(value) if value else missing
+
+
+def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool) -> list[Item]:
+    tone = _TONE[thread.whole] if lit else Tone.LINE
+    ink = Tone.INK if lit else Tone.QUIET
+    left, right = columns.board_end + 8, columns.part - 10
+    missing = "carries none" if thread.whole is Tri.NO else "not known yet"
+    items: list[Item] = [
+        Text(columns.board, y - 3, IDENTITY_LABEL[thread.identity], Tone.QUIET, 12),
+        Text(columns.board, y + 13, _value(thread.expected, "not known yet"), ink, 13, mono=True, limit=left - 12),
+        Text(columns.part, y - 3, PART_LABEL[thread.carrier], Tone.QUIET, 12),
+        Text(columns.part, y + 13, _value(thread.carried, missing), ink, 13, mono=True, limit=columns.part_end - columns.part),
+        Disc(left, y + 3, 3.5, 3.5, tone),
+        Disc(right, y + 3, 3.5, 3.5, tone),
+    ]
+    middle = (left + right) / 2
+    match thread.whole:
+        case Tri.YES:
+            items += [Line(((left, y + 3), (right, y + 3)), tone, 2.5), tick(middle, y - 6, 4, tone)]
+        case Tri.NO:
+            items += [
+                Line(((left, y + 3), (middle - 9, y + 9)), tone, 2.5),
+                Line(((middle + 9, y - 3), (right, y + 3)), tone, 2.5),
+            ]
+            items += cross(middle, y + 3, 4, tone)
+        case Tri.UNKNOWN:
+            items += [
+                Line(((left, y + 3), (right, y + 3)), tone, 1.5, (3, 4)),
+                Text(middle, y - 3, "?", Tone.QUIET, 13, "middle", bold=True),
+            ]
+    return items
+
+
+def _condition(state: ConditionState, columns: _Columns, y: float, lit: bool) -> list[Item]:
+    tone = _TONE[state.met] if lit else Tone.LINE
+    text = CONDITION_TEXT[state.condition][1 if state.met is Tri.NO else 0]
+    text = text[0].upper() + text[1:] + ("?" if state.met is Tri.UNKNOWN else "")
+    x = columns.part - 10
+    diamond = ((x, y - 3), (x + 6, y + 3), (x, y + 9), (x - 6, y + 3), (x, y - 3))
+    items: list[Item] = [Line(diamond, tone, 2.0), Text(columns.part, y + 8, text, Tone.INK if lit else Tone.QUIET, 13)]
+    if state.met is Tri.YES:
+        items.append(tick(x, y + 3, 3, tone, 1.5))
+    elif state.met is Tri.NO:
+        items += cross(x, y + 3, 2.5, tone, 1.5)
+    return items
+
+
+def _function(
+    verdict: Verdict,
+    label: str,
+    columns: _Columns,
+    y: float,
+    gap: float,
+    places: Mapping[Identity | Condition, float],
+    chosen: Function | None,
+) -> list[Item]:
+    mine = chosen is None or verdict.function is chosen
+    tone = _TONE[verdict.holds] if mine else Tone.LINE
+    items: list[Item] = []
+    ends: list[tuple[Identity | Condition, Tri]] = [(t.identity, t.whole) for t in verdict.threads]
+    ends += [(c.condition, c.met) for c in verdict.conditions]
+    for key, whole in ends:
+        line = curve((columns.part_end + 6, places[key] + 3), (columns.function - 12, y))
+        strand = _TONE[whole] if mine else Tone.LINE
+        items.append(Line(line, strand, 1.8 if mine and chosen else 1.1, (3, 4) if whole is Tri.UNKNOWN else ()))
+    if verdict.function is chosen:
+        items.append(Rect(columns.function - 2, y - 20, columns.width - columns.function - 2, 42, Tone.DATA, alpha=0.10))
+    x = columns.function
+    items += _state_mark(x, y, verdict.holds, tone)
+    room = columns.width - x - 20
+    items.append(Text(x + 16, y - 2, label, Tone.INK if mine else Tone.QUIET, 14, bold=True, limit=room))
+    if gap > 34:
+        items.append(Text(x + 16, y + 15, _short(verdict), Tone.QUIET, 12, limit=room))
+    return items
+
+
+def _short(verdict: Verdict) -> str:
+    reason = verdict.reason.partition(": ")[2].partition(";")[0].rstrip(".")
+    return f"{_WORD[verdict.holds]}: {reason}" if reason else _WORD[verdict.holds]
+
+
+def _state_mark(x: float, y: float, holds: Tri, tone: Tone) -> list[Item]:
+    match holds:
+        case Tri.YES:
+            return [Disc(x, y, 8, 8, tone), tick(x, y, 4, Tone.SHEET)]
+        case Tri.NO:
+            return [Disc(x, y, 8, 8, None, tone, 2), *cross(x, y, 3.5, tone)]
+        case Tri.UNKNOWN:
+            return [Disc(x, y, 8, 8, None, tone, 1.5, dash=(2, 2)), Text(x, y + 5, "?", tone, 13, "middle", bold=True)]

@@ -1,0 +1,113 @@
+"""The white plot: measured whites under each light against the path they should follow (CIE 1976 u', v')."""
+
+from collections.abc import Sequence
+from math import cos, pi, sin
+
+from daruma.core.colour.chromaticity import Pair, xy_to_uv
+from daruma.core.colour.follow import WhitePoint, WhiteVerdict, target_white
+from daruma.core.model import WhitePath
+from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone, cross
+
+_LEFT, _BOTTOM, _TOP, _RIGHT = 56.0, 38.0, 14.0, 14.0
+
+
+class _Frame:
+    """Map u', v' to the picture, with equal scales on both axes."""
+
+    def __init__(self, width: float, height: float, points: Sequence[Pair]) -> None:
+        self.w, self.h = width - _LEFT - _RIGHT, height - _TOP - _BOTTOM
+        us, vs = [p[0] for p in points], [p[1] for p in points]
+        margin = 0.012
+        span_u, span_v = max(us) - min(us) + 2 * margin, max(vs) - min(vs) + 2 * margin
+        self.scale = min(self.w / span_u, self.h / span_v)
+        self.u0 = (max(us) + min(us)) / 2 - self.w / self.scale / 2
+        self.v0 = (max(vs) + min(vs)) / 2 - self.h / self.scale / 2
+
+    def at(self, point: Pair) -> tuple[float, float]:
+        return _LEFT + (point[0] - self.u0) * self.scale, _TOP + self.h - (point[1] - self.v0) * self.scale
+
+    def holds(self, point: Pair) -> bool:
+        x, y = self.at(point)
+        return _LEFT <= x <= _LEFT + self.w and _TOP <= y <= _TOP + self.h
+
+
+def white_plot(width: float, height: float, path: WhitePath, verdict: WhiteVerdict | None, locus: Sequence[Pair]) -> Picture:
+    """Return the plot; without a verdict it shows the path that is expected."""
+    points = verdict.points if verdict else ()
+    native = xy_to_uv(path.native_xy)
+    warm_end = target_white(path, xy_to_uv((0.44758, 0.40745)))  # illuminant A: the warm end of the path
+    frame = _Frame(width, height, [native, warm_end, *(p.measured for p in points), *(p.ambient for p in points)])
+    items: list[Item] = [*_axes(frame), *_locus(frame, locus), *_path(frame, path, [warm_end, native])]
+    for point in points:
+        items += _point(frame, path, point, width)
+    words = verdict.sentence if verdict else "Nothing is measured yet; the path that is expected is drawn."
+    return Picture(width, height, tuple(items), (), words)
+
+
+def _axes(frame: _Frame) -> list[Item]:
+    items: list[Item] = [Rect(_LEFT, _TOP, frame.w, frame.h, None, Tone.LINE)]
+    step = 0.01 if frame.w / frame.scale < 0.13 else 0.02
+    u = (int(frame.u0 / step) + 1) * step
+    while u < frame.u0 + frame.w / frame.scale:
+        x, _ = frame.at((u, frame.v0))
+        items += [
+            Line(((x, _TOP), (x, _TOP + frame.h)), Tone.LINE, 0.6),
+            Text(x, _TOP + frame.h + 16, f"{u:.2f}", Tone.QUIET, 12, "middle"),
+        ]
+        u += step
+    v = (int(frame.v0 / step) + 1) * step
+    while v < frame.v0 + frame.h / frame.scale:
+        _, y = frame.at((frame.u0, v))
+        items += [
+            Line(((_LEFT, y), (_LEFT + frame.w, y)), Tone.LINE, 0.6),
+            Text(_LEFT - 6, y + 4, f"{v:.2f}", Tone.QUIET, 12, "end"),
+        ]
+        v += step
+    items += [Text(_LEFT + frame.w, _TOP + frame.h + 32, "u'", Tone.QUIET, 13, "end"), Text(6, _TOP + 12, "v'", Tone.QUIET, 13)]
+    return items
+
+
+def _locus(frame: _Frame, locus: Sequence[Pair]) -> list[Item]:
+    inside = tuple(frame.at(point) for point in locus if frame.holds(point))
+    if len(inside) < 2:
+        return []
+    x, y = inside[0]
+    return [Line(inside, Tone.QUIET, 1.4, (6, 4)), Text(x - 8, y + 20, "black body", Tone.QUIET, 12, "end")]
+
+
+def _path(frame: _Frame, path: WhitePath, ends: Sequence[Pair]) -> list[Item]:
+    (x0, y0), (x1, y1) = frame.at(ends[0]), frame.at(ends[1])
+    r = path.tolerance_uv * frame.scale
+    length = ((x1 - x0) ** 2 + (y1 - y0) ** 2) ** 0.5 or 1.0
+    nx, ny = (y0 - y1) / length * r, (x1 - x0) / length * r
+    band = [Line(((x0 + s * nx, y0 + s * ny), (x1 + s * nx, y1 + s * ny)), Tone.DATA, 1, (2, 3)) for s in (-1, 1)]
+    return [*band, Line(((x0, y0), (x1, y1)), Tone.DATA, 1.6)]
+
+
+def _point(frame: _Frame, path: WhitePath, point: WhitePoint, width: float) -> list[Item]:
+    x, y = frame.at(point.measured)
+    tx, ty = frame.at(point.target)
+    ax, ay = frame.at(point.ambient)
+    tolerance, spread = path.tolerance_uv * frame.scale, max(point.spread * frame.scale, 3.0)
+    good = point.distance + point.spread <= path.tolerance_uv
+    tone = Tone.PROVEN if good else Tone.ACT
+    rays: list[Item] = [
+        Line(
+            ((ax + 5 * cos(k * pi / 4), ay + 5 * sin(k * pi / 4)), (ax + 9 * cos(k * pi / 4), ay + 9 * sin(k * pi / 4))),
+            Tone.QUIET,
+            1.4,
+        )
+        for k in range(8)
+    ]
+    side, shift = ("end", -14.0) if x > width * 0.6 else ("start", 14.0)
+    label = Text(x + shift, y - tolerance - 6, f"{point.light}: {point.distance:.4f} off", tone, 13, side, bold=True)  # type: ignore[arg-type]
+    return [
+        *rays,
+        Disc(ax, ay, 3, 3, Tone.QUIET),
+        Text(ax, ay + 22, f"{point.light} light", Tone.QUIET, 12, "middle"),
+        Disc(tx, ty, tolerance, tolerance, None, Tone.DATA, 1.6),
+        *cross(tx, ty, 4, Tone.DATA, 1.4),
+        Disc(x, y, spread, spread, tone, None, alpha=0.3),
+        Disc(x, y, 3.2, 3.2, tone),
+        label,
+    ]

@@ -1,0 +1,125 @@
+"""Exchange files: a backup as open JSON with a published schema, its image as Intel HEX and raw binary."""
+
+import io
+import json
+from pathlib import Path
+from typing import Annotated, Literal
+
+from intelhex import IntelHex
+from pydantic import BaseModel, ConfigDict, Field, ValidationError
+
+from daruma.core.backup import Backup, BackupContent, Origin
+from daruma.core.errors import Trouble
+
+FORMAT = "daruma-backup"
+LARGEST = 4 << 20  # bytes
+_Text = Annotated[str, Field(max_length=200)]
+
+
+class ExchangeTrouble(Trouble):
+    """Report an exchange file that cannot be used."""
+
+
+class FieldEntry(BaseModel):
+    """One field as read for the eye; the image is what counts."""
+
+    model_config = ConfigDict(extra="forbid")
+    name: _Text
+    value: Annotated[str, Field(max_length=2000)]
+
+
+class BackupFile(BaseModel):
+    """A backup of one part's data. `sha256` covers everything else, see docs/formats.md."""
+
+    model_config = ConfigDict(extra="forbid", title="Daruma backup, version 1")
+    format: Literal["daruma-backup"]
+    version: Literal[1]
+    model: _Text
+    layout: _Text
+    part_kind: _Text
+    die: _Text
+    chip: _Text
+    maker: _Text
+    imei: _Text
+    job: _Text
+    taken: _Text
+    programmer: _Text
+    firmware: _Text
+    origin: Origin
+    note: _Text = ""
+    fields: Annotated[list[FieldEntry], Field(max_length=200)]
+    image: Annotated[str, Field(pattern=r"^([0-9a-f]{2})*$", max_length=131072, description="memory image in hexadecimal")]
+    sha256: Annotated[str, Field(pattern=r"^[0-9a-f]{64}$")]
+
+
+def schema() -> str:
+    """Return the JSON Schema of backup files."""
+    return json.dumps(BackupFile.model_json_schema(), indent=2) + "\n"
+
+
+def to_json(backup: Backup) -> str:
+    """Return a backup as an exchange file."""
+    content = backup.content
+    plain = {name: getattr(content, name) for name in BackupFile.model_fields if hasattr(content, name)}
+    plain |= {"format": FORMAT, "version": 1, "sha256": backup.sha256, "image": content.image.hex()}
+    plain["fields"] = [{"name": name, "value": value} for name, value in content.fields]
+    return BackupFile.model_validate(plain).model_dump_json(indent=2) + "\n"
+
+
+def from_json(raw: bytes, name: str) -> BackupContent:
+    """Read an exchange file; raise ExchangeTrouble where it is foreign, damaged or changed."""
+    safe = "The vault is unchanged."
+    if len(raw) > LARGEST:
+        raise ExchangeTrouble(f"{name} is larger than a backup can be.", safe=safe, advice="Choose a backup file.")
+    try:
+        file = BackupFile.model_validate_json(raw)
+    except ValidationError as error:
+        first = error.errors()[0]
+        where = ".".join(str(part) for part in first["loc"]) or "the file"
+        raise ExchangeTrouble(
+            f"{name} is not a backup file: {where}: {first['msg']}.", safe=safe, advice="Ask for the file as it was exported."
+        ) from error
+    content = BackupContent(
+        **file.model_dump(exclude={"format", "version", "sha256", "fields", "image"}),
+        fields=tuple((entry.name, entry.value) for entry in file.fields),
+        image=bytes.fromhex(file.image),
+    )
+    if content.sha256() != file.sha256:
+        raise ExchangeTrouble(
+            f"{name} was changed after it was exported: its SHA-256 does not fit.", safe=safe, advice="Ask for the file again."
+        )
+    return content
+
+
+def to_intel_hex(backup: Backup) -> str:
+    """Return the image as Intel HEX from address 0."""
+    image = IntelHex()
+    image.frombytes(backup.content.image)
+    text = io.StringIO()
+    image.write_hex_file(text)
+    return text.getvalue()
+
+
+def export(backup: Backup, folder: Path) -> tuple[Path, ...]:
+    """Write a backup as JSON, Intel HEX and raw binary into a folder; return the files."""
+    stem = f"{backup.name}-{backup.sha256[:8]}"
+    written = []
+    try:
+        folder.mkdir(parents=True, exist_ok=True)
+        for ending, data in (
+            (".json", to_json(backup).encode()),
+            (".hex", to_intel_hex(backup).encode("ascii")),
+            (".bin", backup.content.image),
+        ):
+            path = folder / (stem + ending)
+            spare = path.with_suffix(ending + ".part")
+            spare.write_bytes(data)
+            spare.replace(path)
+            written.append(path)
+    except OSError as error:
+        raise ExchangeTrouble(
+            f"The backup could not be written to {folder}: {error.strerror}.",
+            safe="It stays in the vault.",
+            advice="Choose another folder.",
+        ) from error
+    return tuple(written)

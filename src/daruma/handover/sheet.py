@@ -1,0 +1,122 @@
+"""The hand-over sheet: what was promised, fitted, written and proven; as data, then as HTML."""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from enum import Enum
+
+from jinja2 import Environment, PackageLoader, StrictUndefined
+
+from daruma.core.acts import Act, ActKind
+from daruma.core.backup import Backup
+from daruma.core.job import Job, Proof
+from daruma.core.model import Model
+from daruma.core.parts import IDENTITY_LABEL, Function, Identity
+from daruma.core.plan.actions import Action
+from daruma.core.plan.case import PanelKind
+from daruma.core.serials import grouped
+
+PANEL_WORDS = {
+    PanelKind.GENUINE_NEW: "genuine, new",
+    PanelKind.GENUINE_USED: "genuine, used",
+    PanelKind.AFTERMARKET: "aftermarket",
+    PanelKind.READY_CODED: "aftermarket with a second-hand genuine touch chip",
+}
+
+
+class Audience(Enum):
+    """Say whom a sheet is for."""
+
+    CUSTOMER = "customer"
+    SHOP = "shop"
+
+
+@dataclass(frozen=True, slots=True)
+class PromiseLine:
+    """Hold one promised function on the sheet."""
+
+    label: str
+    meaning: str
+    proven: bool
+    proof: Proof | None
+
+
+@dataclass(frozen=True, slots=True)
+class Sheet:
+    """Hold everything that a sheet says."""
+
+    shop: str
+    job: Job
+    phone: str
+    system: str
+    imei: str
+    panel: str
+    panel_source: str
+    source: str
+    promises: tuple[PromiseLine, ...]
+    not_back: tuple[str, ...]
+    parts_page: str
+    written: tuple[tuple[str, str], ...]
+    acts: tuple[Act, ...]
+    steps: tuple[tuple[str, str, str, str], ...]
+    backup: Backup | None
+    second_eye: bool
+
+
+def make_sheet(
+    shop: str,
+    job: Job,
+    model: Model,
+    labels: Mapping[Function, str],
+    meanings: Mapping[Function, str],
+    actions: Mapping[str, Action],
+    backup: Backup | None,
+    acts: Sequence[Act],
+) -> Sheet:
+    """Gather a job's sheet."""
+    promises = tuple(PromiseLine(labels[f], meanings[f], job.is_proven(f), job.proof(f)) for f in job.ticket.promised)
+    open_ones = [(line.label, line.proof.summary if line.proof else "it was not tested") for line in promises if not line.proven]
+    notice = job.proof(Function.NO_DISPLAY_NOTICE)
+    return Sheet(
+        shop=shop,
+        job=job,
+        phone=model.name,
+        system=job.ticket.system,
+        imei=grouped(job.ticket.imei),
+        panel=f"display panel by {job.ticket.panel_maker or 'an unnamed maker'}, {PANEL_WORDS[job.ticket.panel_kind]}",
+        panel_source=job.ticket.panel_source or "not recorded",
+        source=_source(backup),
+        promises=promises,
+        not_back=tuple(f"{label}: {why}" for label, why in open_ones),
+        parts_page=notice.summary if notice else "The parts page was not read.",
+        written=_written(backup, acts),
+        acts=tuple(act for act in acts if act.kind is ActKind.WRITE),
+        steps=tuple((actions[s.action].figures.title, s.state.value, s.note, s.when) for s in job.steps if s.action in actions),
+        backup=backup,
+        second_eye=job.all_proven,
+    )
+
+
+def render(sheet: Sheet, audience: Audience, plot: str) -> str:
+    """Return a sheet as one self-contained HTML page; `plot` is trusted markup of the white plot, or empty."""
+    environment = Environment(
+        loader=PackageLoader("daruma.handover"), autoescape=True, undefined=StrictUndefined, trim_blocks=True, lstrip_blocks=True
+    )
+    return environment.get_template("sheet.html").render(sheet=sheet, shop_file=audience is Audience.SHOP, plot=plot)
+
+
+def _source(backup: Backup | None) -> str:
+    if backup is None:
+        return "no data was written"
+    origin = {
+        "part": "the original panel, read on the bench",
+        "phone": "the phone itself, over the cable",
+        "imported": "an imported backup",
+    }
+    return f"{origin[backup.content.origin.value]} ({backup.name}, {backup.content.taken[:16].replace('T', ' ')})"
+
+
+def _written(backup: Backup | None, acts: Sequence[Act]) -> tuple[tuple[str, str], ...]:
+    if backup is None or not any(act.kind is ActKind.WRITE for act in acts):
+        return ()
+    names = {identity.value: IDENTITY_LABEL[identity] for identity in Identity}
+    return tuple((names[name], grouped(value)) for name, value in backup.content.fields if name in names)
