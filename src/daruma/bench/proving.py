@@ -5,12 +5,13 @@ from collections.abc import Sequence
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
 from daruma.core.colour.chromaticity import mean_xyz, xyz_to_xy
-from daruma.core.colour.follow import LightSample, WhiteVerdict, judge
+from daruma.core.colour.follow import WhiteVerdict, judge
 from daruma.core.colour.temperature import cct_duv
 from daruma.core.job import Proof, Reading
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.tri import Tri
+from daruma.core.white_proof import samples_of
 from daruma.link.errors import LinkError
 
 REPEATS = 5
@@ -37,16 +38,6 @@ def instrument_uncertainty(rig: Rig) -> float:
     return rig.meter().uncertainty()
 
 
-def samples_of(readings: Sequence[Reading]) -> tuple[LightSample, ...]:
-    """Return readings gathered by light, in the order in which the lights came."""
-    lights = dict.fromkeys(reading.light for reading in readings)
-    samples = []
-    for light in lights:
-        own = [reading for reading in readings if reading.light == light]
-        samples.append(LightSample(light, tuple(r.screen for r in own), mean_xyz([r.ambient for r in own])))
-    return tuple(samples)
-
-
 def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, when: str) -> tuple[Proof, WhiteVerdict]:
     """Judge whether the white follows the light, and make the proof."""
     verdict = judge(model.white, samples_of(readings), uncertainty)
@@ -55,14 +46,14 @@ def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, w
         xy = xyz_to_xy(mean_xyz(list(sample.screen)))
         cct, duv = cct_duv(xy)
         numbers += [
-            (f"{sample.light}: chromaticity x, y", f"{xy[0]:.4f}, {xy[1]:.4f}"),
+            (f"{sample.light}: x, y", f"{xy[0]:.4f}, {xy[1]:.4f}"),
             (f"{sample.light}: u', v'", f"{point.measured[0]:.4f}, {point.measured[1]:.4f}"),
-            (f"{sample.light}: correlated colour temperature", f"{cct[0]:.0f} K"),
+            (f"{sample.light}: CCT", f"{cct[0]:.0f} K"),
             (f"{sample.light}: Duv", f"{duv[0]:+.4f}"),
-            (f"{sample.light}: distance from its path", f"{point.distance:.4f} ± {point.spread:.4f} (k = 2)"),
+            (f"{sample.light}: off its path", f"{point.distance:.4f} ± {point.spread:.4f}"),
         ]
-    numbers.append(("tolerance in u'v'", f"{model.white.tolerance_uv:.4f}"))
-    proof = Proof(Function.AMBIENT_WHITE, verdict.proven, verdict.sentence, tuple(numbers), tuple(readings), when)
+    numbers.append(("tolerance", f"{model.white.tolerance_uv:.4f}"))
+    proof = Proof(Function.AMBIENT_WHITE, verdict.proven, verdict.sentence, tuple(numbers), tuple(readings), when, uncertainty)
     return proof, verdict
 
 

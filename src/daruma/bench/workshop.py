@@ -16,7 +16,7 @@ from daruma.core.budget import WriteBudget
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, Step, StepState
-from daruma.core.known import Known, system_of
+from daruma.core.known import Known, progress, system_of
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, ActionKind
@@ -50,6 +50,7 @@ class Survey:
     budget: WriteBudget | None
     doubts: tuple[Act, ...]
     acts: tuple[Act, ...]
+    backups: int
 
 
 class Workshop:
@@ -98,22 +99,22 @@ class Workshop:
     # -- plan
 
     def case(self, job: Job) -> DisplayCase:
-        """Return the planner's case of a job."""
+        """Return the planner's case of a job, from where its steps have brought it."""
         model, ticket = self.model(job), job.ticket
         earlier = any(
             b.content.model == model.key and b.content.job != job.name for b in self.shop.vault.find(imei=ticket.imei or "-")
         )
-        promised = tuple(f for f in ticket.promised if f in GOAL_VAR)
-        return DisplayCase(
+        case = DisplayCase(
             model,
             system_of(job, model),
             ticket.original,
             ticket.chip,
             ticket.panel_kind,
-            promised,
+            tuple(f for f in ticket.promised if f in GOAL_VAR),
             earlier_backup=earlier,
             flex_is_original=ticket.flex_original,
         )
+        return replace(case, progress=progress(job, display_actions(case, self.catalogue.figures)))
 
     def plan(self, job: Job) -> Plan:
         """Return the ways still open and the closed ones."""
@@ -121,9 +122,10 @@ class Workshop:
         return make_plan(case.start(), case.goals(), display_actions(case, self.catalogue.figures))
 
     def choose(self, job: Job, route: Route, context: Context) -> Job:
-        """Make the run sheet of a route."""
-        steps = tuple(Step(action.key) for action in route.actions)
-        return self.save(replace(job, way=route.way, steps=steps, backup="", target=None, target_image=""), context)
+        """Make the run sheet of a route, behind the steps that are done already."""
+        done = tuple(step for step in job.steps if step.state is StepState.DONE)
+        steps = (*done, *(Step(action.key) for action in route.actions))
+        return self.save(replace(job, way=job.way if done else route.way, steps=steps), context)
 
     def action(self, job: Job, key: str) -> Action:
         """Return an action of the job's run sheet."""
@@ -154,7 +156,16 @@ class Workshop:
             plan = writing.plan_write(reading.PartReading(known.target_part, known.target), known.source)
         locks = writing.locks_from(bench, self.shop, model, job, plan)
         budget = writing.budget_of(self.shop, model, known.target_part.die) if known.target_part else None
-        return Survey(bench, known, locks, plan, budget, self.shop.journal.in_doubt(), self.shop.journal.acts_of(job.name))
+        return Survey(
+            bench,
+            known,
+            locks,
+            plan,
+            budget,
+            self.shop.journal.in_doubt(),
+            self.shop.journal.acts_of(job.name),
+            self.shop.vault.count(),
+        )
 
     def do_step(self, job: Job, index: int, context: Context) -> Job:
         """Carry out one step of the run sheet; a failure is kept with the step and raised."""

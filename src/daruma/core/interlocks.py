@@ -111,7 +111,7 @@ def _firmware(e: WriteEvidence) -> Interlock:
     needed = e.model.programmer_firmware
     enough = e.firmware is not None and e.firmware >= needed
     said = "no programmer" if e.firmware is None else f"has {e.firmware}, {e.model.name} needs {needed}"
-    return Interlock("firmware", "Programmer firmware new enough", enough, said, "Update the programmer.")
+    return Interlock("firmware", "Firmware new enough", enough, said, "Update the programmer.")
 
 
 def _phone(e: WriteEvidence) -> Interlock:
@@ -121,7 +121,7 @@ def _phone(e: WriteEvidence) -> Interlock:
 
 def _budget(e: WriteEvidence) -> Interlock:
     odds = e.budget.next_odds()
-    said = f"{e.budget.counted} counted, {e.budget.words()}; chance that it takes the next {100 * odds:.0f} %"
+    said = f"{e.budget.counted} had; takes the next with {100 * odds:.0f} % chance"
     return Interlock("budget", "Writes left", odds > 0, said, "Use another panel.")
 
 

@@ -86,6 +86,7 @@ class Proof:
     numbers: tuple[tuple[str, str], ...] = ()
     readings: tuple[Reading, ...] = ()
     when: str = ""
+    uncertainty: float = 0.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -123,6 +124,11 @@ class Job:
     def all_proven(self) -> bool:
         """Return whether every promise carries its proof: the second eye."""
         return bool(self.ticket.promised) and all(self.is_proven(function) for function in self.ticket.promised)
+
+    @property
+    def all_tested(self) -> bool:
+        """Return whether every promise was tested, whatever came of it."""
+        return bool(self.ticket.promised) and all(self.proof(function) is not None for function in self.ticket.promised)
 
     @property
     def current_step(self) -> int | None:

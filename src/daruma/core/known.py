@@ -1,12 +1,14 @@
 """What a job knows: the facts for the pairing model, from the phone, the backup and what was read and done."""
 
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 
 from daruma.core.job import Job, StepState
 from daruma.core.model import FinishRule, Model
 from daruma.core.pairing import Condition, Facts
 from daruma.core.parts import Identity, PartSelf, Version
+from daruma.core.plan.actions import Action
+from daruma.core.plan.state import Val, Var
 from daruma.core.records import FieldRole, Record
 
 
@@ -79,3 +81,28 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
     if model.era(system_of(job, model)).finishing is FinishRule.NONE:
         conditions[Condition.DISPLAY_FINISHED] = False
     return conditions
+
+
+_NEW_PANEL_AGAIN = {
+    Var.NEW_AT: Val.BENCH,
+    Var.NEW_READ: Val.NO,
+    Var.NEW_RECORD: Val.OWN,
+    Var.NEW_OWN_CHIP: Val.YES,
+}
+
+
+def progress(job: Job, actions: Iterable[Action]) -> tuple[tuple[Var, Val], ...]:
+    """Return what the steps that are done have changed, for planning from where things stand.
+
+    After a failed write the panel must be read again; another new panel starts from the beginning.
+    """
+    by_key = {action.key: action for action in actions}
+    values: dict[Var, Val] = {}
+    for step in job.steps:
+        if step.state is StepState.DONE and step.action in by_key:
+            values |= by_key[step.action].effects
+    if job.target is not None and job.ticket.panel_die not in ("", job.target.die):
+        values |= _NEW_PANEL_AGAIN
+    elif any(step.state is StepState.FAILED and step.action == "write_new" for step in job.steps):
+        values[Var.NEW_READ] = Val.NO
+    return tuple(values.items())

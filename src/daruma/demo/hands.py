@@ -29,3 +29,24 @@ class Hands(Driver):
 def connect_hands(url: str) -> Hands:
     """Open the wire to the stand-in hands."""
     return Hands(Port(open_wire(url), "hands"))
+
+
+class LateHands:
+    """Connect to the hands when they are first needed."""
+
+    def __init__(self, url: str) -> None:
+        self._url = url
+        self._hands: Hands | None = None
+
+    def _now(self) -> Hands:
+        if self._hands is None:
+            self._hands = connect_hands(self._url)
+        return self._hands
+
+    def do(self, act: str, imei: str, new: str = "") -> None:
+        """Carry out a hand act."""
+        self._now().do(act, imei, new)
+
+    def plug_phone(self, imei: str) -> None:
+        """Put a phone on the cable."""
+        self._now().plug_phone(imei)

@@ -123,3 +123,15 @@ def export(backup: Backup, folder: Path) -> tuple[Path, ...]:
             advice="Choose another folder.",
         ) from error
     return tuple(written)
+
+
+def read_file(path: Path) -> BackupContent:
+    """Read an exchange file from disk; raise ExchangeTrouble where it cannot be used."""
+    try:
+        with path.open("rb") as file:
+            raw = file.read(LARGEST + 1)
+    except OSError as error:
+        raise ExchangeTrouble(
+            f"{path.name} cannot be read: {error.strerror}.", safe="The vault is unchanged.", advice="Choose another file."
+        ) from error
+    return from_json(raw, path.name)

@@ -1,11 +1,14 @@
 """Route strips: the ways still open to a common scale of minutes, and the closed ones with their reasons."""
 
+from collections.abc import Sequence
+
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Spot, Text, Tone, cross
 from daruma.core.plan.actions import Action
 from daruma.core.plan.search import Plan, Route
+from daruma.core.plan.state import Var
 
 _STRIP = 26.0
-_ROW = 74.0
+_ROW = 80.0
 _CLOSED = 22.0
 _FIGURES = 250.0
 
@@ -15,8 +18,10 @@ def strips_height(plan: Plan) -> float:
     return 34 + _ROW * len(plan.routes) + (26 + _CLOSED * len(plan.closed) if plan.closed else 0)
 
 
-def route_strips(width: float, plan: Plan, chosen: int = 0, money: str = "") -> Picture:
-    """Return the strips; `chosen` is the index of the route that stands out."""
+def route_strips(
+    width: float, plan: Plan, promises: Sequence[tuple[str, Var]] = (), chosen: int = 0, money: str = "€"
+) -> Picture:
+    """Return the strips; `chosen` is the index of the route that stands out, `promises` are labels with their goals."""
     left, right = 4.0, width - _FIGURES
     longest = max((route.attended + route.waiting for route in plan.routes), default=1.0) or 1.0
     scale = (right - left - 10) / longest
@@ -25,6 +30,7 @@ def route_strips(width: float, plan: Plan, chosen: int = 0, money: str = "") -> 
     y = 34.0
     for index, route in enumerate(plan.routes):
         items += _route(route, left, y, scale, width, index == chosen, money)
+        items.append(Text(width - 8, y + 12, _chances(route, promises), Tone.QUIET, 12, "end"))
         spots.append(Spot(str(index), 0, y - 4, width, _ROW - 4, _words(route, money)))
         y += _ROW
     if plan.closed:
@@ -54,7 +60,7 @@ def _axis(left: float, right: float, longest: float, scale: float) -> list[Item]
 
 def _figure_heads(width: float) -> list[Item]:
     x = width - _FIGURES
-    heads = (("chance", 62), ("there", 112), ("in all", 162), ("writes", 210))
+    heads = (("all kept", 56), ("there", 106), ("in all", 156), ("writes", 200), ("cost", 246))
     return [Text(x + offset, 14, text, Tone.QUIET, 12, "end") for text, offset in heads]
 
 
@@ -63,21 +69,20 @@ def _route(route: Route, left: float, y: float, scale: float, width: float, chos
     if chosen:
         items.append(Rect(0, y - 4, width, _ROW - 8, Tone.DATA, alpha=0.08))
         items.append(Rect(0, y - 4, 3, _ROW - 8, Tone.DATA))
-    items.append(Text(left + 6, y + 12, route.way, Tone.INK, 14, bold=True, limit=width - _FIGURES - 10))
-    x, strip = left + 6, y + 22
+    items.append(Text(left + 6, y + 12, route.way, Tone.INK, 14, bold=True, limit=width * 0.45))
+    x, strip = left + 6, y + 29
     for action in route.actions:
         items += _block(action, x, strip, scale)
         x += (action.figures.attended + action.figures.waiting) * scale
     figures = width - _FIGURES
     texts = (
-        (f"{100 * route.chance():.0f} %", 62),
-        (f"{route.attended:.0f} min", 112),
-        (f"{route.attended + route.waiting:.0f} min", 166),
-        (str(route.writes), 210),
+        (f"{100 * route.chance():.0f} %", 56),
+        (f"{route.attended:.0f} min", 106),
+        (f"{route.attended + route.waiting:.0f} min", 156),
+        (str(route.writes), 200),
+        (f"{route.cost:.0f} {money}", 246),
     )
     items += [Text(figures + offset, strip + 18, text, Tone.INK, 13, "end", bold=chosen) for text, offset in texts]
-    if money:
-        items.append(Text(width - 4, strip + 18, f"{route.cost:.0f} {money}", Tone.INK, 13, "end"))
     return items
 
 
@@ -105,8 +110,12 @@ def _heat(x: float, y: float, length: float) -> list[Item]:
     return [Line(points, Tone.ACT, 1.5)]
 
 
+def _chances(route: Route, promises: Sequence[tuple[str, Var]]) -> str:
+    return "   ".join(f"{label} {100 * route.chance(goal):.0f} %" for label, goal in promises)
+
+
 def _words(route: Route, money: str) -> str:
-    cost = f", {route.cost:.0f} {money}" if money else ""
+    cost = f", {route.cost:.0f} {money}"
     return (
         f"{route.way}: {len(route.actions)} steps, {route.attended:.0f} minutes there, "
         f"{route.attended + route.waiting:.0f} minutes in all, chance {100 * route.chance():.0f} percent, {route.writes} writes, "

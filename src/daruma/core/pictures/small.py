@@ -9,7 +9,7 @@ from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Ton
 
 def write_budget(width: float, budget: WriteBudget) -> Picture:
     """Return the tally of a part's writes: had, sure, perhaps."""
-    odds = f"it takes the next with a chance of {100 * budget.next_odds():.0f} %"
+    odds = f"takes the next with {100 * budget.next_odds():.0f} % chance"
     if not budget.limits:
         words = f"{budget.counted} writes counted; this model has no known limit."
         return Picture(width, 44, (Text(0, 16, f"{budget.counted} counted, no known limit", Tone.INK, 13),), (), words)

@@ -12,6 +12,7 @@ from daruma.core.tri import Tri
 _TONE = {Tri.YES: Tone.PROVEN, Tri.NO: Tone.ACT, Tri.UNKNOWN: Tone.QUIET}
 _WORD = {Tri.YES: "holds", Tri.NO: "does not hold", Tri.UNKNOWN: "not known yet"}
 TOP = 30.0
+_WAITS = {Condition.TOUCH_CHIP_SOUND: "the touch chip", Condition.DISPLAY_FINISHED: "the finishing"}
 _K = TypeVar("_K")
 _V = TypeVar("_V")
 
@@ -23,7 +24,7 @@ def thread_map(
     threads = _unique({t.identity: t for v in verdicts for t in v.threads})
     conditions = _unique({c.condition: c for v in verdicts for c in v.conditions})
     rows = max(len(threads) + len(conditions), 1)
-    step = min(40.0, (height - TOP - 6) / rows)
+    step = min(44.0, (height - TOP - 6) / rows)
     places: dict[Identity | Condition, float] = {}
     keys: list[Identity | Condition] = [*(t.identity for t in threads), *(c.condition for c in conditions)]
     for index, key in enumerate(keys):
@@ -49,10 +50,10 @@ def thread_map(
 class _Columns:
     def __init__(self, width: float) -> None:
         self.board = 4.0
-        self.board_end = width * 0.255
-        self.part = width * 0.345
-        self.part_end = width * 0.60
-        self.function = width * 0.715
+        self.board_end = width * 0.215
+        self.part = width * 0.305
+        self.part_end = width * 0.535
+        self.function = width * 0.655
         self.width = width
 
     def heads(self) -> tuple[Text, ...]:
@@ -72,8 +73,10 @@ def _lit(verdicts: Sequence[Verdict], chosen: Function | None) -> set[Identity |
     return lit
 
 
-def _value(value: str | None, missing: str) -> str:
-    return grouped(value) if value else missing
+def _value(x: float, y: float, value: str | None, missing: str, ink: Tone) -> Text:
+    if value is None:
+        return Text(x, y, missing, Tone.QUIET, 13)
+    return Text(x, y, grouped(value), ink, 13, mono=True)
 
 
 def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool) -> list[Item]:
@@ -83,9 +86,9 @@ def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool) -> list
     missing = "carries none" if thread.whole is Tri.NO else "not known yet"
     items: list[Item] = [
         Text(columns.board, y - 3, IDENTITY_LABEL[thread.identity], Tone.QUIET, 12),
-        Text(columns.board, y + 13, _value(thread.expected, "not known yet"), ink, 13, mono=True, limit=left - 12),
+        _value(columns.board, y + 12, thread.expected, "not known yet", ink),
         Text(columns.part, y - 3, PART_LABEL[thread.carrier], Tone.QUIET, 12),
-        Text(columns.part, y + 13, _value(thread.carried, missing), ink, 13, mono=True, limit=columns.part_end - columns.part),
+        _value(columns.part, y + 12, thread.carried, missing, ink),
         Disc(left, y + 3, 3.5, 3.5, tone),
         Disc(right, y + 3, 3.5, 3.5, tone),
     ]
@@ -151,8 +154,14 @@ def _function(
 
 
 def _short(verdict: Verdict) -> str:
+    if verdict.holds is Tri.UNKNOWN:
+        waits = [IDENTITY_LABEL[t.identity].lower() for t in verdict.threads if t.whole is Tri.UNKNOWN]
+        waits += [
+            _WAITS.get(c.condition, c.condition.value.replace("_", " ")) for c in verdict.conditions if c.met is Tri.UNKNOWN
+        ]
+        return "waits for " + ", ".join(waits)
     reason = verdict.reason.partition(": ")[2].partition(";")[0].rstrip(".")
-    return f"{_WORD[verdict.holds]}: {reason}" if reason else _WORD[verdict.holds]
+    return reason if verdict.holds is Tri.NO else _WORD[verdict.holds]
 
 
 def _state_mark(x: float, y: float, holds: Tri, tone: Tone) -> list[Item]:

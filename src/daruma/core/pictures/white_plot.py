@@ -6,7 +6,7 @@ from math import cos, pi, sin
 from daruma.core.colour.chromaticity import Pair, xy_to_uv
 from daruma.core.colour.follow import WhitePoint, WhiteVerdict, target_white
 from daruma.core.model import WhitePath
-from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone, cross
+from daruma.core.pictures.primitives import Anchor, Disc, Item, Line, Picture, Rect, Text, Tone, cross
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 56.0, 38.0, 14.0, 14.0
 
@@ -71,8 +71,8 @@ def _locus(frame: _Frame, locus: Sequence[Pair]) -> list[Item]:
     inside = tuple(frame.at(point) for point in locus if frame.holds(point))
     if len(inside) < 2:
         return []
-    x, y = inside[0]
-    return [Line(inside, Tone.QUIET, 1.4, (6, 4)), Text(x - 8, y + 20, "black body", Tone.QUIET, 12, "end")]
+    x, y = inside[-1]
+    return [Line(inside, Tone.QUIET, 1.4, (6, 4)), Text(x + 10, y - 4, "black body", Tone.QUIET, 12)]
 
 
 def _path(frame: _Frame, path: WhitePath, ends: Sequence[Pair]) -> list[Item]:
@@ -99,12 +99,13 @@ def _point(frame: _Frame, path: WhitePath, point: WhitePoint, width: float) -> l
         )
         for k in range(8)
     ]
-    side, shift = ("end", -14.0) if x > width * 0.6 else ("start", 14.0)
-    label = Text(x + shift, y - tolerance - 6, f"{point.light}: {point.distance:.4f} off", tone, 13, side, bold=True)  # type: ignore[arg-type]
+    side: Anchor = "end" if x > width * 0.6 else "start"
+    reach = (14.0 + tolerance) * (1 if side == "start" else -1)
+    label = Text(x + reach, y + 5, f"{point.light}: {point.distance:.4f} off", tone, 13, side, bold=True)
     return [
         *rays,
         Disc(ax, ay, 3, 3, Tone.QUIET),
-        Text(ax, ay + 22, f"{point.light} light", Tone.QUIET, 12, "middle"),
+        Text(ax - 14, ay + 4, f"{point.light} light", Tone.QUIET, 12, "end"),
         Disc(tx, ty, tolerance, tolerance, None, Tone.DATA, 1.6),
         *cross(tx, ty, 4, Tone.DATA, 1.4),
         Disc(x, y, spread, spread, tone, None, alpha=0.3),

@@ -56,9 +56,10 @@ class DisplayCase:
     flex_is_original: bool = True
     phone_on: bool = True
     hot_air: bool = True
+    progress: tuple[tuple[Var, Val], ...] = ()
 
     def start(self) -> State:
-        """Return the state before any step."""
+        """Return the state that planning starts from: what intake found, changed by what was done since."""
         answers = {
             OriginalState.ANSWERS: Val.YES,
             OriginalState.UNTRIED: Val.UNKNOWN,
@@ -81,6 +82,7 @@ class DisplayCase:
                 Var.NEW_OWN_CHIP: Val.NO if chip is Val.NEW else Val.YES,
                 Var.FLEX: Val.BOARD if self.flex_is_original else Val.OWN,
                 **dict.fromkeys(GOAL_VAR.values(), Val.NO),
+                **dict(self.progress),
             }
         )
 

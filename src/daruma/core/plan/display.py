@@ -4,7 +4,7 @@ from collections.abc import Mapping
 
 from daruma.core.parts import Identity
 from daruma.core.plan.actions import Action, ActionFigures, ActionKind
-from daruma.core.plan.case import DisplayCase
+from daruma.core.plan.case import DisplayCase, OriginalState
 from daruma.core.plan.state import Needs, Val, Var, needs
 
 _OFF = needs(Var.PHONE, Val.OFF, otherwise="the phone must be off")
@@ -30,9 +30,8 @@ def display_actions(case: DisplayCase, figures: Mapping[str, ActionFigures]) -> 
 
 
 def _opening(case: DisplayCase, figures: Mapping[str, ActionFigures]) -> tuple[Action, ...]:
-    after = {Var.PHONE: Val.OFF}
-    if case.start().as_dict()[Var.ORIGINAL_AT] is Val.PHONE:
-        after[Var.ORIGINAL_AT] = Val.BENCH
+    missing = case.original is OriginalState.MISSING
+    after = {Var.PHONE: Val.OFF, Var.ORIGINAL_AT: Val.MISSING if missing else Val.BENCH}
     return (
         Action(
             "open_phone",

@@ -1,0 +1,25 @@
+"""Readings of a job's white, gathered for the verdict and its plot."""
+
+from collections.abc import Sequence
+
+from daruma.core.colour.chromaticity import mean_xyz
+from daruma.core.colour.follow import LightSample, WhiteVerdict, judge
+from daruma.core.job import Reading
+from daruma.core.model import WhitePath
+
+# standard uncertainty (u'v') assumed for a plot that has no proof behind it yet (ours)
+ASSUMED_UNCERTAINTY = 0.0005
+
+
+def samples_of(readings: Sequence[Reading]) -> tuple[LightSample, ...]:
+    """Return readings gathered by light, in the order in which the lights came."""
+    samples = []
+    for light in dict.fromkeys(reading.light for reading in readings):
+        own = [reading for reading in readings if reading.light == light]
+        samples.append(LightSample(light, tuple(r.screen for r in own), mean_xyz([r.ambient for r in own])))
+    return tuple(samples)
+
+
+def verdict_of(path: WhitePath, readings: Sequence[Reading], uncertainty: float = ASSUMED_UNCERTAINTY) -> WhiteVerdict | None:
+    """Judge readings; None where there are none."""
+    return judge(path, samples_of(readings), uncertainty) if readings else None

@@ -1,0 +1,71 @@
+"""Actions as data: menus, keys and the list of keys read this one table."""
+
+from collections.abc import Callable
+from dataclasses import dataclass
+
+from PySide6.QtGui import QAction, QKeySequence
+from PySide6.QtWidgets import QMainWindow
+
+
+@dataclass(frozen=True, slots=True)
+class ActionSpec:
+    """Declare one action: its id, words, menu and key."""
+
+    ident: str
+    text: str
+    menu: str
+    key: str
+
+
+SPECS = (
+    ActionSpec("job.new", "New ticket", "Job", "Ctrl+N"),
+    ActionSpec("job.main", "Do the main action", "Job", "Ctrl+Return"),
+    ActionSpec("job.next", "Next job on the rail", "Job", "Ctrl+Down"),
+    ActionSpec("job.previous", "Previous job on the rail", "Job", "Ctrl+Up"),
+    ActionSpec("job.stop", "Stop what is going on", "Job", "Esc"),
+    ActionSpec("app.quit", "Quit", "Job", "Ctrl+Q"),
+    ActionSpec("stage.intake", "Intake", "Stage", "Ctrl+1"),
+    ActionSpec("stage.plan", "Plan", "Stage", "Ctrl+2"),
+    ActionSpec("stage.bench", "Bench", "Stage", "Ctrl+3"),
+    ActionSpec("stage.proof", "Proof", "Stage", "Ctrl+4"),
+    ActionSpec("stage.hand_over", "Hand-over", "Stage", "Ctrl+5"),
+    ActionSpec("shop.vault", "Vault", "Shop", "Ctrl+Shift+V"),
+    ActionSpec("shop.shelf", "Parts shelf", "Shop", "Ctrl+Shift+P"),
+    ActionSpec("shop.catalogue", "Catalogue", "Shop", "Ctrl+Shift+C"),
+    ActionSpec("bench.connect", "Look for the devices again", "Shop", "Ctrl+R"),
+    ActionSpec("view.theme", "Paper or ink", "Help", "Ctrl+T"),
+    ActionSpec("help.keys", "List of keys", "Help", "F1"),
+)
+
+
+def duplicate_keys(specs: tuple[ActionSpec, ...]) -> tuple[str, ...]:
+    """Return the keys that two actions claim."""
+    keys = [spec.key for spec in specs]
+    return tuple(sorted({key for key in keys if keys.count(key) > 1}))
+
+
+def build_actions(window: QMainWindow, handlers: dict[str, Callable[[], None]]) -> dict[str, QAction]:
+    """Build every action into the window's menus; raise ValueError for a double key or a missing handler."""
+    if doubled := duplicate_keys(SPECS):
+        raise ValueError(f"two actions claim {', '.join(doubled)}")
+    made: dict[str, QAction] = {}
+    menus = {name: window.menuBar().addMenu(name) for name in dict.fromkeys(spec.menu for spec in SPECS)}
+    for spec in SPECS:
+        action = QAction(spec.text, window)
+        action.setObjectName(spec.ident)
+        action.setShortcut(QKeySequence(spec.key))
+        action.triggered.connect(_Caller(handlers[spec.ident], action))
+        menus[spec.menu].addAction(action)
+        made[spec.ident] = action
+    return made
+
+
+class _Caller:
+    """Call a handler without the checked state that the signal carries."""
+
+    def __init__(self, handler: Callable[[], None], owner: QAction) -> None:
+        self._handler = handler
+        self._owner = owner
+
+    def __call__(self, _: bool = False) -> None:
+        self._handler()

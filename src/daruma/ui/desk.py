@@ -1,0 +1,398 @@
+"""The desk: what the window knows of jobs and bench, and the one way to change it. All work runs on lanes."""
+
+from __future__ import annotations
+
+import logging
+from collections.abc import Callable, Mapping
+from dataclasses import replace
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from daruma.bench.context import Context, local_time
+from daruma.core.errors import Trouble
+from daruma.core.job import Job, ticket_faults
+from daruma.core.parts import Function
+from daruma.ui.work import Lane, Work
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Survey, Workshop
+    from daruma.core.acts import Act
+    from daruma.core.plan.search import Plan, Route
+    from daruma.core.shelf import ShelfPart
+
+log = logging.getLogger("daruma.desk")
+POLL_MS = 1500
+WHITE = Function.AMBIENT_WHITE
+
+
+class Desk(QObject):
+    """Hold jobs, plan and survey of the job on view; start work and take its results."""
+
+    loaded = Signal()
+    jobs_changed = Signal()
+    job_changed = Signal(object)
+    plan_changed = Signal(object)
+    survey_changed = Signal(object)
+    trouble = Signal(object)
+    step_failed = Signal(object)
+    trust_asked = Signal()
+    told = Signal(str)
+    closing_done = Signal()
+
+    def __init__(self, loader: Callable[[], Workshop], parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._loader = loader
+        self.bench = Lane("bench", self)
+        self.store = Lane("store", self)
+        self.workshop: Workshop | None = None
+        self.jobs: dict[int, Job] = {}
+        self.shelf: tuple[ShelfPart, ...] = ()
+        self.number = 0
+        self.survey: Survey | None = None
+        self.plan: Plan | None = None
+        self._unsaved: dict[int, Job] = {}
+        self._saving = False
+        self._surveying = False
+        self._look_wanted = False
+        self._poll = QTimer(self)
+        self._poll.setInterval(POLL_MS)
+        self._poll.timeout.connect(self.look)
+        self.bench.busy_changed.connect(self._bench_idle)
+
+    # -- what is there
+
+    @property
+    def job(self) -> Job | None:
+        """Return the job on view."""
+        return self.jobs.get(self.number)
+
+    @property
+    def ready(self) -> Workshop:
+        """Return the workshop; only to be asked for once loaded."""
+        if self.workshop is None:
+            raise RuntimeError("the workshop is not loaded yet")
+        return self.workshop
+
+    @property
+    def has_hands(self) -> bool:
+        """Return whether stand-in hands act for the technician."""
+        return self.workshop is not None and self.workshop.hands is not None
+
+    def faults(self, job: Job) -> dict[str, str]:
+        """Return what keeps a job's ticket from being planned."""
+        return ticket_faults(job.ticket, self.ready.catalogue.names)
+
+    # -- loading
+
+    def load(self) -> None:
+        """Load catalogue, store and devices off the interface's thread."""
+        self._start(self.store, "opening the shop", lambda _: self._open_shop(), self._loaded)
+
+    def _open_shop(self) -> tuple[Workshop, tuple[Job, ...], tuple[ShelfPart, ...]]:
+        workshop = self._loader()
+        return workshop, workshop.shop.jobs.all(), workshop.shop.shelf.all()
+
+    def _loaded(self, result: tuple[Workshop, tuple[Job, ...], tuple[ShelfPart, ...]]) -> None:
+        self.workshop, jobs, self.shelf = result
+        self.jobs = {job.number: job for job in jobs}
+        open_jobs = [job.number for job in jobs if not job.closed]
+        self.number = min(open_jobs, default=min(self.jobs, default=0))
+        self.loaded.emit()
+        self.jobs_changed.emit()
+        self._show()
+        for trouble in self.workshop.catalogue.troubles:
+            self.trouble.emit(trouble)
+        self._poll.start()
+
+    def shut(self) -> None:
+        """Keep what is unsaved, stop work and close the store."""
+        self._poll.stop()
+        self.bench.finish()
+        self.store.finish()
+        if self.workshop is not None:
+            for job in self._unsaved.values():
+                self.workshop.save(job, Context())
+            self._unsaved.clear()
+            self.workshop.rig.close()
+            self.workshop.shop.close()
+
+    # -- jobs
+
+    def open_job(self, number: int) -> None:
+        """Put a job on view."""
+        if number in self.jobs and number != self.number:
+            self.number, self.plan, self.survey = number, None, None
+            self._show()
+
+    def new_job(self) -> None:
+        """Open a ticket."""
+        self._start(self.store, "new ticket", lambda _: self.ready.shop.jobs.open_new(local_time()), self._opened)
+
+    def _opened(self, job: Job) -> None:
+        self.jobs[job.number] = job
+        self.open_job(job.number)
+        self.jobs_changed.emit()
+
+    def edit(self, **changes: Any) -> None:
+        """Change fields of the ticket on view and keep them at once."""
+        if self.job is None:
+            return
+        ticket = replace(self.job.ticket, **changes)
+        if ticket != self.job.ticket:
+            self._put(replace(self.job, ticket=ticket))
+            self._save(self.jobs[self.number])
+
+    def _put(self, job: Job) -> None:
+        self.jobs[job.number] = job
+        self.jobs_changed.emit()
+        if job.number == self.number:
+            self.job_changed.emit(job)
+
+    def _save(self, job: Job) -> None:
+        # the newest state wins; one save is on its way at a time
+        self._unsaved[job.number] = job
+        if not self._saving:
+            self._saving = True
+            self._start(self.store, "keeping the ticket", lambda _: self._write_unsaved(), self._saved)
+
+    def _write_unsaved(self) -> dict[int, Job]:
+        written = dict(self._unsaved)
+        for job in written.values():
+            self.ready.save(job, Context())
+        return written
+
+    def _saved(self, written: dict[int, Job]) -> None:
+        self._saving = False
+        self._unsaved = {n: job for n, job in self._unsaved.items() if written.get(n) is not job}
+        for job in self._unsaved.values():
+            self._save(job)
+            break
+
+    def _took(self, job: Job) -> None:
+        """Take a job that work has changed; the ticket stays as the user has it now."""
+        mine = self.jobs.get(job.number, job)
+        self._took_whole(replace(job, ticket=mine.ticket))
+        if mine.ticket != job.ticket:
+            self._save(self.jobs[job.number])
+
+    def _took_whole(self, job: Job) -> None:
+        self._put(job)
+        if job.number == self.number:
+            self._show()
+
+    def _show(self) -> None:
+        job = self.job
+        if job is None:
+            return
+        self.job_changed.emit(job)
+        self.replan()
+        self.look()
+
+    # -- plan
+
+    def replan(self) -> None:
+        """Solve the plan of the job on view again."""
+        job = self.job
+        if job is None or self.workshop is None or self.faults(job):
+            self._planned(None)
+            return
+        self._start(self.store, "planning", lambda _: self.ready.plan(job), self._planned)
+
+    def _planned(self, plan: Plan | None) -> None:
+        self.plan = plan
+        self.plan_changed.emit(plan)
+
+    def choose(self, route: Route) -> None:
+        """Make the run sheet of a route."""
+        self._job_work(self.store, "making the run sheet", lambda job, context: self.ready.choose(job, route, context))
+
+    # -- bench
+
+    def look(self) -> None:
+        """Survey the bench for the job on view, unless that is under way."""
+        job = self.job
+        if job is None or self.workshop is None or job.ticket.model not in self.workshop.catalogue.models:
+            return
+        if self._surveying or self.bench.current is not None:
+            self._look_wanted = True
+            return
+        self._look_wanted = False
+        self._surveying = True
+        work = Work("looking at the bench", lambda work: (job.number, self.ready.survey(job, _context(work))))
+        work.done.connect(self._surveyed)
+        work.failed.connect(self._survey_failed)
+        self.bench.start(work)
+
+    def _bench_idle(self, work: Work | None) -> None:
+        if work is None and self._look_wanted:
+            self.look()
+
+    def _surveyed(self, result: tuple[int, Survey]) -> None:
+        self._surveying = False
+        number, survey = result
+        if number == self.number and survey != self.survey:
+            self.survey = survey
+            self.survey_changed.emit(survey)
+
+    def _survey_failed(self, trouble: Trouble) -> None:
+        self._surveying = False
+        log.info("survey: %s", trouble.what)
+
+    def read_phone(self) -> None:
+        """Read the phone on the cable into the ticket."""
+        job = self.job
+        if job is not None:
+            self._start(self.bench, "reading the phone", lambda w: self.ready.read_phone(job, _context(w)), self._phone_read)
+
+    def _phone_read(self, result: tuple[Job, Any]) -> None:
+        job, said = result
+        mine = self.jobs[job.number].ticket
+        taken = replace(mine, model=job.ticket.model, imei=job.ticket.imei, system=job.ticket.system, before=job.ticket.before)
+        self._took_whole(replace(job, ticket=taken))
+        self._save(self.jobs[job.number])
+        if said.state.trusted:
+            self.told.emit("The phone was read over the cable.")
+        else:
+            self.trust_asked.emit()
+
+    def confirm_trust(self) -> None:
+        """Let the stand-in owner confirm trust, then read the phone again."""
+        job = self.job
+        if job is not None:
+            self._start(self.bench, "owner confirms", lambda _: self.ready.confirm_trust(job), self._trust_confirmed)
+
+    def _trust_confirmed(self, _: object) -> None:
+        self.read_phone()
+
+    def do_step(self) -> None:
+        """Carry out the current step of the run sheet."""
+        job = self.job
+        index = job.current_step if job else None
+        if job is None or index is None:
+            return
+        title = self.ready.action(job, job.steps[index].action).figures.title.lower()
+        writes = job.steps[index].action == "write_new"
+        self._job_work(
+            self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not writes, failed=self._step_failed
+        )
+
+    def _step_failed(self, trouble: Trouble) -> None:
+        self._refresh_from_store()
+        self.step_failed.emit(trouble)
+
+    def _refresh_from_store(self) -> None:
+        self._start(self.store, "reading the job again", lambda _: self.ready.shop.jobs.all(), self._reread)
+
+    def _reread(self, jobs: tuple[Job, ...]) -> None:
+        for job in jobs:
+            if job.number == self.number:
+                self._took(job)
+
+    def update_firmware(self) -> None:
+        """Bring the programmer to what the model needs."""
+        job = self.job
+        if job is not None:
+            self._start(
+                self.bench,
+                "updating the programmer",
+                lambda w: self.ready.update_firmware(job, _context(w)),
+                self._firmware_updated,
+            )
+
+    def _firmware_updated(self, version: str) -> None:
+        self.told.emit(f"The programmer has firmware {version}.")
+        self.look()
+
+    def settle(self, act: Act) -> None:
+        """Settle an act in doubt."""
+        self._job_work(self.bench, "settling the act", lambda job, context: self.ready.settle(job, act, context)[0])
+
+    # -- proof and hand-over
+
+    def measure(self, lights: tuple[str, ...], *, judge: bool) -> None:
+        """Measure the white under lights; with `judge`, make the proof as well."""
+
+        def work(job: Job, context: Context) -> Job:
+            for light in lights:
+                job = self.ready.measure(job, light, context)
+            return self.ready.prove_step(job, WHITE, context) if judge else job
+
+        self._job_work(self.bench, "measuring", work, cancellable=True)
+
+    def import_readings(self, path: Path) -> None:
+        """Take measurements from a CSV file."""
+        from daruma.bench.measurements import readings_from_csv
+
+        def work(job: Job, context: Context) -> Job:
+            fresh = readings_from_csv(_bytes_of(path), context.now(), path.name)
+            return self.ready.prove_step(self.ready.with_readings(job, fresh, context), WHITE, context)
+
+        self._job_work(self.bench, "importing measurements", work)
+
+    def prove(self, function: Function) -> None:
+        """Prove one function."""
+        self._job_work(self.bench, "proving", lambda job, context: self.ready.prove_step(job, function, context))
+
+    def close_job(self) -> None:
+        """Hand the job over."""
+        self._job_work(self.store, "handing over", self.ready.close)
+
+    # -- work
+
+    def run(self, lane: Lane, name: str, function: Callable[[Context], Any], done: Callable[[Any], None]) -> None:
+        """Run something of a view's own on a lane; `done` must be a bound method of a QObject."""
+        self._start(lane, name, lambda work: function(_context(work)), done)
+
+    def _job_work(
+        self,
+        lane: Lane,
+        name: str,
+        function: Callable[[Job, Context], Job],
+        *,
+        cancellable: bool = False,
+        failed: Callable[[Trouble], None] | None = None,
+    ) -> None:
+        job = self.job
+        if job is not None:
+            self._start(
+                lane, name, lambda work: function(job, _context(work)), self._took, cancellable=cancellable, failed=failed
+            )
+
+    def _start(
+        self,
+        lane: Lane,
+        name: str,
+        function: Callable[[Work], Any],
+        done: Callable[[Any], None],
+        *,
+        cancellable: bool = False,
+        failed: Callable[[Trouble], None] | None = None,
+    ) -> None:
+        work = Work(name, function, cancellable=cancellable)
+        work.done.connect(done)
+        work.failed.connect(failed or self._failed)
+        lane.start(work)
+
+    def _failed(self, trouble: Trouble) -> None:
+        self._saving = False
+        self.trouble.emit(trouble)
+
+
+def _context(work: Work) -> Context:
+    return Context(work.report, local_time, work.stop)  # type: ignore[arg-type]
+
+
+def _bytes_of(path: Path) -> bytes:
+    try:
+        return path.read_bytes()
+    except OSError as error:
+        raise Trouble(
+            f"{path.name} cannot be read: {error.strerror}.", safe="Nothing was changed.", advice="Choose another file."
+        ) from error
+
+
+def shelf_for(shelf: tuple[ShelfPart, ...], model: str, job: str) -> Mapping[str, ShelfPart]:
+    """Return the shelf's panels for a model that no other job has taken."""
+    return {part.die: part for part in shelf if part.model == model and part.used_in in ("", job)}

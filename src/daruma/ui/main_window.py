@@ -1,0 +1,369 @@
+"""The main window: rail, cord, stage views, notices, foot."""
+
+from __future__ import annotations
+
+from datetime import datetime
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QSize, Qt, QTimer, Signal
+from PySide6.QtGui import QCloseEvent, QPaintEvent
+from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QMainWindow, QPushButton, QStackedWidget, QVBoxLayout, QWidget
+
+from daruma.core.errors import Trouble
+from daruma.core.job import Job, Stage, stage_of, stages, waits_for
+from daruma.ui.actions import build_actions
+from daruma.ui.desk import Desk
+from daruma.ui.theme import NIGHT, PAPER, Look, apply_theme
+from daruma.ui.views.base import StageView
+from daruma.ui.views.bench import BenchView
+from daruma.ui.views.handover import HandOverView
+from daruma.ui.views.intake import IntakeView
+from daruma.ui.views.plan import PlanView
+from daruma.ui.views.proof import ProofView
+from daruma.ui.views.shop import ShopView
+from daruma.ui.widgets.cord import Cord
+from daruma.ui.widgets.faces import Face
+from daruma.ui.widgets.foot import Foot
+from daruma.ui.widgets.notices import BusyBar, TroubleBar, label
+from daruma.ui.widgets.rail import Rail, RailTicket
+from daruma.ui.work import Work
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Survey
+
+QUIET_WORK = frozenset({"looking at the bench", "keeping the ticket", "planning", "drawing the white", "making the pages"})
+
+
+class MainWindow(QMainWindow):
+    """Show one job at a time, and the way through it."""
+
+    first_painted = Signal()
+
+    def __init__(self, desk: Desk, shop_name: str) -> None:
+        super().__init__()
+        self.desk = desk
+        self.stage = Stage.INTAKE
+        self._painted = False
+        self._focus_back = False
+        self._shown = 0
+        self._stage_of: dict[int, Stage] = {}
+        self.setObjectName("main_window")
+        self.setWindowTitle(f"Daruma, {shop_name}")
+        self.setMinimumSize(QSize(1100, 700))
+        self.resize(1280, 800)
+        self._build(shop_name)
+        self._build_actions()
+        self._connect()
+
+    # -- building
+
+    def _build(self, shop_name: str) -> None:
+        middle = QWidget()
+        across = QHBoxLayout(middle)
+        across.setContentsMargins(0, 0, 0, 0)
+        across.setSpacing(0)
+        across.addWidget(self._rail_side())
+        down = QVBoxLayout()
+        down.setContentsMargins(16, 10, 16, 10)
+        down.setSpacing(8)
+        self.head = self._head()
+        down.addWidget(self.head)
+        self.trouble_bar, self.busy_bar = TroubleBar(), BusyBar()
+        down.addWidget(self.trouble_bar)
+        down.addWidget(self.busy_bar)
+        self.intake, self.plan = IntakeView(self.desk), PlanView(self.desk)
+        self.bench, self.proof = BenchView(self.desk), ProofView(self.desk)
+        self.hand_over = HandOverView(self.desk, shop_name)
+        self.views: dict[Stage, StageView] = {
+            Stage.INTAKE: self.intake,
+            Stage.PLAN: self.plan,
+            Stage.BENCH: self.bench,
+            Stage.PROOF: self.proof,
+            Stage.HAND_OVER: self.hand_over,
+        }
+        self.stack = QStackedWidget()
+        for view in self.views.values():
+            self.stack.addWidget(view)
+        self.shop = ShopView(self.desk, self._leave_shop)
+        self.stack.addWidget(self.shop)
+        self.opening = label("quiet", "Opening the shop")
+        self.stack.addWidget(self.opening)
+        self.stack.setCurrentWidget(self.opening)
+        down.addWidget(self.stack, 1)
+        across.addLayout(down, 1)
+        whole = QWidget()
+        column = QVBoxLayout(whole)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        column.addWidget(middle, 1)
+        self.foot = Foot()
+        column.addWidget(self.foot)
+        self.setCentralWidget(whole)
+
+    def _rail_side(self) -> QWidget:
+        side = QFrame()
+        side.setProperty("role", "rail")
+        side.setFixedWidth(222)
+        column = QVBoxLayout(side)
+        column.setContentsMargins(0, 8, 0, 8)
+        new = QPushButton("New ticket")
+        new.setObjectName("new_ticket")
+        new.clicked.connect(self.desk.new_job)
+        self.rail = Rail()
+        shop = QPushButton("Shop: vault, shelf, catalogue")
+        shop.setObjectName("open_shop")
+        shop.clicked.connect(self._open_vault)
+        for widget in (new, shop):
+            row = QHBoxLayout()
+            row.setContentsMargins(8, 0, 8, 0)
+            row.addWidget(widget)
+            column.addLayout(row)
+            if widget is new:
+                column.addWidget(self.rail, 1)
+        return side
+
+    def _head(self) -> QWidget:
+        head = QWidget()
+        column = QVBoxLayout(head)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(6)
+        top = QHBoxLayout()
+        self.face = Face(40)
+        self.title, self.subtitle = label("head", wrap=False), label("quiet")
+        texts = QVBoxLayout()
+        texts.setSpacing(0)
+        texts.addWidget(self.title)
+        texts.addWidget(self.subtitle)
+        top.addWidget(self.face)
+        top.addLayout(texts, 1)
+        column.addLayout(top)
+        self.cord = Cord()
+        column.addWidget(self.cord)
+        return head
+
+    def _build_actions(self) -> None:
+        handlers = {
+            "job.new": self.desk.new_job,
+            "job.main": self._do_main,
+            "job.next": lambda: self._step_rail(1),
+            "job.previous": lambda: self._step_rail(-1),
+            "job.stop": self._stop,
+            "app.quit": self.close,
+            "shop.vault": lambda: self.open_shop(0),
+            "shop.shelf": lambda: self.open_shop(1),
+            "shop.catalogue": lambda: self.open_shop(2),
+            "help.keys": lambda: self.open_shop(3),
+            "bench.connect": self.desk.look,
+            "view.theme": self._other_theme,
+        }
+        for stage in Stage:
+            handlers[f"stage.{stage.name.lower()}"] = lambda stage=stage: self.open_stage(stage)
+        self.actions_by_id = build_actions(self, handlers)  # type: ignore[arg-type]
+
+    def _connect(self) -> None:
+        desk = self.desk
+        desk.loaded.connect(self._loaded)
+        desk.jobs_changed.connect(self._show_rail)
+        desk.job_changed.connect(self._show_job)
+        desk.survey_changed.connect(self._show_survey)
+        desk.trouble.connect(self._show_trouble)
+        desk.step_failed.connect(self._show_trouble)
+        desk.told.connect(self._told)
+        desk.bench.busy_changed.connect(self._bench_busy)
+        desk.store.busy_changed.connect(self._store_busy)
+        self.rail.opened.connect(self._open_job)
+        self.cord.opened.connect(self.open_stage)
+        self.intake.on_plan(self._go_plan)
+        self.trouble_bar.remedy_asked.connect(self._remedy)
+
+    # -- painting first, loading after
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        super().paintEvent(event)
+        if not self._painted:
+            self._painted = True
+            QTimer.singleShot(0, self._announce_paint)
+
+    def _announce_paint(self) -> None:
+        self.first_painted.emit()
+        self.desk.load()
+
+    def _loaded(self) -> None:
+        if not self.desk.jobs:
+            self.opening.setText("No tickets yet. Open the first one with New ticket (Ctrl+N).")
+        QTimer.singleShot(0, self._focus_main)
+
+    # -- jobs
+
+    def _open_job(self, number: int) -> None:
+        self.trouble_bar.hide()
+        self.desk.open_job(number)
+
+    def _show_rail(self) -> None:
+        now = datetime.now().astimezone()
+        ordered = sorted(self.desk.jobs.values(), key=lambda job: (bool(job.closed), job.opened))
+        self.rail.show_tickets([self._ticket(job, now) for job in ordered], self.desk.number)
+
+    def _ticket(self, job: Job, now: datetime) -> RailTicket:
+        names = self.desk.ready.catalogue.names
+        since = datetime.fromisoformat(job.closed or job.opened)
+        faces = tuple((True, job.is_proven(f)) for f in job.ticket.promised)
+        return RailTicket(
+            job.number,
+            job.name,
+            names.get(job.ticket.model, "no model yet"),
+            faces,
+            _span(now - since) if not job.closed else "",
+            waits_for(job, self.desk.faults(job)),
+            bool(job.closed),
+        )
+
+    def _show_job(self, job: Job) -> None:
+        faults = self.desk.faults(job)
+        here = stage_of(job, faults)
+        before = self._stage_of.get(job.number)
+        self._stage_of[job.number] = here
+        if before is None or self._changed_job(job):
+            self.stage = here
+        elif before is not here and self.stage is before and here is not Stage.PLAN:
+            # the view follows the work; from intake to plan it goes only when asked to
+            self.stage = here
+        self._show_head(job)
+        self.cord.show_stages(stages(job, faults), self.stage, _also(job))
+        if self.stack.currentWidget() is not self.shop or self._changed_job(job):
+            self.stack.setCurrentWidget(self.views[self.stage])
+        self._shown = job.number
+        self.views[self.stage].show_job(job)
+
+    def _changed_job(self, job: Job) -> bool:
+        return self._shown != job.number
+
+    def _show_head(self, job: Job) -> None:
+        names = self.desk.ready.catalogue.names
+        proven = sum(job.is_proven(f) for f in job.ticket.promised)
+        self.face.show_state(bool(job.ticket.promised), job.all_proven, job.name)
+        system = f"{self.desk.ready.catalogue.system} {job.ticket.system}" if job.ticket.system else "system not known yet"
+        self.title.setText(f"{names.get(job.ticket.model, 'New ticket')}  {job.name}")
+        self.subtitle.setText(f"{system}. {proven} of {len(job.ticket.promised)} promises proven. {job.ticket.complaint}".strip())
+
+    def open_stage(self, stage: Stage) -> None:
+        """Put a stage of the job on view, if it can be looked at."""
+        job = self.desk.job
+        if job is None:
+            return
+        if not self.cord.may_open(stage):
+            why = next((why for s, _, why in stages(job, self.desk.faults(job)) if s is stage), "")
+            self.foot.tell(f"{stage.value}: not yet, {why}.")
+            return
+        self.stage = stage
+        self.cord.show_stages(stages(job, self.desk.faults(job)), stage, _also(job))
+        self.stack.setCurrentWidget(self.views[stage])
+        self.views[stage].show_job(job)
+
+    def _go_plan(self) -> None:
+        self.desk.replan()
+        self.open_stage(Stage.PLAN)
+        self.plan.main.setFocus()
+
+    def _step_rail(self, step: int) -> None:
+        row = self.rail.currentIndex().row() + step
+        if 0 <= row < self.rail.model().rowCount():
+            self.rail.setCurrentIndex(self.rail.model().index(row, 0))
+
+    def _do_main(self) -> None:
+        if self.stack.currentWidget() is self.views[self.stage]:
+            self.views[self.stage].do_main()
+
+    # -- shop
+
+    def open_shop(self, page: int) -> None:
+        """Put a page of the shop on view."""
+        self.head.hide()
+        self.stack.setCurrentWidget(self.shop)
+        self.shop.show_page(page)
+
+    def _open_vault(self) -> None:
+        self.open_shop(0)
+
+    def _leave_shop(self) -> None:
+        self.head.show()
+        self.stack.setCurrentWidget(self.views[self.stage] if self.desk.job else self.opening)
+
+    # -- notices
+
+    def _show_trouble(self, trouble: Trouble) -> None:
+        remedy, text = "", ""
+        if getattr(trouble, "code", "") == "firmware":
+            remedy, text = "firmware", "Update the programmer"
+        self.trouble_bar.show_trouble(trouble, remedy, text)
+
+    def _remedy(self, remedy: str) -> None:
+        if remedy == "firmware":
+            self.desk.update_firmware()
+
+    def _told(self, text: str) -> None:
+        kind, _, name = text.partition("stage:")
+        if name and not kind:
+            self.open_stage(Stage(name))
+        else:
+            self.foot.tell(text)
+
+    def _bench_busy(self, work: Work | None) -> None:
+        self._busy(work)
+        busy = work is not None and work.name not in QUIET_WORK
+        view = self.views[self.stage]
+        if busy and QApplication.focusWidget() in (view.main_button(), None):
+            self._focus_back = True
+        for each in self.views.values():
+            each.set_busy(busy)
+        if not busy and self._focus_back:
+            self._focus_back = False
+            self._focus_main()
+
+    def _focus_main(self) -> None:
+        """Put the focus on the main action, where the keyboard goes on."""
+        button = self.views[self.stage].main_button()
+        if button is not None and self.stack.currentWidget() is self.views[self.stage]:
+            button.setFocus()
+
+    def _store_busy(self, work: Work | None) -> None:
+        self._busy(work)
+
+    def _busy(self, _: Work | None) -> None:
+        going = [lane.current for lane in (self.desk.bench, self.desk.store)]
+        loud = [work for work in going if work is not None and work.name not in QUIET_WORK]
+        self.busy_bar.follow(loud[0] if loud else None)
+
+    def _stop(self) -> None:
+        work = self.desk.bench.current
+        if work is not None and work.cancellable:
+            work.stop.set()
+
+    def _show_survey(self, survey: Survey) -> None:
+        self.foot.show_bench(survey.bench, survey.backups)
+
+    # -- the rest
+
+    def _other_theme(self) -> None:
+        app = QApplication.instance()
+        assert isinstance(app, QApplication)
+        apply_theme(app, NIGHT if Look.theme is PAPER else PAPER)
+        self.update()
+
+    def closeEvent(self, event: QCloseEvent) -> None:
+        QApplication.setOverrideCursor(Qt.CursorShape.BusyCursor)
+        self.desk.shut()
+        QApplication.restoreOverrideCursor()
+        event.accept()
+
+
+def _also(job: Job) -> frozenset[Stage]:
+    # what was tested can be handed over without every proof: the sheet says what does not come back
+    return frozenset({Stage.HAND_OVER}) if job.all_tested else frozenset()
+
+
+def _span(span: object) -> str:
+    minutes = int(span.total_seconds() // 60)  # type: ignore[attr-defined]
+    if minutes < 60:
+        return f"{minutes} min"
+    return f"{minutes // 60} h {minutes % 60:02d}" if minutes < 1440 else f"{minutes // 1440} d"

@@ -1,0 +1,68 @@
+"""One read-only table model for the shop's lists."""
+
+from collections.abc import Sequence
+
+from PySide6.QtCore import QAbstractTableModel, QModelIndex, QObject, QPersistentModelIndex, Qt
+from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
+
+from daruma.ui.theme import text_font
+
+Index = QModelIndex | QPersistentModelIndex
+
+
+class Rows(QAbstractTableModel):
+    """Show rows of texts under heads; columns named in `mono` are serials."""
+
+    def __init__(self, heads: Sequence[str], *, mono: frozenset[int] = frozenset(), parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self._heads = tuple(heads)
+        self._mono = mono
+        self._rows: tuple[tuple[str, ...], ...] = ()
+
+    def show_rows(self, rows: Sequence[tuple[str, ...]]) -> None:
+        """Take new rows."""
+        self.beginResetModel()
+        self._rows = tuple(rows)
+        self.endResetModel()
+
+    def rowCount(self, parent: Index = QModelIndex()) -> int:
+        return 0 if parent.isValid() else len(self._rows)
+
+    def columnCount(self, parent: Index = QModelIndex()) -> int:
+        return 0 if parent.isValid() else len(self._heads)
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> object:
+        if not index.isValid():
+            return None
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.ToolTipRole):
+            return self._rows[index.row()][index.column()]
+        if role == Qt.ItemDataRole.FontRole and index.column() in self._mono:
+            return text_font(13, mono=True)
+        return None
+
+    def headerData(self, section: int, orientation: Qt.Orientation, role: int = Qt.ItemDataRole.DisplayRole) -> object:
+        if role == Qt.ItemDataRole.DisplayRole and orientation == Qt.Orientation.Horizontal:
+            return self._heads[section]
+        return None
+
+
+def table(name: str, rows: Rows, widths: Sequence[int]) -> QTableView:
+    """Return a quiet table over rows."""
+    view = QTableView()
+    view.setObjectName(name)
+    view.setModel(rows)
+    view.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
+    view.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)
+    view.setEditTriggers(QAbstractItemView.EditTrigger.NoEditTriggers)
+    view.setShowGrid(False)
+    view.setAlternatingRowColors(False)
+    view.setTabKeyNavigation(False)
+    view.verticalHeader().hide()
+    view.verticalHeader().setDefaultSectionSize(28)
+    head = view.horizontalHeader()
+    head.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
+    head.setHighlightSections(False)
+    for column, width in enumerate(widths):
+        view.setColumnWidth(column, width)
+    head.setSectionResizeMode(len(widths) - 1, QHeaderView.ResizeMode.Stretch)
+    return view

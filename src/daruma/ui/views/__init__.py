@@ -1,0 +1,1 @@
+"""The views: one for each stage of a job, and the shop."""

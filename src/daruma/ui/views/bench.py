@@ -1,0 +1,265 @@
+"""Bench: the run sheet, the step at hand, its interlocks, the record lens, the write budget, the sockets."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
+
+from daruma.core.job import PROOF_ACTIONS, Job, StepState
+from daruma.core.known import job_facts
+from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
+from daruma.core.pictures.primitives import Picture, Text, Tone
+from daruma.core.pictures.small import socket_view, write_budget
+from daruma.core.plan.actions import Action, ActionKind
+from daruma.ui.desk import Desk
+from daruma.ui.views.base import StageView, main_push_button
+from daruma.ui.widgets.hold import HoldButton
+from daruma.ui.widgets.locks import Locks
+from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.picture_view import PictureView
+from daruma.ui.widgets.run_sheet import RunSheet, SheetLine
+from daruma.ui.widgets.step_timer import StepTimer
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Survey
+
+
+class BenchView(StageView):
+    """Lead through the run sheet."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__(desk, "bench")
+        self._job: Job | None = None
+        self._step = ""
+        self._actions: dict[str, Action] = {}
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(14)
+        row.addWidget(self._sheet_column())
+        right = QVBoxLayout()
+        right.setSpacing(10)
+        right.addWidget(self._card())
+        right.addWidget(self._lens_sheet(), 1)
+        row.addLayout(right, 1)
+        desk.survey_changed.connect(self._surveyed)
+
+    # -- building
+
+    def _sheet_column(self) -> QWidget:
+        sheet = QFrame()
+        sheet.setProperty("role", "sheet")
+        sheet.setFixedWidth(262)
+        column = QVBoxLayout(sheet)
+        column.setContentsMargins(10, 10, 10, 10)
+        self.way = label("part")
+        column.addWidget(self.way)
+        self.run_sheet = RunSheet()
+        column.addWidget(_scrolled(self.run_sheet), 1)
+        return sheet
+
+    def _card(self) -> QWidget:
+        card = QFrame()
+        card.setProperty("role", "sheet")
+        column = QVBoxLayout(card)
+        column.setContentsMargins(16, 10, 16, 12)
+        column.setSpacing(5)
+        self.title = label("head")
+        self.how = label("")
+        self.settings = label("data")
+        self.caution = label("caution")
+        self.timer = StepTimer()
+        self.locks = Locks()
+        for widget in (self.title, self.how, self.settings, self.caution, self.timer, self.locks):
+            column.addWidget(widget)
+        buttons = QHBoxLayout()
+        self.main = main_push_button("bench_main")
+        self.main.clicked.connect(self._main_clicked)
+        self.hold = HoldButton("hold_write")
+        self.hold.held.connect(self.desk.do_step)
+        self.remedy = QPushButton()
+        self.remedy.setObjectName("light_lock")
+        self.remedy.clicked.connect(self._light)
+        self.demo_note = label("hint")
+        buttons.addWidget(self.main)
+        buttons.addWidget(self.hold)
+        buttons.addWidget(self.remedy)
+        buttons.addWidget(self.demo_note, 1)
+        column.addLayout(buttons)
+        return card
+
+    def _lens_sheet(self) -> QWidget:
+        sheet = QFrame()
+        sheet.setProperty("role", "sheet")
+        column = QVBoxLayout(sheet)
+        column.setContentsMargins(16, 8, 16, 8)
+        head = QHBoxLayout()
+        head.addWidget(label("part", "Record", wrap=False))
+        head.addStretch(1)
+        self.fields_button, self.bytes_button = QPushButton("Fields"), QPushButton("Bytes")
+        for button in (self.fields_button, self.bytes_button):
+            button.setProperty("role", "choice")
+            button.setCheckable(True)
+            button.setAutoExclusive(True)
+            button.clicked.connect(self._show_lens)
+            head.addWidget(button)
+        self.fields_button.setObjectName("lens_fields")
+        self.bytes_button.setObjectName("lens_bytes")
+        self.fields_button.setChecked(True)
+        column.addLayout(head)
+        self.lens = PictureView("lens", grows=False)
+        column.addWidget(_scrolled(self.lens), 1)
+        low = QHBoxLayout()
+        low.setSpacing(16)
+        self.budget = PictureView("budget", grows=False)
+        self.sockets = PictureView("sockets", grows=False)
+        low.addWidget(self.budget, 1)
+        low.addWidget(self.sockets, 1)
+        column.addLayout(low)
+        return sheet
+
+    # -- showing
+
+    def show_job(self, job: Job) -> None:
+        self._job = job
+        if not job.steps:
+            return
+        self._actions = {step.action: self.desk.ready.action(job, step.action) for step in job.steps}
+        index = job.current_step
+        bench = [i for i, step in enumerate(job.steps) if step.action not in PROOF_ACTIONS]
+        lines = []
+        for i in bench:
+            step, figures = job.steps[i], self._actions[job.steps[i].action].figures
+            note = step.note if step.state is not StepState.OPEN else ""
+            minutes = figures.attended + figures.waiting
+            lines.append(SheetLine(figures.title, minutes, step.state, i == index, figures.irreversible, note))
+        self.way.setText(job.way)
+        self.run_sheet.show_lines(lines)
+        self._show_step(job, index if index in bench else None)
+        self._show_lens()
+
+    def _show_step(self, job: Job, index: int | None) -> None:
+        action = self._actions[job.steps[index].action] if index is not None else None
+        done = action is None
+        self.title.setText("The bench work is done" if action is None else action.figures.title)
+        how = "Go on to Proof: each promise is tested before the phone is closed." if done else "\n".join(action.figures.how)  # type: ignore[union-attr]
+        self.how.setText(how)
+        self.settings.setText("" if action is None else "   ".join(action.figures.settings))
+        self.settings.setVisible(bool(self.settings.text()))
+        self.caution.setText("" if action is None or not action.figures.caution else "Caution: " + action.figures.caution)
+        self.caution.setVisible(bool(self.caution.text()))
+        hand = action is not None and action.kind is ActionKind.HAND
+        self.timer.setVisible(hand)
+        key = f"{job.number}/{index}"
+        if key != self._step:
+            self._step = key
+            self.timer.show_minutes(action.figures.attended + action.figures.waiting if action else 0)
+        failed = index is not None and job.steps[index].state is StepState.FAILED
+        self._show_buttons(action, failed)
+
+    def _show_buttons(self, action: Action | None, failed: bool) -> None:
+        write = action is not None and action.kind is ActionKind.WRITE and not failed
+        self.locks.setVisible(write)
+        self.hold.setVisible(write)
+        self.main.setVisible(not write)
+        self.remedy.setVisible(False)
+        self.demo_note.setText("")
+        self.allow(self.main, True)
+        if write:
+            self._show_locks(self.desk.survey)
+        elif failed:
+            self.main.setText("Plan again from here")
+        elif action is None:
+            self.main.setText("Go on to Proof")
+        elif action.kind is ActionKind.HAND:
+            self.main.setText("Done")
+            if self.desk.has_hands:
+                self.demo_note.setText("Demo: the stand-in hands do it with your tick.")
+        else:
+            self.main.setText(action.figures.title)
+
+    def _show_locks(self, survey: Survey | None) -> None:
+        budget = survey.budget if survey else None
+        self.locks.show_locks(survey.locks if survey else ())
+        self.hold.show_text("write record" + (f", {budget.words()}" if budget else ""))
+        self.allow(self.hold, self.locks.all_lit)
+        dark = {lock.key for lock in survey.locks if not lock.lit} if survey else set()
+        self.remedy.setVisible(bool(dark & {"firmware", "doubt"}))
+        self.remedy.setText("Settle the act in doubt" if "doubt" in dark else "Update the programmer")
+
+    def _surveyed(self, survey: Survey) -> None:
+        if self.hold.isVisible() or (self._job and self._job.steps):
+            index = self._job.current_step if self._job else None
+            if index is not None and self._job is not None and self._job.steps[index].action == "write_new":
+                self._show_locks(survey)
+        self._show_lens()
+
+    def _show_lens(self) -> None:
+        survey = self.desk.survey
+        self.lens.show_build(self._lens)
+        model = self.desk.ready.catalogue.models.get(self._job.ticket.model) if self._job else None
+        sockets = survey.bench.sockets if survey else {}
+        wanted = model.socket if model else ""
+        self.sockets.show_build(lambda w, _: socket_view(w, sockets, wanted, True))
+        budget = survey.budget if survey else None
+        self.budget.show_build(lambda w, _: write_budget(w, budget) if budget else _no_budget(w))
+
+    def _lens(self, width: float, _: float) -> Picture:
+        survey, job = self.desk.survey, self._job
+        if survey is None or job is None:
+            return Picture(width, 30, (Text(0, 20, "Looking at the bench.", Tone.QUIET, 13),), (), "Looking at the bench.")
+        known, plan = survey.known, survey.plan
+        written = plan is not None and plan.image == plan.current.image
+        if self.bytes_button.isChecked():
+            if plan is not None and not written:
+                return lens_bytes(width, plan.after, plan.current)
+            return lens_bytes(width, known.target or known.source, known.source)
+        model = self.desk.ready.catalogue.models[job.ticket.model]
+        columns = [
+            LensColumn("board expects", expected=job_facts(job, model, known).expected),
+            LensColumn("backup" + (f" {job.backup}" if job.backup else ""), known.source),
+            LensColumn("on the new panel", known.target),
+        ]
+        if plan is not None and not written:
+            columns.append(LensColumn("will be written", plan.after))
+        return lens_fields(width, columns, 1)
+
+    # -- acting
+
+    def main_button(self) -> QWidget:
+        return self.hold if self.hold.isVisible() else self.main
+
+    def _main_clicked(self) -> None:
+        text = self.main.text()
+        if text == "Go on to Proof":
+            self.desk.told.emit("stage:Proof")
+        elif text == "Plan again from here":
+            self.desk.told.emit("stage:Plan")
+        else:
+            self.desk.do_step()
+
+    def _light(self) -> None:
+        survey = self.desk.survey
+        if survey is not None and survey.doubts:
+            part = next((p for p in survey.bench.sockets.values() if p is not None), None)
+            for act in survey.doubts:
+                if part is not None and act.die == part.die:
+                    self.desk.settle(act)
+                    return
+        self.desk.update_firmware()
+
+
+def _scrolled(widget: QWidget) -> QScrollArea:
+    area = QScrollArea()
+    area.setWidgetResizable(True)
+    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    area.setWidget(widget)
+    area.viewport().setAutoFillBackground(False)
+    widget.setAutoFillBackground(False)
+    return area
+
+
+def _no_budget(width: float) -> Picture:
+    words = "Writes: read the new panel to see its budget."
+    return Picture(width, 34, (Text(0, 20, words, Tone.QUIET, 13),), (), words)

@@ -1,0 +1,153 @@
+"""Hand-over: the page for the customer and the page for the shop's file, then the second eye."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QTextBrowser, QVBoxLayout, QWidget
+
+from daruma.bench.context import Context
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.core.pictures.primitives import Picture
+from daruma.ui import printing
+from daruma.ui.desk import Desk
+from daruma.ui.views.base import StageView, main_push_button
+from daruma.ui.widgets.faces import Face
+from daruma.ui.widgets.notices import label
+
+if TYPE_CHECKING:
+    from daruma.handover.pages import Pages
+
+
+class HandOverView(StageView):
+    """Show both pages, save them, close the job."""
+
+    def __init__(self, desk: Desk, shop_name: str) -> None:
+        super().__init__(desk, "hand_over")
+        self._shop_name = shop_name
+        self._job: Job | None = None
+        self._pages: Pages | None = None
+        self._plot: Picture | None = None
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(14)
+        row.addWidget(self._side())
+        self.preview = QTextBrowser()
+        self.preview.setObjectName("preview")
+        self.preview.setOpenLinks(False)
+        self.preview.setAccessibleName("The page as it will be printed")
+        row.addWidget(self.preview, 1)
+
+    def _side(self) -> QWidget:
+        sheet = QFrame()
+        sheet.setProperty("role", "sheet")
+        sheet.setFixedWidth(330)
+        column = QVBoxLayout(sheet)
+        column.setContentsMargins(16, 14, 16, 14)
+        column.setSpacing(8)
+        self.face = Face(120)
+        self.head = label("head")
+        self.said = label("")
+        column.addWidget(self.face)
+        column.addWidget(self.head)
+        column.addWidget(self.said)
+        pages = QHBoxLayout()
+        self.customer, self.shop_file = QPushButton("For the customer"), QPushButton("For the file")
+        for button, name in ((self.customer, "page_customer"), (self.shop_file, "page_shop")):
+            button.setObjectName(name)
+            button.setProperty("role", "choice")
+            button.setCheckable(True)
+            button.setAutoExclusive(True)
+            button.clicked.connect(self._show_page)
+            pages.addWidget(button)
+        self.customer.setChecked(True)
+        column.addSpacing(8)
+        column.addWidget(label("quiet", "Page on view"))
+        column.addLayout(pages)
+        column.addStretch(1)
+        self.where = label("hint")
+        column.addWidget(self.where)
+        self.save_button = QPushButton("Save both pages")
+        self.save_button.setObjectName("save_pages")
+        self.save_button.clicked.connect(self._save)
+        self.main = main_push_button("handover_main")
+        self.main.clicked.connect(self._hand_over)
+        column.addWidget(self.save_button)
+        column.addWidget(self.main)
+        return sheet
+
+    def show_job(self, job: Job) -> None:
+        if self._job is not None and job.number != self._job.number:
+            self.where.setText("")
+            self.preview.clear()
+        self._job = job
+        proven = sum(job.is_proven(f) for f in job.ticket.promised)
+        self.face.show_state(bool(job.ticket.promised), job.all_proven, job.name)
+        if job.closed:
+            self.head.setText("Handed over")
+        else:
+            self.head.setText("The second eye is painted" if job.all_proven else "The second eye waits")
+        self.said.setText(f"{proven} of {len(job.ticket.promised)} promises carry their proof.")
+        self.main.setText("Save pages and hand over" if job.all_proven else "Hand over without every proof")
+        self.allow(self.main, not job.closed)
+        if job.ticket.model and job.steps:
+            shop = self._shop_name
+            self.desk.run(
+                self.desk.store, "making the pages", lambda context: _make_pages(self.desk, job, shop, context), self._made
+            )
+
+    def main_button(self) -> QWidget:
+        return self.main
+
+    def _made(self, pages: Pages) -> None:
+        if self._job is not None and pages.job == self._job.name:
+            self._pages = pages
+            self._show_page()
+
+    def _show_page(self) -> None:
+        if self._pages is None:
+            return
+        plot = printing.plot_image(self._pages.plot) if self._pages.plot else None
+        html = self._pages.html(self.shop_file.isChecked(), printing.PLOT_TAG if plot else "")
+        made = printing.document(html, plot)
+        made.setParent(self.preview)
+        made.setDocumentMargin(22)
+        self.preview.setDocument(made)
+
+    def folder(self) -> Path:
+        """Return the folder of the job's pages."""
+        name = self._job.name if self._job else ""
+        return self.desk.ready.shop.folder / "handover" / name
+
+    def _save(self) -> bool:
+        if self._pages is None or self._job is None:
+            return False
+        plot = printing.plot_image(self._pages.plot) if self._pages.plot else None
+        folder = self.folder()
+        try:
+            self._pages.save_html(folder)
+            for shop_file, stem in ((False, "customer"), (True, "shop")):
+                printing.write_pdf(
+                    self._pages.html(shop_file, printing.PLOT_TAG if plot else ""), plot, folder / f"{self._job.name}-{stem}.pdf"
+                )
+        except Trouble as trouble:
+            self.desk.trouble.emit(trouble)
+            return False
+        self.where.setText(f"Saved in {folder}")
+        return True
+
+    def _hand_over(self) -> None:
+        if self._save():
+            self.desk.close_job()
+
+
+def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
+    from daruma.handover.pages import make_pages
+
+    workshop = desk.ready
+    actions = {step.action: workshop.action(job, step.action) for step in job.steps}
+    backup = workshop.shop.vault.get(job.backup) if job.backup else None
+    acts = workshop.shop.journal.acts_of(job.name)
+    return make_pages(shop, job, workshop.model(job), workshop.catalogue, actions, backup, acts)

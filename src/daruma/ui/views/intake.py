@@ -1,0 +1,406 @@
+"""Intake: the ticket, checked as it is typed, and what is promised."""
+
+from collections.abc import Callable
+from enum import Enum
+
+from PySide6.QtCore import QSignalBlocker, Qt
+from PySide6.QtWidgets import (
+    QComboBox,
+    QFrame,
+    QGridLayout,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPlainTextEdit,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
+
+from daruma.core.job import Job
+from daruma.core.parts import Function, Version
+from daruma.core.plan.case import GOAL_VAR, ChipPlace, OriginalState, PanelKind
+from daruma.core.serials import grouped
+from daruma.core.tri import Tri
+from daruma.ui.desk import Desk, shelf_for
+from daruma.ui.views.base import StageView, main_push_button
+from daruma.ui.widgets.boxes import ChoiceBox, TickBox
+from daruma.ui.widgets.faces import FaceCheck, face_words
+from daruma.ui.widgets.notices import label
+
+ORIGINAL = {
+    OriginalState.UNTRIED: "there, not tried yet",
+    OriginalState.ANSWERS: "there, answers on the socket",
+    OriginalState.DAMAGED: "there, does not answer",
+    OriginalState.MISSING: "missing",
+}
+CHIP = {
+    ChipPlace.ON_ORIGINAL: "in place on the original",
+    ChipPlace.MOVED: "already moved to the new panel",
+    ChipPlace.LOST: "lost",
+}
+KIND = {
+    PanelKind.GENUINE_NEW: "genuine, new",
+    PanelKind.GENUINE_USED: "genuine, used",
+    PanelKind.AFTERMARKET: "aftermarket",
+    PanelKind.READY_CODED: "ready-coded aftermarket",
+}
+PLAIN_FACTS = 3  # model, IMEI and system version come without trust
+BEFORE = {Tri.YES: "works", Tri.NO: "fails", Tri.UNKNOWN: "not seen"}
+
+
+class IntakeView(StageView):
+    """Show and edit the ticket."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__(desk, "intake")
+        self._faults: dict[str, QLabel] = {}
+        self._plan_wanted: Callable[[], None] = lambda: None
+        self._trust_wanted = False
+        self._shown = 0
+        columns = QHBoxLayout(self)
+        columns.setContentsMargins(0, 0, 0, 0)
+        columns.setSpacing(18)
+        columns.addWidget(self._phone_sheet(), 5)
+        columns.addWidget(self._functions_sheet(), 5)
+
+    def on_plan(self, handler: Callable[[], None]) -> None:
+        """Say what happens when the ticket is complete and its plan is asked for."""
+        self._plan_wanted = handler
+
+    # -- building
+
+    def _phone_sheet(self) -> QWidget:
+        sheet = QFrame()
+        sheet.setProperty("role", "sheet")
+        grid = QGridLayout(sheet)
+        grid.setContentsMargins(16, 12, 16, 14)
+        grid.setHorizontalSpacing(16)
+        grid.setVerticalSpacing(1)
+        self.model = self._combo("model")
+        self.imei = self._line("imei", "15 digits", mono=True)
+        self.imei.setMaxLength(24)
+        self.system = self._line("system", "such as 4.6", mono=True)
+        self.complaint = QPlainTextEdit()
+        self.complaint.setObjectName("complaint")
+        self.complaint.setFixedHeight(58)
+        self.complaint.setTabChangesFocus(True)
+        self.complaint.textChanged.connect(self._complaint_typed)
+        self.original = self._enum_combo("original", ORIGINAL)
+        self.chip = self._enum_combo("chip", CHIP)
+        self.shelf = self._combo("shelf")
+        self.panel_kind = self._enum_combo("panel_kind", KIND)
+        self.panel_maker = self._line("panel_maker", "maker")
+        self.panel_source = self._line("panel_source", "bought or taken from")
+        self.flex = TickBox("Front sensor flex is this phone's own")
+        self.flex.setObjectName("flex")
+        self.flex.toggled.connect(self._flex_toggled)
+        grid.addWidget(label("part", "The phone"), 0, 0, 1, 2)
+        self._place(grid, 1, 0, "Model", "model", self.model)
+        self._place(grid, 1, 1, "System version", "system", self.system)
+        self._place(grid, 4, 0, "IMEI", "imei", self.imei, span=2)
+        self._place(grid, 7, 0, "What is wrong", "complaint", self.complaint, span=2)
+        grid.addWidget(label("part", "In hand"), 10, 0, 1, 2)
+        self._place(grid, 11, 0, "Original panel", "original", self.original)
+        self._place(grid, 11, 1, "Its touch chip", "chip", self.chip)
+        self._place(grid, 14, 0, "New panel from the shelf", "shelf", self.shelf, span=2)
+        self._place(grid, 17, 0, "New panel's maker", "panel_maker", self.panel_maker)
+        self._place(grid, 17, 1, "Kind", "panel_kind", self.panel_kind)
+        self._place(grid, 20, 0, "Where it came from", "panel_source", self.panel_source, span=2)
+        grid.addWidget(self.flex, 23, 0, 1, 2)
+        grid.setRowStretch(24, 1)
+        grid.setColumnStretch(0, 1)
+        grid.setColumnStretch(1, 1)
+        return sheet
+
+    def _functions_sheet(self) -> QWidget:
+        sheet = QFrame()
+        sheet.setProperty("role", "sheet")
+        column = QVBoxLayout(sheet)
+        column.setContentsMargins(16, 12, 16, 14)
+        column.setSpacing(6)
+        column.addWidget(label("part", "Functions: what is promised, and how each was before"))
+        self._promise_fault = label("fault")
+        column.addWidget(self._promise_fault)
+        self._rows = QVBoxLayout()
+        self._rows.setSpacing(7)
+        column.addLayout(self._rows)
+        self._row_of: dict[Function, _FunctionRow] = {}
+        column.addStretch(1)
+        self.phone_note = label("quiet")
+        column.addWidget(self.phone_note)
+        buttons = QHBoxLayout()
+        self.read_button = QPushButton("Read the phone again")
+        self.read_button.setObjectName("read_again")
+        self.read_button.clicked.connect(self.desk.read_phone)
+        self.main = main_push_button("intake_main")
+        self.main.clicked.connect(self._main_clicked)
+        buttons.addWidget(self.read_button)
+        buttons.addStretch(1)
+        buttons.addWidget(self.main)
+        column.addLayout(buttons)
+        self.desk.trust_asked.connect(self._trust_asked)
+        return sheet
+
+    def _place(self, grid: QGridLayout, row: int, column: int, text: str, name: str, widget: QWidget, *, span: int = 1) -> None:
+        caption = label("hint", text)
+        caption.setBuddy(widget)
+        widget.setAccessibleName(text)
+        fault = label("fault")
+        fault.setObjectName(f"{name}_fault")
+        fault.setMinimumHeight(15)
+        self._faults[name] = fault
+        grid.addWidget(caption, row, column, 1, span)
+        grid.addWidget(widget, row + 1, column, 1, span)
+        grid.addWidget(fault, row + 2, column, 1, span)
+
+    def _combo(self, name: str) -> QComboBox:
+        combo = ChoiceBox()
+        combo.setObjectName(name)
+        combo.currentIndexChanged.connect(self._combo_changed)
+        return combo
+
+    def _enum_combo(self, name: str, words: dict[Enum, str]) -> QComboBox:
+        combo = self._combo(name)
+        with QSignalBlocker(combo):
+            for value, text in words.items():
+                combo.addItem(text, value)
+        return combo
+
+    def _line(self, name: str, hint: str, *, mono: bool = False) -> QLineEdit:
+        line = QLineEdit()
+        line.setObjectName(name)
+        line.setPlaceholderText(hint)
+        line.setProperty("mono", mono)
+        line.textEdited.connect(self._line_edited)
+        return line
+
+    # -- typing
+
+    def _line_edited(self, text: str) -> None:
+        name = self.sender().objectName()
+        self.desk.edit(**{name: "".join(text.split()) if name in ("imei", "system") else text})
+
+    def _complaint_typed(self) -> None:
+        self.desk.edit(complaint=self.complaint.toPlainText())
+
+    def _flex_toggled(self, on: bool) -> None:
+        self.desk.edit(flex_original=on)
+
+    def _combo_changed(self) -> None:
+        combo = self.sender()
+        value = combo.currentData()  # type: ignore[attr-defined]
+        name = combo.objectName()
+        if name == "shelf":
+            part = shelf_for(self.desk.shelf, self.model.currentData() or "", self.desk.job.name if self.desk.job else "").get(
+                value or ""
+            )
+            changes = {"panel_die": value or ""}
+            if part is not None:
+                changes |= {"panel_maker": part.maker, "panel_kind": part.kind, "panel_source": part.source}  # type: ignore[dict-item]
+            self.desk.edit(**changes)
+        else:
+            self.desk.edit(**{name: value})
+
+    def promise(self, function: Function, on: bool) -> None:
+        """Promise a function, or take the promise back."""
+        job = self.desk.job
+        if job is not None:
+            kept = tuple(f for f in job.ticket.promised if f is not function)
+            self.desk.edit(promised=(*kept, function) if on else kept)
+
+    def before(self, function: Function, value: Tri) -> None:
+        """Note how a function was before."""
+        if self.desk.job is not None:
+            self.desk.edit(before={**self.desk.job.ticket.before, function: value})
+
+    # -- showing
+
+    def show_job(self, job: Job) -> None:
+        ticket, catalogue = job.ticket, self.desk.ready.catalogue
+        if job.number != self._shown:
+            self._shown, self._trust_wanted = job.number, False
+        self._fill_models(catalogue.names, ticket.model)
+        self._fill_shelf(job)
+        for name in ("imei", "system", "panel_maker", "panel_source"):
+            line: QLineEdit = getattr(self, name)
+            value = getattr(ticket, name)
+            if "".join(line.text().split()) != "".join(value.split()) or (not line.hasFocus() and line.text() != value):
+                line.setText(value)
+        if not self.imei.hasFocus() and ticket.imei:
+            self.imei.setText(grouped(ticket.imei))
+        with QSignalBlocker(self.complaint):
+            if self.complaint.toPlainText() != ticket.complaint:
+                self.complaint.setPlainText(ticket.complaint)
+        for name in ("original", "chip", "panel_kind"):
+            combo: QComboBox = getattr(self, name)
+            with QSignalBlocker(combo):
+                combo.setCurrentIndex(combo.findData(getattr(ticket, name)))
+        with QSignalBlocker(self.flex):
+            self.flex.setChecked(ticket.flex_original)
+        self._show_functions(job)
+        self._show_faults(job)
+
+    def _fill_models(self, names: dict[str, str], chosen: str) -> None:
+        with QSignalBlocker(self.model):
+            if self.model.count() != len(names) + 1:
+                self.model.clear()
+                self.model.addItem("choose the model", "")
+                for key, name in names.items():
+                    self.model.addItem(name, key)
+            self.model.setCurrentIndex(max(0, self.model.findData(chosen)))
+
+    def _fill_shelf(self, job: Job) -> None:
+        parts = shelf_for(self.desk.shelf, job.ticket.model, job.name)
+        rows = [("not from the shelf", "")] + [
+            (
+                f"{p.maker}, {KIND[p.kind]}, {p.die[-6:]}, {p.source}"
+                + (f" ({p.earlier_writes} writes)" if p.earlier_writes else ""),
+                p.die,
+            )
+            for p in parts.values()
+        ]
+        with QSignalBlocker(self.shelf):
+            if [self.shelf.itemData(i) for i in range(self.shelf.count())] != [die for _, die in rows]:
+                self.shelf.clear()
+                for text, die in rows:
+                    self.shelf.addItem(text, die)
+            self.shelf.setCurrentIndex(max(0, self.shelf.findData(job.ticket.panel_die)))
+
+    def _show_functions(self, job: Job) -> None:
+        catalogue = self.desk.ready.catalogue
+        model = catalogue.models.get(job.ticket.model)
+        wanted = model.functions if model else tuple(GOAL_VAR)
+        if tuple(self._row_of) != wanted:
+            while (item := self._rows.takeAt(0)) is not None:
+                if item.widget() is not None:
+                    item.widget().deleteLater()
+            self._row_of = {}
+            for function in wanted:
+                row = _FunctionRow(function, catalogue.function_labels[function], catalogue.function_meaning[function], self)
+                self._row_of[function] = row
+                self._rows.addWidget(row)
+        for function, row in self._row_of.items():
+            row.show_state(function in job.ticket.promised, job.is_proven(function), job.ticket.before.get(function, Tri.UNKNOWN))
+
+    def _show_faults(self, job: Job) -> None:
+        faults = self.desk.faults(job)
+        typed = {"model": True, "imei": bool(job.ticket.imei), "system": True, "chip": True}
+        for name, shown in self._faults.items():
+            fault = faults.get(name, "") if typed.get(name, True) else ""
+            shown.setText(fault)
+            widget = getattr(self, name)
+            if widget.property("fault") != bool(fault):
+                widget.setProperty("fault", bool(fault))
+                widget.style().unpolish(widget)
+                widget.style().polish(widget)
+        system = self._system_fault(job)
+        if system:
+            self._faults["system"].setText(system)
+        self._promise_fault.setText(faults.get("promised", ""))
+        self._promise_fault.setVisible("promised" in faults)
+        self._show_phone(job, bool(faults or system))
+
+    def _show_phone(self, job: Job, incomplete: bool) -> None:
+        trusted = len(job.phone) > PLAIN_FACTS
+        self.read_button.setVisible(trusted)
+        self.allow(self.read_button, True)
+        if trusted:
+            self._trust_wanted = False
+            own = "display_serial" in job.phone
+            said = "the display's own among them." if own else "not the display's own: those come from another source."
+            self.phone_note.setText(f"Read over the cable: {len(job.phone) - PLAIN_FACTS} identities of the board, {said}")
+        elif not self._trust_wanted:
+            self.phone_note.setText("The phone on the cable can fill in model, IMEI, system version and what works now.")
+        if self._trust_wanted:
+            self.main.setText("Owner confirms trust (stand-in)" if self.desk.has_hands else "Read the phone again")
+            self.allow(self.main, True)
+        elif not trusted and incomplete:
+            self.main.setText("Read the phone on the cable")
+            self.allow(self.main, True)
+        else:
+            self.main.setText("Plan the way")
+            self.allow(self.main, not incomplete)
+
+    def _system_fault(self, job: Job) -> str:
+        model = self.desk.ready.catalogue.models.get(job.ticket.model)
+        if not job.ticket.system:
+            return ""
+        try:
+            version = Version.parse(job.ticket.system)
+        except ValueError:
+            return "a version such as 4.6"
+        if model and not model.first_system <= version <= model.last_system:
+            return f"{model.name} ran {model.first_system} to {model.last_system}"
+        return ""
+
+    def _trust_asked(self) -> None:
+        self._trust_wanted = True
+        self.phone_note.setText("The phone asks its owner: unlock it and confirm trust on it.")
+        if self.desk.job is not None:
+            self._show_faults(self.desk.job)
+
+    def _main_clicked(self) -> None:
+        if self._trust_wanted:
+            self._trust_wanted = False
+            self.desk.confirm_trust() if self.desk.has_hands else self.desk.read_phone()
+        elif self.main.text().startswith("Read"):
+            self.desk.read_phone()
+        else:
+            self._plan_wanted()
+
+    def main_button(self) -> QWidget:
+        return self.main
+
+
+class _FunctionRow(QWidget):
+    """One function: its face, whether it is promised, how it was before."""
+
+    def __init__(self, function: Function, text: str, meaning: str, view: IntakeView) -> None:
+        super().__init__()
+        self._function, self._view, self._text = function, view, text
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 1, 0, 1)
+        row.setSpacing(8)
+        self.promise = FaceCheck(text)
+        self.promise.setObjectName(f"promise_{function.value}")
+        self.promise.toggled.connect(self._toggled)
+        self._meaning = meaning
+        if function in GOAL_VAR:
+            row.addWidget(self.promise, 1)
+        else:
+            # no way leads to these yet, so they cannot be promised; how they were before is still worth noting
+            plain = label("", text)
+            plain.setContentsMargins(FaceCheck.SIDE + 14, 0, 0, 0)
+            plain.setToolTip(meaning)
+            row.addWidget(plain, 1)
+        self.choices: dict[Tri, QPushButton] = {}
+        for value, words in BEFORE.items():
+            button = QPushButton(words)
+            button.setObjectName(f"before_{function.value}_{value.value}")
+            button.setProperty("role", "choice")
+            button.setCheckable(True)
+            button.setAutoExclusive(True)
+            button.setAccessibleName(f"{text} before: {words}")
+            button.clicked.connect(self._chosen)
+            button.setCursor(Qt.CursorShape.PointingHandCursor)
+            self.choices[value] = button
+            row.addWidget(button)
+
+    def show_state(self, promised: bool, proven: bool, before: Tri) -> None:
+        """Show promise, proof and the state before."""
+        self.promise.show_proven(proven)
+        words = f"{self._text}, {face_words(promised, proven)}"
+        self.promise.setAccessibleName(f"Promise {words}: {self._meaning}")
+        self.promise.setToolTip(f"{words}: {self._meaning}")
+        with QSignalBlocker(self.promise):
+            self.promise.setChecked(promised)
+        self.choices[before].setChecked(True)
+
+    def _toggled(self, on: bool) -> None:
+        self._view.promise(self._function, on)
+
+    def _chosen(self) -> None:
+        for value, button in self.choices.items():
+            if button.isChecked():
+                self._view.before(self._function, value)

@@ -1,0 +1,1 @@
+"""Small widgets, one a file."""

@@ -1,0 +1,56 @@
+"""A tick box and a choice box that paint their own marks: the fonts have none."""
+
+from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
+from PySide6.QtGui import QPainter, QPaintEvent, QPen, QWheelEvent
+from PySide6.QtWidgets import QCheckBox, QComboBox
+
+from daruma.core.pictures.primitives import Tone
+from daruma.ui.theme import Look, text_font
+
+_SIDE = 18
+
+
+class TickBox(QCheckBox):
+    """A check box with a painted tick."""
+
+    def sizeHint(self) -> QSize:
+        return QSize(self.fontMetrics().horizontalAdvance(self.text()) + _SIDE + 22, _SIDE + 10)
+
+    def hitButton(self, pos: QPoint) -> bool:
+        return self.rect().contains(pos)
+
+    def paintEvent(self, _: QPaintEvent) -> None:
+        theme, painter = Look.theme, QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        top = (self.height() - _SIDE) / 2
+        focus = self.hasFocus()
+        painter.setPen(QPen(theme.colour(Tone.DATA if focus else Tone.QUIET), 2 if focus else 1))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRect(QRectF(2, top, _SIDE, _SIDE))
+        if self.isChecked():
+            painter.setPen(QPen(theme.colour(Tone.INK), 2.6))
+            painter.drawPolyline([QPointF(6, top + 9), QPointF(10, top + 13.5), QPointF(17, top + 4.5)])
+        painter.setFont(text_font(14))
+        painter.setPen(theme.colour(Tone.INK))
+        painter.drawText(self.rect().adjusted(_SIDE + 12, 0, 0, 0), Qt.AlignmentFlag.AlignVCenter, self.text())
+        painter.end()
+
+
+class ChoiceBox(QComboBox):
+    """A combo box with a painted mark; the wheel scrolls the page, never the choice."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+
+    def wheelEvent(self, event: QWheelEvent) -> None:
+        event.ignore()
+
+    def paintEvent(self, event: QPaintEvent) -> None:
+        super().paintEvent(event)
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        x, y = self.width() - 15.0, self.height() / 2
+        painter.setPen(QPen(Look.theme.colour(Tone.QUIET), 1.8))
+        painter.drawPolyline([QPointF(x - 4.5, y - 2), QPointF(x, y + 3), QPointF(x + 4.5, y - 2)])
+        painter.end()

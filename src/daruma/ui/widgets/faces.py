@@ -1,0 +1,116 @@
+"""The daruma face: left eye painted when promised, right eye when proven."""
+
+from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
+from PySide6.QtGui import QColor, QPainter, QPainterPath, QPaintEvent, QPen
+from PySide6.QtWidgets import QCheckBox, QWidget
+
+from daruma.core.pictures.primitives import Tone
+from daruma.ui.theme import Look, Theme, text_font
+
+
+def face_words(promised: bool, proven: bool) -> str:
+    """Return the face's text twin."""
+    if proven:
+        return "both eyes: promised and proven"
+    return "one eye: promised, not proven yet" if promised else "no eye: not promised"
+
+
+def draw_face(painter: QPainter, area: QRectF, promised: bool, proven: bool, theme: Theme) -> None:
+    """Draw a face into a square area."""
+    painter.save()
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.translate(area.topLeft())
+    painter.scale(area.width() / 100, area.height() / 100)
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(theme.colour(Tone.INK, 0.92 if promised else 0.35))
+    painter.drawPath(_BODY)
+    painter.setBrush(QColor(theme.gold if proven else theme.mask))
+    painter.drawPath(_MASK)
+    ink = QPen(QColor(theme.on_face), 6)
+    ink.setCapStyle(Qt.PenCapStyle.RoundCap)
+    painter.setPen(ink)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    painter.drawPath(_BROWS)
+    painter.setPen(QPen(QColor(theme.on_face), 3.5))
+    for centre, painted in ((33.0, promised), (67.0, proven)):
+        painter.setBrush(QColor(theme.eye))
+        painter.drawEllipse(QPointF(centre, 53), 13, 13)
+        if painted:
+            painter.setBrush(QColor(theme.on_face))
+            painter.drawEllipse(QPointF(centre, 53), 7, 7)
+    painter.setPen(ink)
+    painter.drawLine(QPointF(45, 74), QPointF(55, 74))
+    painter.restore()
+
+
+def _closed(start: tuple[float, float], *curves: tuple[float, float, float, float, float, float]) -> QPainterPath:
+    path = QPainterPath(QPointF(*start))
+    for curve in curves:
+        path.cubicTo(*curve)
+    return path
+
+
+_BODY = _closed((50, 2), (86, 2, 100, 30, 98, 58), (96, 86, 78, 98, 50, 98), (22, 98, 4, 86, 2, 58), (0, 30, 14, 2, 50, 2))
+_MASK = _closed((50, 24), (70, 12, 92, 26, 90, 52), (88, 74, 74, 84, 50, 84), (26, 84, 12, 74, 10, 52), (8, 26, 30, 12, 50, 24))
+_BROWS = _closed((20, 37), (26, 28, 36, 28, 43, 35))
+_BROWS.moveTo(80, 37)
+_BROWS.cubicTo(74, 28, 64, 28, 57, 35)
+
+
+class Face(QWidget):
+    """Show one face."""
+
+    def __init__(self, side: int, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._side = side
+        self._promised = self._proven = False
+        self.setFixedSize(QSize(side, side))
+
+    def show_state(self, promised: bool, proven: bool, what: str) -> None:
+        """Show which eyes are painted, for what."""
+        self._promised, self._proven = promised, proven
+        words = f"{what}, {face_words(promised, proven)}"
+        self.setAccessibleName(words)
+        self.setToolTip(words)
+        self.update()
+
+    def paintEvent(self, _: QPaintEvent) -> None:
+        painter = QPainter(self)
+        draw_face(painter, QRectF(self.rect()), self._promised, self._proven, Look.theme)
+        painter.end()
+
+
+class FaceCheck(QCheckBox):
+    """Promise a function: checking paints the face's first eye."""
+
+    SIDE = 28
+
+    def __init__(self, text: str, parent: QWidget | None = None) -> None:
+        super().__init__(text, parent)
+        self._proven = False
+        self.setCursor(Qt.CursorShape.PointingHandCursor)
+
+    def show_proven(self, proven: bool) -> None:
+        """Show whether the second eye is painted."""
+        self._proven = proven
+        self.update()
+
+    def sizeHint(self) -> QSize:
+        return QSize(self.fontMetrics().horizontalAdvance(self.text()) + self.SIDE + 26, self.SIDE + 6)
+
+    def hitButton(self, pos: QPoint) -> bool:
+        return self.rect().contains(pos)
+
+    def paintEvent(self, _: QPaintEvent) -> None:
+        theme, painter = Look.theme, QPainter(self)
+        draw_face(
+            painter, QRectF(4, (self.height() - self.SIDE) / 2, self.SIDE, self.SIDE), self.isChecked(), self._proven, theme
+        )
+        painter.setFont(text_font(15, bold=self.isChecked()))
+        painter.setPen(theme.colour(Tone.INK))
+        painter.drawText(self.rect().adjusted(self.SIDE + 14, 0, 0, 0), Qt.AlignmentFlag.AlignVCenter, self.text())
+        if self.hasFocus():
+            painter.setPen(QPen(theme.colour(Tone.DATA), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(self.rect().adjusted(1, 1, -1, -1))
+        painter.end()

@@ -1,0 +1,59 @@
+"""The foot of the window: the bench itself."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QFrame, QHBoxLayout
+
+from daruma.ui.widgets.notices import label
+
+if TYPE_CHECKING:
+    from daruma.bench.rig import BenchState
+
+TOLD_MS = 8000
+
+
+class Foot(QFrame):
+    """Show programmer, sockets, phone and store; tell what was done."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.setObjectName("foot")
+        self.setProperty("role", "foot")
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 5, 14, 5)
+        row.setSpacing(26)
+        self.programmer = label("", "Programmer: not asked yet", wrap=False)
+        self.sockets = label("", wrap=False)
+        self.phone = label("", wrap=False)
+        self.told = label("", wrap=False)
+        self.store = label("", wrap=False)
+        for widget in (self.programmer, self.sockets, self.phone):
+            row.addWidget(widget)
+        row.addStretch(1)
+        row.addWidget(self.told)
+        row.addWidget(self.store)
+        self._forget = QTimer(self)
+        self._forget.setSingleShot(True)
+        self._forget.setInterval(TOLD_MS)
+        self._forget.timeout.connect(self.told.clear)
+
+    def tell(self, text: str) -> None:
+        """Say in passing what was done."""
+        self.told.setText(text)
+        self._forget.start()
+
+    def show_bench(self, bench: BenchState, backups: int) -> None:
+        """Show the bench as it answered."""
+        programmer = bench.programmer
+        if programmer is None:
+            self.programmer.setText(f"No programmer: {bench.trouble or 'none set up'}")
+        else:
+            self.programmer.setText(f"{programmer.name}, firmware {programmer.firmware}")
+        plugged = [f"{name}: {part.name()} by {part.maker}" for name, part in bench.sockets.items() if part is not None]
+        self.sockets.setText("; ".join(plugged) or ("sockets empty" if bench.sockets else ""))
+        said = {True: f"phone on the cable: {bench.phone_label}, on", False: "phone on the cable: off", None: "no phone cable"}
+        self.phone.setText(said[bench.phone_on])
+        self.store.setText(f"vault: {backups} backups")

@@ -1,0 +1,122 @@
+"""Where something happened: the trouble bar and the busy bar. Neither is modal."""
+
+import time
+
+from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QVBoxLayout, QWidget
+
+from daruma.core.errors import Trouble
+from daruma.ui.work import Work
+
+
+def label(role: str, text: str = "", *, wrap: bool = True) -> QLabel:
+    """Return a label of a role of the style sheet; what it shows is never read as markup."""
+    made = QLabel(text)
+    made.setProperty("role", role)
+    made.setWordWrap(wrap)
+    made.setTextFormat(Qt.TextFormat.PlainText)
+    return made
+
+
+class TroubleBar(QFrame):
+    """Say what happened, what is safe, what to do next; offer the next step where the program can do it."""
+
+    remedy_asked = Signal(str)
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setObjectName("trouble")
+        self.setProperty("role", "trouble")
+        self._remedy = ""
+        self.what = label("part")
+        self.safe = label("quiet")
+        self.advice = label("")
+        self.remedy = QPushButton()
+        self.remedy.setObjectName("remedy")
+        self.remedy.clicked.connect(self._ask)
+        self.close_button = QPushButton("Dismiss")
+        self.close_button.setObjectName("dismiss")
+        self.close_button.clicked.connect(self.hide)
+        texts = QVBoxLayout()
+        texts.setSpacing(2)
+        for made in (self.what, self.safe, self.advice):
+            texts.addWidget(made)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 8, 10, 8)
+        row.addLayout(texts, 1)
+        row.addWidget(self.remedy, 0, Qt.AlignmentFlag.AlignVCenter)
+        row.addWidget(self.close_button, 0, Qt.AlignmentFlag.AlignVCenter)
+        self.hide()
+
+    def show_trouble(self, trouble: Trouble, remedy: str = "", remedy_text: str = "") -> None:
+        """Show a trouble; `remedy` is what the button asks for."""
+        self._remedy = remedy
+        self.what.setText(trouble.what)
+        self.safe.setText(trouble.safe)
+        self.safe.setVisible(bool(trouble.safe))
+        self.advice.setText(trouble.advice)
+        self.advice.setVisible(bool(trouble.advice))
+        self.remedy.setText(remedy_text)
+        self.remedy.setVisible(bool(remedy))
+        self.setAccessibleName(trouble.sentences())
+        self.show()
+
+    def _ask(self) -> None:
+        self.hide()
+        self.remedy_asked.emit(self._remedy)
+
+
+class BusyBar(QFrame):
+    """Show what is going on: how far, how long, and a way to stop where that is safe."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setObjectName("busy")
+        self.setProperty("role", "busy")
+        self._work: Work | None = None
+        self._share = 0.0
+        self.words = label("", wrap=False)
+        self.bar = QProgressBar()
+        self.bar.setRange(0, 1000)
+        self.bar.setTextVisible(False)
+        self.stop_button = QPushButton("Stop")
+        self.stop_button.setObjectName("stop")
+        self.stop_button.clicked.connect(self._stop)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(14, 5, 10, 5)
+        row.addWidget(self.words, 0)
+        row.addWidget(self.bar, 1)
+        row.addWidget(self.stop_button)
+        self._clock = QTimer(self)
+        self._clock.setInterval(250)
+        self._clock.timeout.connect(self._tell)
+        self.hide()
+
+    def follow(self, work: Work | None) -> None:
+        """Follow a piece of work; None hides the bar."""
+        self._work = work
+        self.setVisible(work is not None)
+        if work is None:
+            self._clock.stop()
+            return
+        self._share, self._text = 0.0, work.name
+        work.progress.connect(self._progress)
+        self.stop_button.setVisible(work.cancellable)
+        self._clock.start()
+        self._tell()
+
+    def _progress(self, share: float, text: str) -> None:
+        self._share, self._text = share, text
+        self._tell()
+
+    def _tell(self) -> None:
+        if self._work is None:
+            return
+        elapsed = time.monotonic() - self._work.started if self._work.started else 0.0
+        left = f", about {elapsed / self._share - elapsed:.0f} s to go" if 0.05 < self._share < 1 else ""
+        self.words.setText(f"{self._work.name}: {self._text}, {elapsed:.0f} s{left}")
+        self.bar.setValue(int(1000 * self._share))
+
+    def _stop(self) -> None:
+        if self._work is not None:
+            self._work.stop.set()

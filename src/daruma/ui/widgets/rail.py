@@ -1,0 +1,150 @@
+"""The rail: open jobs, one ticket each."""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+
+from PySide6.QtCore import QAbstractListModel, QModelIndex, QPersistentModelIndex, QPointF, QRectF, QSize, Qt, Signal
+from PySide6.QtGui import QPainter, QPen
+from PySide6.QtWidgets import QListView, QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
+
+from daruma.core.pictures.primitives import Tone
+from daruma.ui.theme import Look, text_font
+from daruma.ui.widgets.faces import draw_face
+
+Index = QModelIndex | QPersistentModelIndex
+HEIGHT = 78
+
+
+@dataclass(frozen=True, slots=True)
+class RailTicket:
+    """Hold what a ticket on the rail shows; `faces` are (promised, proven) pairs."""
+
+    number: int
+    name: str
+    phone: str
+    faces: tuple[tuple[bool, bool], ...]
+    waiting: str
+    waits_for: str
+    closed: bool
+
+    def words(self) -> str:
+        """Return the ticket's text twin."""
+        proven = sum(pair[1] for pair in self.faces)
+        promises = f"{proven} of {len(self.faces)} promises proven"
+        return f"{self.name}, {self.phone}, {promises}, {self.waiting}, waits for {self.waits_for}"
+
+
+class RailModel(QAbstractListModel):
+    """Give the tickets to the list."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._tickets: tuple[RailTicket, ...] = ()
+
+    def show_tickets(self, tickets: Sequence[RailTicket]) -> None:
+        """Take new tickets."""
+        fresh = tuple(tickets)
+        if [t.number for t in fresh] == [t.number for t in self._tickets]:
+            self._tickets = fresh
+            if fresh:
+                self.dataChanged.emit(self.index(0), self.index(len(fresh) - 1))
+            return
+        self.beginResetModel()
+        self._tickets = fresh
+        self.endResetModel()
+
+    def rowCount(self, parent: Index = QModelIndex()) -> int:
+        return 0 if parent.isValid() else len(self._tickets)
+
+    def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> object:
+        if not index.isValid() or index.row() >= len(self._tickets):
+            return None
+        ticket = self._tickets[index.row()]
+        if role == Qt.ItemDataRole.UserRole:
+            return ticket
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
+            return ticket.words()
+        return None
+
+    def row_of(self, number: int) -> int:
+        """Return the row of a job, -1 where it is not on the rail."""
+        return next((row for row, ticket in enumerate(self._tickets) if ticket.number == number), -1)
+
+
+class _TicketPainter(QStyledItemDelegate):
+    def sizeHint(self, _: QStyleOptionViewItem, __: Index) -> QSize:
+        return QSize(200, HEIGHT)
+
+    def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
+        ticket = index.data(Qt.ItemDataRole.UserRole)
+        theme = Look.theme
+        area = QRectF(option.rect)  # type: ignore[attr-defined]
+        state = option.state  # type: ignore[attr-defined]
+        chosen = bool(state & QStyle.StateFlag.State_Selected)
+        painter.save()
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        card = area.adjusted(8, 4, -8, -4)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(theme.colour(Tone.SHEET if chosen else Tone.GROUND, 1.0 if chosen else 0.55))
+        painter.drawRect(card)
+        if chosen:
+            painter.setBrush(theme.colour(Tone.INK))
+            painter.drawRect(QRectF(card.left(), card.top(), 4, card.height()))
+        if chosen and state & QStyle.StateFlag.State_HasFocus:
+            painter.setPen(QPen(theme.colour(Tone.DATA), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawRect(card.adjusted(1, 1, -1, -1))
+        self._lines(painter, card, ticket)
+        painter.restore()
+
+    def _lines(self, painter: QPainter, card: QRectF, ticket: RailTicket) -> None:
+        theme, x, y = Look.theme, card.left() + 13, card.top()
+        painter.setFont(text_font(15, bold=True))
+        painter.setPen(theme.colour(Tone.QUIET if ticket.closed else Tone.INK))
+        painter.drawText(QPointF(x, y + 20), ticket.phone)
+        painter.setFont(text_font(12))
+        painter.setPen(theme.colour(Tone.QUIET))
+        width = painter.fontMetrics().horizontalAdvance(ticket.name)
+        painter.drawText(QPointF(card.right() - 9 - width, y + 20), ticket.name)
+        for i, (promised, proven) in enumerate(ticket.faces):
+            draw_face(painter, QRectF(x + i * 23, y + 27, 20, 20), promised, proven, theme)
+        painter.setFont(text_font(12))
+        painter.setPen(theme.colour(Tone.QUIET))
+        width = painter.fontMetrics().horizontalAdvance(ticket.waiting)
+        painter.drawText(QPointF(card.right() - 9 - width, y + 42), ticket.waiting)
+        text = painter.fontMetrics().elidedText(ticket.waits_for, Qt.TextElideMode.ElideRight, int(card.width() - 24))
+        painter.setPen(theme.colour(Tone.QUIET if ticket.closed else Tone.INK))
+        painter.drawText(QPointF(x, y + 62), text)
+
+
+class Rail(QListView):
+    """Show the tickets and say which one is opened."""
+
+    opened = Signal(int)
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self.setObjectName("rail")
+        self.setAccessibleName("Open jobs")
+        self._tickets = RailModel(self)
+        self.setModel(self._tickets)
+        self.setItemDelegate(_TicketPainter(self))
+        self.setUniformItemSizes(True)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.setStyleSheet("background: transparent; border: none;")
+        self.selectionModel().currentChanged.connect(self._current_changed)
+
+    def show_tickets(self, tickets: Sequence[RailTicket], current: int) -> None:
+        """Show tickets, the current job's chosen."""
+        self.selectionModel().blockSignals(True)
+        self._tickets.show_tickets(tickets)
+        row = self._tickets.row_of(current)
+        self.selectionModel().blockSignals(False)
+        if row >= 0 and self.currentIndex().row() != row:
+            self.setCurrentIndex(self._tickets.index(row))
+        self.viewport().update()
+
+    def _current_changed(self, index: QModelIndex, _: QModelIndex) -> None:
+        ticket = index.data(Qt.ItemDataRole.UserRole)
+        if isinstance(ticket, RailTicket):
+            self.opened.emit(ticket.number)

@@ -1,0 +1,120 @@
+"""Lanes: work off the interface's thread, one piece at a time for each lane."""
+
+import logging
+import time
+from collections.abc import Callable
+from typing import Any
+
+from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+
+from daruma.core.errors import Cancelled, Trouble
+
+log = logging.getLogger("daruma.work")
+
+
+class Stop:
+    """Carry the wish to stop; looks like an event."""
+
+    def __init__(self) -> None:
+        self._asked = False
+
+    def set(self) -> None:
+        """Ask to stop."""
+        self._asked = True
+
+    def is_set(self) -> bool:
+        """Return whether stopping was asked for."""
+        return self._asked
+
+
+class Work(QObject):
+    """One piece of work: signals arrive in the interface's thread."""
+
+    progress = Signal(float, str)
+    done = Signal(object)
+    failed = Signal(object)
+    ended = Signal(object)
+
+    def __init__(self, name: str, function: Callable[["Work"], Any], *, cancellable: bool = False) -> None:
+        super().__init__()
+        self.name = name
+        self.cancellable = cancellable
+        self.stop = Stop()
+        self.started = 0.0
+        self._function = function
+
+    def report(self, share: float, text: str) -> None:
+        """Say how far the work is; called from the lane's thread."""
+        self.progress.emit(share, text)
+
+    def run(self) -> None:
+        """Do the work in the lane's thread."""
+        self.started = time.monotonic()
+        try:
+            result = self._function(self)
+        except Cancelled:
+            log.info("%s: cancelled", self.name)
+        except Trouble as trouble:
+            log.info("%s: %s", self.name, trouble.what)
+            self.failed.emit(trouble)
+        except Exception as error:
+            log.exception("%s: unexpected", self.name)
+            self.failed.emit(_bug(error))
+        else:
+            self.done.emit(result)
+        self.ended.emit(self)
+
+
+class _Run(QRunnable):
+    def __init__(self, work: Work) -> None:
+        super().__init__()
+        self._work = work
+
+    def run(self) -> None:
+        self._work.run()
+
+
+class Lane(QObject):
+    """A thread of its own that does one piece of work after the other."""
+
+    busy_changed = Signal(object)
+
+    def __init__(self, name: str, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.setObjectName(name)
+        self._pool = QThreadPool(self)
+        self._pool.setMaxThreadCount(1)
+        self._pool.setExpiryTimeout(-1)
+        self._queue: list[Work] = []
+
+    @property
+    def current(self) -> Work | None:
+        """Return the work that is going on or comes next."""
+        return self._queue[0] if self._queue else None
+
+    def start(self, work: Work) -> Work:
+        """Queue work whose signals are connected already."""
+        self._queue.append(work)
+        work.ended.connect(self._ended)
+        self._pool.start(_Run(work))
+        self.busy_changed.emit(self.current)
+        return work
+
+    def finish(self, milliseconds: int = 10_000) -> bool:
+        """Ask everything to stop and wait."""
+        for work in self._queue:
+            work.stop.set()
+        return self._pool.waitForDone(milliseconds)
+
+    def _ended(self, work: Work) -> None:
+        if work in self._queue:
+            self._queue.remove(work)
+        self.busy_changed.emit(self.current)
+
+
+def _bug(error: Exception) -> Trouble:
+    return Trouble(
+        f"Daruma made a mistake of its own ({type(error).__name__}).",
+        safe="What was kept before is safe; the log has the details.",
+        advice="Look at the part before going on, then report this with the log.",
+    )

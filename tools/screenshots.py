@@ -1,0 +1,136 @@
+"""Make the pictures of every main view from the demo data: screenshots.py FOLDER."""
+
+import os
+import sys
+import tempfile
+import time
+from collections.abc import Callable
+from pathlib import Path
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
+
+from daruma.app import Setup, StandIns, build_window
+from daruma.core.job import Stage, StepState
+from daruma.ui.main_window import MainWindow
+from daruma.ui.theme import NIGHT, PAPER, apply_theme, load_fonts
+
+SHOP = "Lantern Quay Phones, Port Ellery"
+
+
+class Tour:
+    """Go through the demo's first ticket and take pictures on the way."""
+
+    def __init__(self, app: QApplication, window: MainWindow, folder: Path) -> None:
+        self.app, self.window, self.folder = app, window, folder
+        self.desk = window.desk
+
+    def until(self, met: Callable[[], bool], seconds: float = 20) -> None:
+        """Let the window work until something holds."""
+        end = time.monotonic() + seconds
+        while not met():
+            if time.monotonic() > end:
+                raise SystemExit(f"the tour waited in vain; {self.window.trouble_bar.what.text()} {self.window.stage}")
+            QTest.qWait(20)
+
+    def idle(self) -> None:
+        """Wait until both lanes rest."""
+        QTest.qWait(60)
+        self.until(lambda: self.desk.bench.current is None and self.desk.store.current is None)
+        QTest.qWait(80)
+
+    def click(self, name: str) -> None:
+        """Click a button by its object name."""
+        button = self.window.findChild(QWidget, name)
+        assert isinstance(button, QAbstractButton), name
+        self.until(button.isEnabled)
+        button.click()
+        self.idle()
+
+    def shot(self, name: str) -> None:
+        """Save the window as a picture."""
+        self.idle()
+        self.window.foot.told.clear()
+        QTest.qWait(60)
+        self.window.grab().save(str(self.folder / f"{name}.png"))
+
+    def run(self) -> None:
+        """Take every picture."""
+        self.until(lambda: self.desk.job is not None)
+        self.click("intake_main")
+        self.click("intake_main")
+        self.shot("intake")
+        self.click("intake_main")
+        self.shot("plan")
+        self.window.plan.map.chosen.emit("no_display_notice")
+        self.click("plan_main")
+        self.steps_until("write_new")
+        self.desk.look()
+        self.until(lambda: self.window.bench.locks.all_lit)
+        self.shot("bench-write")
+        self.click("lens_bytes")
+        self.shot("bench-bytes")
+        self.click("lens_fields")
+        self.window.bench.hold.held.emit()
+        self.idle()
+        self.steps_until("lift_chip")
+        self.shot("bench-hand")
+        self.steps_until("prove")
+        for _ in range(6):
+            job = self.desk.job
+            assert job is not None
+            if job.readings and "proof" not in self.taken and job.is_proven(job.ticket.promised[0]):
+                self.window.proof.choose(job.ticket.promised[0])
+                self.shot("proof")
+                self.taken.add("proof")
+                self.window.proof.show_job(job)
+            if job.all_proven:
+                break
+            self.click("proof_main")
+        self.window.open_stage(Stage.HAND_OVER)
+        self.shot("handover")
+        self.window.open_shop(0)
+        self.shot("shop-vault")
+        self.window.open_shop(2)
+        self.shot("shop-catalogue")
+        self.window._leave_shop()
+        apply_theme(self.app, NIGHT)
+        self.window.open_stage(Stage.PROOF)
+        self.window.proof.choose(self.desk.job.ticket.promised[0])
+        self.shot("proof-ink")
+
+    taken: set[str] = set()
+
+    def steps_until(self, action: str) -> None:
+        """Do steps until one whose action begins so is at hand."""
+        for _ in range(30):
+            job = self.desk.job
+            index = job.current_step
+            if index is None or job.steps[index].action.startswith(action):
+                return
+            assert job.steps[index].state is StepState.OPEN
+            self.click("bench_main")
+
+
+def main() -> None:
+    """Run the tour in a folder of its own."""
+    folder = Path(sys.argv[1])
+    folder.mkdir(parents=True, exist_ok=True)
+    app = QApplication(["daruma"])
+    load_fonts()
+    apply_theme(app, PAPER)
+    standins = StandIns()
+    with tempfile.TemporaryDirectory() as data:
+        window = build_window(Setup(Path(data) / "demo", SHOP, {}, demo=True, pace=0.0), standins)
+        window.show()
+        try:
+            Tour(app, window, folder).run()
+        finally:
+            window.close()
+            standins.stop()
+
+
+if __name__ == "__main__":
+    main()
