@@ -42,7 +42,12 @@ class WriteBudget:
         sure, most = self.sure_left(), self.most_left()
         if most == 0:
             return "none left"
-        return f"1 of {sure} left" if sure == most else f"1 of about {max(sure or 0, 1)} left"
+        if sure == most:
+            return f"1 of {sure} left"
+        if sure == 0:
+            return f"perhaps {most} left"
+        mean = sum(limit - self.counted for limit in self.possible) / len(self.possible)
+        return f"1 of about {mean:.0f} left"
 
 
 def odds_of_each_write(limits: tuple[int, ...]) -> tuple[float, ...]:

@@ -121,7 +121,7 @@ def _phone(e: WriteEvidence) -> Interlock:
 
 def _budget(e: WriteEvidence) -> Interlock:
     odds = e.budget.next_odds()
-    said = f"{e.budget.counted} had; takes the next with {100 * odds:.0f} % chance"
+    said = f"{e.budget.counted} had, takes the next: {100 * odds:.0f} %"
     return Interlock("budget", "Writes left", odds > 0, said, "Use another panel.")
 
 

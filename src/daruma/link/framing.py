@@ -14,6 +14,9 @@ LARGEST_PAYLOAD = 16384  # bytes
 class FrameError(LinkError):
     """Report a frame that was damaged on the way."""
 
+    def __init__(self, what: str) -> None:
+        super().__init__(what, safe="What is in the vault is safe.", advice="Check the cable, then try again.")
+
 
 def cobs_encode(data: bytes) -> bytes:
     """Return the data without zero bytes."""

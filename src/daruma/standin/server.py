@@ -73,7 +73,7 @@ class Device:
         faults = self._shared.world.faults
         if self._name != "programmer":
             return raw
-        if faults.take("die"):
+        if op == "write.commit" and faults.take("die_after_commit"):
             os._exit(3)
         if op == "write.commit" and faults.take("lost_commit_answer"):
             return None

@@ -8,10 +8,10 @@ from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Ton
 from daruma.core.records import FieldRole, FieldSpec, Record, shown
 from daruma.core.serials import differing, grouped
 
-MONO = 0.602  # advance of the monospaced face as a share of its size
+MONO = 0.6312  # advance of the monospaced face as a share of its size
 _SIZE = 12.0
 _ROW = 25.0
-_LABEL = 104.0
+_LABEL = 94.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -76,7 +76,7 @@ def _cell(x: float, y: float, text: str | None, base: str | None, same: bool | N
         marks = differing(text, base or "") if text != base else tuple(range(len(text)))
         items += [Rect(x + i * advance, y + 3, advance, 19, Tone.ACT, alpha=0.22) for i in marks if i * advance < each - 12]
     tone = Tone.QUIET if text == "blank" else Tone.INK
-    items.append(Text(x, y + 17, text, tone, _SIZE, mono=True, limit=each - 14))
+    items.append(Text(x, y + 17, text, tone, _SIZE, mono=True, limit=each - 9))
     if not reference and base is not None:
         end = x + min(len(text) * MONO * _SIZE + 9, each - 8)
         items += cross(end, y + 13, 3.5, Tone.ACT, 1.6) if differs else [tick(end, y + 13, 4, Tone.PROVEN, 1.6)]
@@ -88,7 +88,7 @@ def lens_bytes(width: float, record: Record | None, other: Record | None) -> Pic
     if record is None:
         return Picture(width, 40, (Text(0, 20, "Nothing has been read yet.", Tone.QUIET, 13),), (), "Nothing has been read yet.")
     size = 12.0
-    advance, row = MONO * size, 16.0
+    advance, row = MONO * size, 15.0
     items: list[Item] = []
     image, against = record.image, other.image if other else record.image
     for start in range(0, len(image), 16):

@@ -117,10 +117,10 @@ def make_plan(start: State, goals: Mapping[Var, Val], actions: tuple[Action, ...
     sources = tuple(a for a in actions if a.way and Var.CODES in a.effects)
     routes: list[Route] = []
     closed: list[ClosedWay] = []
-    if start.as_dict()[Var.CODES] is Val.KEPT or Var.CODES not in _needed(goals, actions):
-        path = cheapest(start, goals, (a for a in actions if a not in sources), rates)
-        if path is not None:
-            return Plan((Route("Go on from here", path),), ())
+    without = cheapest(start, goals, (a for a in actions if a not in sources), rates)
+    if without is not None:
+        kept = start.as_dict()[Var.CODES] is Val.KEPT
+        return Plan((Route("Go on from here" if kept else "Fit without writing data", without),), ())
     for source in sources:
         allowed = tuple(a for a in actions if a is source or a not in sources)
         path = None if source.impossible else cheapest(start, goals, allowed, rates)
@@ -130,16 +130,6 @@ def make_plan(start: State, goals: Mapping[Var, Val], actions: tuple[Action, ...
             closed.append(ClosedWay(source.way, why_closed(start, goals, allowed, source)))
     routes.sort(key=lambda route: sum(price(action, rates) for action in route.actions))
     return Plan(tuple(routes), tuple(closed))
-
-
-def _needed(goals: Mapping[Var, Val], actions: tuple[Action, ...]) -> set[Var]:
-    """Return the variables that some condition on the way back from the goals looks at."""
-    wanted = set(goals)
-    while True:
-        more = {need.var for a in actions if wanted & set(a.effects) for need in a.conditions} - wanted
-        if not more:
-            return wanted
-        wanted |= more
 
 
 def reachable(start: State, actions: tuple[Action, ...]) -> dict[Var, set[Val]]:

@@ -50,7 +50,7 @@ class BenchView(StageView):
     def _sheet_column(self) -> QWidget:
         sheet = QFrame()
         sheet.setProperty("role", "sheet")
-        sheet.setFixedWidth(262)
+        sheet.setFixedWidth(250)
         column = QVBoxLayout(sheet)
         column.setContentsMargins(10, 10, 10, 10)
         self.way = label("part")

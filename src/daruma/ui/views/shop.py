@@ -230,7 +230,7 @@ class ShopView(QWidget):
         column.addWidget(self.catalogue_note)
         heads = ("Model", "Systems", "Panel makers", "Writes in life", "Socket", "Firmware", "Memory", "Codes over cable", "File")
         self.catalogue_rows = Rows(heads)
-        column.addWidget(table("catalogue_table", self.catalogue_rows, (90, 100, 140, 110, 70, 80, 90, 130, 120)), 1)
+        column.addWidget(table("catalogue_table", self.catalogue_rows, (90, 100, 230, 120, 70, 80, 90, 130, 120)), 1)
         return page
 
     def _show_catalogue(self) -> None:

@@ -1,0 +1,140 @@
+"""Fixtures: the catalogue, a demo folder, the stand-ins as a process, a workshop over the real link."""
+
+import json
+import os
+import shutil
+import subprocess
+import sys
+from collections.abc import Iterator
+from dataclasses import dataclass
+from datetime import UTC, datetime
+from pathlib import Path
+
+os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+
+import pytest
+from hypothesis import HealthCheck, settings
+
+from daruma.bench.context import Context
+from daruma.bench.rig import Rig
+from daruma.bench.workshop import Workshop
+from daruma.catalogue.loader import Catalogue, load_catalogue
+from daruma.core.job import Job
+from daruma.demo.build import WORLD, build
+from daruma.demo.hands import Hands, connect_hands
+from daruma.store.shop import Shop
+
+settings.register_profile(
+    "daruma", deadline=None, max_examples=60, derandomize=True, suppress_health_check=[HealthCheck.function_scoped_fixture]
+)
+settings.load_profile("daruma")
+
+HERO = 2  # the demo's fresh ticket
+
+
+def pytest_addoption(parser: pytest.Parser) -> None:
+    parser.addoption("--soak", action="store_true", help="run the long tests too")
+
+
+def pytest_collection_modifyitems(config: pytest.Config, items: list[pytest.Item]) -> None:
+    if not config.getoption("--soak"):
+        for item in items:
+            if "soak" in item.keywords:
+                item.add_marker(pytest.mark.skip(reason="long: run with make soak"))
+
+
+@pytest.fixture(scope="session")
+def catalogue() -> Catalogue:
+    return load_catalogue()
+
+
+@pytest.fixture(scope="session")
+def demo_master(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    folder = tmp_path_factory.mktemp("demo") / "master"
+    build(folder, datetime(2026, 11, 23, 12, 0, tzinfo=UTC))
+    return folder
+
+
+@pytest.fixture
+def demo_folder(demo_master: Path, tmp_path: Path) -> Path:
+    folder = tmp_path / "demo"
+    shutil.copytree(demo_master, folder)
+    return folder
+
+
+@dataclass
+class StandIn:
+    """The stand-in process and its wires."""
+
+    process: subprocess.Popen[str]
+    wires: dict[str, str]
+
+    def stop(self) -> None:
+        assert self.process.stdin
+        assert self.process.stdout
+        self.process.stdin.close()
+        self.process.stdout.close()
+        self.process.wait(10)
+
+
+def start_standin(folder: Path, *more: str) -> StandIn:
+    command = [sys.executable, "-m", "daruma.standin", str(folder / WORLD), "--keep", "--pace", "0", *more]
+    process = subprocess.Popen(command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
+    assert process.stdout
+    return StandIn(process, json.loads(process.stdout.readline()))
+
+
+@pytest.fixture(params=["pty"])
+def standin(request: pytest.FixtureRequest, demo_folder: Path) -> Iterator[StandIn]:
+    made = start_standin(demo_folder, *(["--tcp"] if request.param == "tcp" else []))
+    yield made
+    made.stop()
+
+
+@pytest.fixture
+def hands(standin: StandIn) -> Iterator[Hands]:
+    made = connect_hands(standin.wires["hands"])
+    yield made
+    made.close()
+
+
+@pytest.fixture
+def shop(demo_folder: Path) -> Iterator[Shop]:
+    made = Shop(demo_folder)
+    yield made
+    made.close()
+
+
+@pytest.fixture
+def workshop(standin: StandIn, hands: Hands, shop: Shop, catalogue: Catalogue) -> Iterator[Workshop]:
+    rig = Rig({kind: url for kind, url in standin.wires.items() if kind != "hands"})
+    yield Workshop(rig, shop, catalogue, hands)
+    rig.close()
+
+
+@pytest.fixture
+def context() -> Context:
+    return Context()
+
+
+@pytest.fixture
+def hero(shop: Shop) -> Job:
+    return next(job for job in shop.jobs.all() if job.number == HERO)
+
+
+def taken_in(workshop: Workshop, job: Job, context: Context) -> Job:
+    """Read the phone with its owner's trust."""
+    job, said = workshop.read_phone(job, context)
+    assert not said.state.trusted
+    workshop.confirm_trust(job)
+    return workshop.read_phone(job, context)[0]
+
+
+def at_step(workshop: Workshop, job: Job, action: str, context: Context) -> Job:
+    """Choose the recommended way and do steps until one is at hand."""
+    if not job.steps:
+        job = workshop.choose(job, workshop.plan(job).routes[0], context)
+    while (index := job.current_step) is not None and job.steps[index].action != action:
+        job = workshop.do_step(job, index, context)
+    assert index is not None
+    return job

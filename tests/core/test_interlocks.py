@@ -1,0 +1,73 @@
+"""Interlocks: each piece of evidence darkens its own lock and no other."""
+
+import random
+from dataclasses import replace
+
+import pytest
+
+from daruma.catalogue.loader import Catalogue
+from daruma.core.budget import WriteBudget
+from daruma.core.interlocks import WriteEvidence, dark, write_interlocks
+from daruma.core.parts import PartKind, PartSelf, Version
+from daruma.core.records import decode, encode
+from daruma.demo.things import Maker
+
+PART = PartSelf("D01234567890", PartKind.DISPLAY, "Ostby", "cedar_l", 256, "00")
+
+
+@pytest.fixture
+def evidence(catalogue: Catalogue) -> WriteEvidence:
+    model = catalogue.models["cedar_l"]
+    image = Maker(random.Random(4)).record(model, "Ostby", [0.31, 0.33])
+    source = decode(model.layout(PartKind.DISPLAY), image)
+    return WriteEvidence(model, PART, PART, source, True, Version(1, 5), False, WriteBudget((3, 4, 5), 0))
+
+
+def keys(evidence: WriteEvidence) -> set[str]:
+    return {lock.key for lock in dark(write_interlocks(evidence))}
+
+
+def test_all_lit(evidence: WriteEvidence) -> None:
+    assert keys(evidence) == set()
+    assert keys(replace(evidence, phone_on=None)) == set(), "a bench without a phone cable can write"
+
+
+@pytest.mark.parametrize(
+    ("changes", "lock"),
+    [
+        ({"backup_verified": False}, "backup"),
+        ({"checked_part": None}, "part"),
+        ({"checked_part": replace(PART, die="DXXXXXXXXXXX")}, "part"),
+        ({"firmware": Version(1, 3)}, "firmware"),
+        ({"firmware": None}, "firmware"),
+        ({"phone_on": True}, "phone"),
+        ({"budget": WriteBudget((3, 4, 5), 5)}, "budget"),
+        ({"act_in_doubt": True}, "doubt"),
+    ],
+)
+def test_one_dark_lock_each(changes: dict[str, object], lock: str, evidence: WriteEvidence) -> None:
+    changed = replace(evidence, **changes)  # type: ignore[arg-type]
+    assert keys(changed) == {lock}
+    (found,) = dark(write_interlocks(changed))
+    assert found.evidence
+    assert found.remedy
+
+
+def test_another_model_or_maker(evidence: WriteEvidence) -> None:
+    damson = replace(PART, family="damson")
+    assert keys(replace(evidence, part=damson, checked_part=damson)) == {"model"}
+    fenwick = replace(PART, maker="Fenwick")
+    assert keys(replace(evidence, part=fenwick, checked_part=fenwick)) == {"maker"}
+    assert keys(replace(evidence, part=None)) >= {"part", "model", "maker"}
+
+
+def test_codes_that_are_not_well_formed(evidence: WriteEvidence) -> None:
+    assert evidence.source is not None
+    layout = evidence.source.layout
+    bad = decode(layout, encode(layout, {"display_serial": "STUW9XCWK0K29K88"}, evidence.source.image))
+    (lock,) = dark(write_interlocks(replace(evidence, source=bad)))
+    assert lock.key == "codes"
+    assert "check character" in lock.evidence
+    blank = decode(layout, encode(layout, {"cover_code": None}, evidence.source.image))
+    assert keys(replace(evidence, source=blank)) == {"codes"}
+    assert keys(replace(evidence, source=None)) == {"backup", "codes"}

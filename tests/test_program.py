@@ -1,0 +1,97 @@
+"""The program as a user starts it: command line, no display, the wheel, the pair of Qt and Python."""
+
+import os
+import subprocess
+import sys
+import zipfile
+from pathlib import Path
+
+import pytest
+from click.testing import CliRunner
+
+from daruma.app import refuse_bad_pair, refuse_no_display
+from daruma.cli import main, read_settings
+
+ROOT = Path(__file__).parents[1]
+
+
+def test_help_says_the_rest() -> None:
+    result = CliRunner().invoke(main, ["--help"])
+    assert result.exit_code == 0
+    assert "demo" in result.output
+    assert "vault" in result.output
+
+
+def test_the_vault_from_the_command_line(demo_folder: Path, tmp_path: Path) -> None:
+    def run(*words: str, code: int = 0) -> str:
+        result = CliRunner().invoke(main, ["--data", str(demo_folder), "vault", *words])
+        assert result.exit_code == code, result.output
+        assert "Traceback" not in result.output
+        return result.output
+
+    assert "11 backups checked, 0 faults" in run("check")
+    assert "B-00004" in run("list", "damson_l")
+    written = run("export", "B-00001", str(tmp_path)).split()
+    assert sorted(Path(path).suffix for path in written) == [".bin", ".hex", ".json"]
+    json_file = next(path for path in written if path.endswith(".json"))
+    assert "is B-00001" in run("import", json_file), "what is there already is not kept twice"
+    assert "no backup B-99999" in run("export", "B-99999", str(tmp_path), code=1)
+    Path(json_file).write_text("{}")
+    assert "The vault is unchanged" in run("import", json_file, code=1)
+    assert '"sha256"' in run("schema")
+
+
+def test_no_display_is_said_plainly() -> None:
+    environment = {k: v for k, v in os.environ.items() if k not in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")}
+    result = subprocess.run([sys.executable, "-m", "daruma"], env=environment, capture_output=True, text=True, timeout=60)
+    assert result.returncode == 2
+    assert "no display" in result.stderr
+    assert "Traceback" not in result.stderr
+    assert refuse_no_display({"DISPLAY": ":0"}) is None
+    assert refuse_bad_pair() is None
+
+
+def test_settings(tmp_path: Path) -> None:
+    path = tmp_path / "bench.toml"
+    assert read_settings(path) == ({}, "your shop")
+    path.write_text('shop = "A"\n[wires]\nprogrammer = "/dev/ttyUSB0"\n')
+    assert read_settings(path) == ({"programmer": "/dev/ttyUSB0"}, "A")
+    path.write_text("wires = 3")
+    with pytest.raises(SystemExit):
+        read_settings(path)
+
+
+def test_the_pair_of_qt_and_python_holds_out() -> None:
+    """One Qt for Python release takes a reference from None at each call and dies within a minute; pytest hides that."""
+    code = "from PySide6.QtCore import QCoreApplication as A\na = A([])\nfor _ in range(20000): a.processEvents()\nprint('alive')"
+    result = subprocess.run([sys.executable, "-c", code], capture_output=True, text=True, timeout=120)
+    assert result.stdout.strip() == "alive", result.stderr
+
+
+def test_the_wheel_carries_what_it_needs(tmp_path: Path) -> None:
+    command = [sys.executable, "-m", "hatchling", "build", "-t", "wheel", "-d", str(tmp_path)]
+    subprocess.run(command, cwd=ROOT, check=True, capture_output=True, timeout=120)
+    (wheel,) = tmp_path.glob("*.whl")
+    names = zipfile.ZipFile(wheel).namelist()
+    for part in (
+        "daruma/catalogue/models/cedar_l.toml",
+        "daruma/catalogue/system.toml",
+        "daruma/ui/fonts/AtkinsonHyperlegibleMono_400Regular.ttf",
+        "daruma/ui/fonts/OFL-mono.txt",
+        "daruma/demo/scenario.toml",
+        "daruma/handover/templates/sheet.html",
+        "daruma/store/migrations/versions/m0001_first.py",
+        "share/applications/daruma.desktop",
+        "share/icons/hicolor/scalable/apps/daruma.svg",
+    ):
+        assert any(name.endswith(part) for name in names), part
+
+
+def test_the_standins_end_with_their_parent(demo_folder: Path) -> None:
+    command = [sys.executable, "-m", "daruma.standin", str(demo_folder / "world.json")]
+    with subprocess.Popen(command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True) as process:
+        assert process.stdout
+        assert "programmer" in process.stdout.readline()
+        assert process.stdin
+        process.stdin.close()
+        assert process.wait(10) == 0
