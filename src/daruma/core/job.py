@@ -154,7 +154,7 @@ def ticket_faults(ticket: Ticket, known_models: Mapping[str, str]) -> dict[str, 
     if imei:
         faults["imei"] = imei
     if not ticket.system.strip():
-        faults["system"] = "system version is missing: read the phone or ask"
+        faults["system"] = "missing: read the phone"
     if not ticket.promised:
         faults["promised"] = "promise at least one function"
     if ticket.original is OriginalState.MISSING and ticket.chip is ChipPlace.ON_ORIGINAL:

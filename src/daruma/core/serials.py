@@ -30,7 +30,7 @@ def imei_fault(text: str) -> str | None:
     """
     digits = clean(text)
     if not digits:
-        return "IMEI is missing: 15 digits, shown by dialling *#06#"
+        return "missing: 15 digits, shown by dialling *#06#"
     if not (digits.isascii() and digits.isdigit()):
         return "IMEI has digits only"
     if len(digits) != 15:

@@ -50,3 +50,7 @@ class LateHands:
     def plug_phone(self, imei: str) -> None:
         """Put a phone on the cable."""
         self._now().plug_phone(imei)
+
+    def fault(self, name: str, times: int = 1) -> None:
+        """Make the stand-ins play a fault."""
+        self._now().fault(name, times)

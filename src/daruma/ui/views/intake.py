@@ -13,6 +13,7 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QPlainTextEdit,
     QPushButton,
+    QSizePolicy,
     QVBoxLayout,
     QWidget,
 )
@@ -74,7 +75,7 @@ class IntakeView(StageView):
         sheet = QFrame()
         sheet.setProperty("role", "sheet")
         grid = QGridLayout(sheet)
-        grid.setContentsMargins(16, 12, 16, 14)
+        grid.setContentsMargins(16, 10, 16, 8)
         grid.setHorizontalSpacing(16)
         grid.setVerticalSpacing(1)
         self.model = self._combo("model")
@@ -83,7 +84,7 @@ class IntakeView(StageView):
         self.system = self._line("system", "such as 4.6", mono=True)
         self.complaint = QPlainTextEdit()
         self.complaint.setObjectName("complaint")
-        self.complaint.setFixedHeight(58)
+        self.complaint.setFixedHeight(50)
         self.complaint.setTabChangesFocus(True)
         self.complaint.textChanged.connect(self._complaint_typed)
         self.original = self._enum_combo("original", ORIGINAL)
@@ -143,16 +144,19 @@ class IntakeView(StageView):
         return sheet
 
     def _place(self, grid: QGridLayout, row: int, column: int, text: str, name: str, widget: QWidget, *, span: int = 1) -> None:
-        caption = label("hint", text)
+        caption, fault = label("hint", text, wrap=False), label("fault", wrap=False)
         caption.setBuddy(widget)
         widget.setAccessibleName(text)
-        fault = label("fault")
         fault.setObjectName(f"{name}_fault")
-        fault.setMinimumHeight(15)
         self._faults[name] = fault
-        grid.addWidget(caption, row, column, 1, span)
+        line = QHBoxLayout()
+        line.addWidget(caption)
+        fault.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+        fault.setAlignment(Qt.AlignmentFlag.AlignRight)
+        line.addWidget(fault, 1)
+        grid.addLayout(line, row, column, 1, span)
         grid.addWidget(widget, row + 1, column, 1, span)
-        grid.addWidget(fault, row + 2, column, 1, span)
+        grid.setRowMinimumHeight(row + 2, 7)
 
     def _combo(self, name: str) -> QComboBox:
         combo = ChoiceBox()

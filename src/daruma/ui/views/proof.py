@@ -50,7 +50,7 @@ class ProofView(StageView):
     def _promise_column(self) -> QWidget:
         sheet = QFrame()
         sheet.setProperty("role", "sheet")
-        sheet.setFixedWidth(330)
+        sheet.setFixedWidth(290)
         column = QVBoxLayout(sheet)
         column.setContentsMargins(12, 10, 12, 12)
         column.setSpacing(4)
@@ -89,7 +89,7 @@ class ProofView(StageView):
         self.again = QPushButton("Measure again")
         self.again.setObjectName("measure_again")
         self.again.clicked.connect(self._measure_again)
-        self.importing = QPushButton("Import measurements")
+        self.importing = QPushButton("Import CSV")
         self.importing.setObjectName("import_csv")
         self.importing.clicked.connect(self._import)
         buttons.addWidget(self.main)

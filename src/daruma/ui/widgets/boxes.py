@@ -42,6 +42,8 @@ class ChoiceBox(QComboBox):
     def __init__(self) -> None:
         super().__init__()
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
+        self.setMinimumContentsLength(6)
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         event.ignore()

@@ -1,0 +1,112 @@
+"""The real main window over the stand-in process, offscreen."""
+
+from collections.abc import Callable, Iterator
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
+from pytestqt.qtbot import QtBot
+
+from daruma.app import Setup, StandIns, build_window
+from daruma.bench.workshop import HandsLike
+from daruma.core.errors import Trouble
+from daruma.core.job import Job, Stage
+from daruma.ui.main_window import MainWindow
+from daruma.ui.theme import PAPER, apply_theme, load_fonts
+
+LONG = 20_000  # ms that something may take before a test fails
+
+
+@pytest.fixture(scope="session", autouse=True)
+def look(qapp: QApplication) -> None:
+    load_fonts()
+    apply_theme(qapp, PAPER)
+
+
+class Driver:
+    """Drive the window as a user does: by object names, mouse and keys; wait on states, never on time."""
+
+    def __init__(self, window: MainWindow, bot: QtBot) -> None:
+        self.window, self.bot, self.desk = window, bot, window.desk
+        self.troubles: list[Trouble] = []
+        self.desk.trouble.connect(self.troubles.append)
+        self.desk.step_failed.connect(self.troubles.append)
+
+    @property
+    def job(self) -> Job:
+        assert self.desk.job is not None
+        return self.desk.job
+
+    def until(self, met: Callable[[], bool]) -> None:
+        self.bot.waitUntil(met, timeout=LONG)
+
+    def idle(self) -> None:
+        def rests() -> bool:
+            lanes = (self.desk.bench, self.desk.store)
+            return all(lane.current is None for lane in lanes)
+
+        self.until(rests)
+
+    def find(self, name: str) -> QWidget:
+        found = self.window.findChild(QWidget, name)
+        assert found is not None, name
+        return found
+
+    def click(self, name: str) -> None:
+        """Click with the mouse as soon as the button is there to be clicked."""
+        button = self.find(name)
+        self.until(lambda: button.isVisible() and button.isEnabled())
+        self.bot.mouseClick(button, Qt.MouseButton.LeftButton)
+        self.bot.wait(1)
+
+    def key(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier) -> None:
+        self.bot.keyClick(self.window.focusWidget() or self.window, key, modifier)
+
+    def main_key(self) -> None:
+        """Press the key of the main action once it can be done."""
+        view = self.window.views[self.window.stage]
+        self.until(lambda: (b := view.main_button()) is not None and b.isVisible() and b.isEnabled())
+        self.key(Qt.Key.Key_Return, Qt.KeyboardModifier.ControlModifier)
+        self.bot.wait(1)
+
+    def text(self, name: str) -> str:
+        button = self.find(name)
+        assert isinstance(button, QAbstractButton)
+        return button.text()
+
+    def hands(self, act: Callable[[HandsLike], None]) -> None:
+        """Let the stand-in hands act, in the lane that owns their wire."""
+        done: list[object] = []
+        hands = self.desk.ready.hands
+        assert hands is not None
+        self.desk.run(self.desk.bench, "hands", lambda _: act(hands), done.append)
+        self.until(lambda: bool(done))
+        self.idle()
+
+    def step(self) -> str:
+        index = self.job.current_step
+        return self.job.steps[index].action if index is not None else ""
+
+    def open_job(self, model: str, stage: Stage) -> None:
+        """Open a demo job by its model and put a stage on view."""
+        number = next(n for n, j in self.desk.jobs.items() if j.ticket.model == model and not j.closed and j.steps)
+        self.desk.open_job(number)
+        self.idle()
+        self.window.open_stage(stage)
+
+
+@pytest.fixture
+def driver(qtbot: QtBot, demo_folder: Path) -> Iterator[Driver]:
+    standins = StandIns()
+    window = build_window(Setup(demo_folder, "A test shop", {}, demo=True, pace=0.0), standins)
+    window.show()
+    made = Driver(window, qtbot)
+    with qtbot.waitActive(window):
+        window.activateWindow()
+    made.until(lambda: made.desk.job is not None)
+    made.idle()
+    yield made
+    window.close()
+    window.deleteLater()
+    standins.stop()

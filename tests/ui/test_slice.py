@@ -1,0 +1,313 @@
+"""The slice through the real window: with the mouse alone, then with the keyboard alone; and when things fail."""
+
+import sqlite3
+from pathlib import Path
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QApplication, QLabel, QLineEdit
+
+from daruma.core.job import Stage, StepState
+from daruma.core.parts import Function
+from daruma.store.shop import Shop
+from daruma.ui.widgets.hold import HoldButton
+from tests.ui.conftest import LONG, Driver
+
+
+def hold(driver: Driver, press: object, release: object) -> None:
+    """Hold until the write is done, then let go."""
+    driver.until(lambda: driver.window.bench.hold.isEnabled())
+    press()  # type: ignore[operator]
+    driver.until(lambda: driver.step() != "write_new")
+    release()  # type: ignore[operator]
+
+
+def test_first_ticket_to_second_eye_with_the_mouse_alone(driver: Driver, demo_folder: Path) -> None:
+    assert driver.job.name == "J-0002"
+    assert driver.text("intake_main") == "Read the phone on the cable"
+    driver.click("intake_main")
+    driver.until(lambda: driver.text("intake_main").startswith("Owner confirms trust"))
+    driver.click("intake_main")
+    driver.until(lambda: driver.text("intake_main") == "Plan the way")
+    driver.click("intake_main")
+    driver.click("plan_main")
+    driver.until(lambda: driver.window.stage is Stage.BENCH)
+    hold_button = driver.window.bench.hold
+    while driver.step() and not driver.step().startswith("prove"):
+        before = driver.step()
+        if before == "write_new":
+            driver.until(lambda: hold_button.text() == "write record, 1 of about 4 left")
+            hold(
+                driver,
+                lambda: driver.bot.mousePress(hold_button, Qt.MouseButton.LeftButton),
+                lambda: driver.bot.mouseRelease(hold_button, Qt.MouseButton.LeftButton),
+            )
+        else:
+            driver.click("bench_main")
+            driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
+        assert not driver.troubles, driver.troubles
+    driver.until(lambda: driver.window.stage is Stage.PROOF)
+    while not driver.job.all_proven:
+        driver.click("proof_main")
+        driver.idle()
+        assert not driver.troubles, driver.troubles
+    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
+    assert driver.window.face.accessibleName() == "J-0002, both eyes: promised and proven"
+    driver.idle()
+    driver.click("page_shop")
+    assert "Interlocks of act" in driver.window.hand_over.preview.toPlainText()
+    driver.click("handover_main")
+    driver.until(lambda: bool(driver.job.closed))
+    folder = demo_folder / "handover" / "J-0002"
+    names = {path.name for path in folder.iterdir()}
+    assert names == {f"J-0002-{who}.{kind}" for who in ("customer", "shop") for kind in ("html", "pdf")}
+    assert (folder / "J-0002-shop.pdf").read_bytes().startswith(b"%PDF")
+    assert "<svg" in (folder / "J-0002-customer.html").read_text(encoding="utf-8")
+
+
+def test_first_ticket_to_second_eye_with_the_keyboard_alone(driver: Driver) -> None:
+    driver.until(lambda: driver.window.intake.main.hasFocus())
+    driver.main_key()
+    driver.until(lambda: driver.text("intake_main").startswith("Owner confirms trust"))
+    driver.main_key()
+    driver.until(lambda: driver.text("intake_main") == "Plan the way")
+    driver.main_key()
+    driver.until(lambda: driver.window.stage is Stage.PLAN and driver.desk.plan is not None)
+    driver.main_key()
+    driver.until(lambda: driver.window.stage is Stage.BENCH)
+    hold_button = driver.window.bench.hold
+    while driver.step() and not driver.step().startswith("prove"):
+        before = driver.step()
+        driver.main_key()
+        if before == "write_new":
+            driver.until(hold_button.hasFocus)
+            hold(
+                driver,
+                lambda: driver.bot.keyPress(hold_button, Qt.Key.Key_Space),
+                lambda: driver.bot.keyRelease(hold_button, Qt.Key.Key_Space),
+            )
+        driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
+        assert not driver.troubles, driver.troubles
+    driver.until(lambda: driver.window.stage is Stage.PROOF)
+    while not driver.job.all_proven:
+        driver.main_key()
+        driver.idle()
+    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
+    driver.idle()
+    driver.main_key()
+    driver.until(lambda: bool(driver.job.closed))
+
+
+def to_the_write(driver: Driver) -> None:
+    for stage_main in ("intake_main", "intake_main"):
+        driver.click(stage_main)
+        driver.idle()
+    driver.click("intake_main")
+    driver.click("plan_main")
+    driver.until(lambda: driver.window.stage is Stage.BENCH)
+    while driver.step() != "write_new":
+        before = driver.step()
+        driver.click("bench_main")
+        driver.until(lambda: driver.step() != before)  # noqa: B023
+    driver.until(lambda: driver.window.bench.locks.all_lit)
+
+
+def test_a_failed_write_says_what_is_safe_and_the_plan_goes_on_from_there(driver: Driver) -> None:
+    to_the_write(driver)
+    driver.hands(lambda hands: hands.fault("write_fails"))  # type: ignore[attr-defined]
+    driver.window.bench.hold.held.emit()
+    driver.until(lambda: driver.window.trouble_bar.isVisible())
+    assert "supply dipped" in driver.window.trouble_bar.what.text()
+    assert "backup is safe" in driver.window.trouble_bar.safe.text()
+    driver.until(lambda: driver.text("bench_main") == "Plan again from here")
+    assert driver.job.steps[driver.job.current_step or 0].state is StepState.FAILED
+    driver.idle()
+    driver.click("bench_main")
+    driver.until(lambda: driver.window.stage is Stage.PLAN)
+    driver.idle()
+    driver.click("plan_main")
+    driver.until(lambda: driver.step() == "read_new")
+    driver.until(lambda: driver.window.foot.store.text() == "vault: 12 backups")
+
+
+def test_a_dark_interlock_keeps_the_button_from_being_held(driver: Driver) -> None:
+    to_the_write(driver)
+    driver.hands(lambda hands: hands.do("clear_socket", driver.job.ticket.imei))
+    driver.desk.look()
+    driver.until(lambda: not driver.window.bench.locks.all_lit)
+    assert not driver.window.bench.hold.isEnabled()
+    assert "Same part as checked: dark" in driver.window.bench.locks.accessibleName()
+
+
+def test_old_firmware_is_updated_from_where_it_was_noticed(driver: Driver) -> None:
+    driver.open_job("elder", Stage.BENCH)
+    driver.hands(lambda hands: hands.do("original_on_socket", driver.job.ticket.imei, driver.job.ticket.panel_die))
+    driver.click("bench_main")
+    driver.until(lambda: driver.window.trouble_bar.isVisible())
+    assert driver.text("remedy") == "Update the programmer"
+    driver.click("remedy")
+    driver.until(lambda: "firmware 2.0" in driver.window.foot.programmer.text())
+    driver.click("bench_main")
+    driver.until(lambda: bool(driver.job.backup))
+
+
+def test_an_unplugged_programmer_is_a_notice_and_the_window_goes_on(driver: Driver) -> None:
+    driver.click("intake_main")
+    driver.until(lambda: driver.text("intake_main").startswith("Owner"))
+    rig = driver.desk.ready.rig
+    rig.wires = {**rig.wires, "programmer": "/dev/no-such-port"}
+    rig.drop("programmer")
+    driver.desk.look()
+    driver.until(lambda: driver.window.foot.programmer.text().startswith("No programmer"))
+    assert "cannot be opened" in driver.window.foot.programmer.text()
+
+
+def test_another_job_can_be_opened_while_a_read_goes_on(driver: Driver) -> None:
+    first = driver.desk.number
+    driver.desk.read_phone()
+    driver.key(Qt.Key.Key_Down, Qt.KeyboardModifier.ControlModifier)
+    driver.until(lambda: driver.desk.number != first)
+    driver.idle()
+    assert driver.desk.number != first, "the finished read does not take the view back"
+    assert driver.desk.jobs[first].ticket.imei
+
+
+def line(driver: Driver, name: str) -> QLineEdit:
+    found = driver.find(name)
+    assert isinstance(found, QLineEdit)
+    return found
+
+
+def fault(driver: Driver, name: str) -> str:
+    found = driver.find(f"{name}_fault")
+    assert isinstance(found, QLabel)
+    return found.text()
+
+
+def test_entries_are_checked_as_they_are_typed_and_kept_at_once(driver: Driver, demo_folder: Path) -> None:
+    driver.key(Qt.Key.Key_N, Qt.KeyboardModifier.ControlModifier)
+    driver.until(lambda: driver.desk.number == 9)
+    driver.idle()
+    imei = line(driver, "imei")
+    driver.bot.keyClicks(imei, "49015420323751")
+    assert "this has 14" in fault(driver, "imei")
+    driver.bot.keyClicks(imei, "3")
+    assert "it would be 8, not 3" in fault(driver, "imei")
+    driver.bot.keyClick(imei, Qt.Key.Key_Backspace)
+    driver.bot.keyClicks(imei, "8")
+    assert fault(driver, "imei") == ""
+    driver.bot.keyClicks(line(driver, "system"), "9.9")
+    driver.window.intake.model.setCurrentIndex(driver.window.intake.model.findData("birch"))
+    assert "Birch ran 2.0 to 5.4" in fault(driver, "system")
+    assert not driver.window.intake.main.text().startswith("Plan")
+    driver.idle()
+    with sqlite3.connect(demo_folder / "daruma.sqlite3") as connection:
+        body = connection.execute("SELECT body FROM jobs WHERE number = 9").fetchone()[0]
+    connection.close()
+    assert "490154203237518" in body
+    assert '"birch"' in body
+
+
+def test_what_is_typed_last_is_kept_when_the_window_closes(driver: Driver, demo_folder: Path) -> None:
+    driver.window.intake.complaint.setPlainText("typed at the last moment")
+    number = driver.desk.number
+    driver.window.close()
+    shop = Shop(demo_folder)
+    assert next(job for job in shop.jobs.all() if job.number == number).ticket.complaint == "typed at the last moment"
+    shop.close()
+
+
+def test_promising_paints_the_first_eye(driver: Driver) -> None:
+    box = driver.find("promise_touch")
+    assert "one eye: promised" in box.accessibleName()
+    driver.bot.mouseClick(box, Qt.MouseButton.LeftButton)
+    driver.until(lambda: Function.TOUCH not in driver.job.ticket.promised)
+    assert "no eye" in driver.find("promise_touch").accessibleName()
+    assert driver.window.findChild(type(box), "promise_haptics") is None, "what no way leads to cannot be promised"
+
+
+def test_a_job_whose_white_is_off_can_be_handed_over_as_it_is(driver: Driver) -> None:
+    driver.open_job("damson_l", Stage.PROOF)
+    for _ in range(2):
+        driver.click("proof_main")
+        driver.idle()
+    assert not driver.job.is_proven(Function.AMBIENT_WHITE)
+    assert "off" in driver.window.proof.verdict.text()
+    assert "0.0" in driver.window.proof.plot.accessibleName()
+    driver.click("promise_card_touch")
+    driver.click("proof_main")
+    driver.until(lambda: driver.job.all_tested)
+    driver.idle()
+    driver.click("as_it_is")
+    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
+    driver.idle()
+    assert "What does not come back, and why" in driver.window.hand_over.preview.toPlainText()
+    assert driver.text("handover_main") == "Hand over without every proof"
+
+
+def test_measurements_can_be_imported(driver: Driver, tmp_path: Path) -> None:
+    driver.open_job("birch_l", Stage.PROOF)
+    file = tmp_path / "white.csv"
+    file.write_text("light,screen_x\nwarm,1\n")
+    driver.desk.import_readings(file)
+    driver.until(lambda: bool(driver.troubles))
+    assert "column screen_y is missing" in driver.window.trouble_bar.what.text()
+    head = "light,screen_x,screen_y,screen_z,ambient_x,ambient_y,ambient_z\n"
+    file.write_text(head + "warm,110.1,100,55.5,439.4,400,142.3\ncool,95.05,100,108.9,380.2,400,435.6\n")
+    driver.desk.import_readings(file)
+    driver.until(lambda: driver.job.proof(Function.AMBIENT_WHITE) is not None)
+    assert driver.job.readings[0].instrument == "file white.csv"
+
+
+def test_the_vault_in_the_shop(driver: Driver, tmp_path: Path) -> None:
+    driver.click("open_shop")
+    driver.idle()
+    shop = driver.window.shop
+    assert shop.vault_rows.rowCount() == 11
+    driver.bot.keyClicks(line(driver, "vault_search"), "damson_l")
+    driver.idle()
+    assert shop.vault_rows.rowCount() == 2
+    driver.click("vault_check")
+    driver.until(lambda: shop.vault_note.text().startswith("11 backups checked"))
+    shop.export_to("B-00002", tmp_path)
+    driver.until(lambda: shop.vault_note.text().startswith("Exported"))
+    exported = next(tmp_path.glob("*.json"))
+    shop.import_from(exported)
+    driver.until(lambda: driver.window.foot.told.text() == "Imported as B-00002.")
+    exported.write_text("{}")
+    shop.import_from(exported)
+    driver.until(lambda: driver.window.trouble_bar.isVisible())
+    for page in (1, 2, 3):
+        driver.click(f"shop_page_{page}")
+        driver.idle()
+    driver.click("back")
+    assert driver.window.stack.currentWidget() is driver.window.intake
+
+
+def test_letting_go_early_does_nothing(driver: Driver) -> None:
+    button = HoldButton("test")
+    driver.bot.addWidget(button)
+    fired: list[int] = []
+    button.held.connect(lambda: fired.append(1))
+    button.show_text("write")
+    button.show()
+    driver.bot.mousePress(button, Qt.MouseButton.LeftButton)
+    driver.until(lambda: button._share > 0.1)
+    driver.bot.mouseRelease(button, Qt.MouseButton.LeftButton)
+    assert button._share == 0.0
+    assert not button._timer.isActive()
+    assert not fired
+    driver.bot.mousePress(button, Qt.MouseButton.LeftButton)
+    driver.bot.waitUntil(lambda: bool(fired), timeout=LONG)
+    assert fired == [1]
+
+
+def test_every_view_fits_the_smallest_window(driver: Driver) -> None:
+    driver.open_job("damson", Stage.BENCH)
+    driver.idle()
+    driver.window.resize(1100, 700)
+    QApplication.processEvents()
+    assert driver.window.width() == 1100
+    assert driver.window.height() == 700
+    hint = driver.window.minimumSizeHint()
+    assert hint.width() <= 1100
+    assert hint.height() <= 700
