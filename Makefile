@@ -40,6 +40,7 @@ soak: setup
 bench: setup
 	env -u PYTHONDONTWRITEBYTECODE $(BIN)/python -m compileall -q src
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/startup.py
+	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/responsiveness.py
 
 screenshots: setup
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python tools/screenshots.py docs/screenshots

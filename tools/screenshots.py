@@ -14,7 +14,8 @@ from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 
 from daruma.app import Setup, StandIns, build_window
 from daruma.core.job import Stage, StepState
-from daruma.ui.main_window import MainWindow
+from daruma.ui.room import Room
+from daruma.ui.shell import Shell
 from daruma.ui.theme import NIGHT, PAPER, apply_theme, load_fonts
 
 SHOP = "Lantern Quay Phones, Port Ellery"
@@ -23,9 +24,9 @@ SHOP = "Lantern Quay Phones, Port Ellery"
 class Tour:
     """Go through the demo's first ticket and take pictures on the way."""
 
-    def __init__(self, app: QApplication, window: MainWindow, folder: Path) -> None:
-        self.app, self.window, self.folder = app, window, folder
-        self.desk = window.desk
+    def __init__(self, app: QApplication, shell: Shell, room: Room, folder: Path) -> None:
+        self.app, self.shell, self.window, self.folder = app, shell, room, folder
+        self.desk = room.desk
 
     def until(self, met: Callable[[], bool], seconds: float = 20) -> None:
         """Let the window work until something holds."""
@@ -54,7 +55,7 @@ class Tour:
         self.idle()
         self.window.foot.told.clear()
         QTest.qWait(60)
-        self.window.grab().save(str(self.folder / f"{name}.png"))
+        self.shell.grab().save(str(self.folder / f"{name}.png"))
 
     def run(self) -> None:
         """Take every picture."""
@@ -64,16 +65,16 @@ class Tour:
         self.shot("intake")
         self.click("intake_main")
         self.shot("plan")
-        self.window.plan.map.chosen.emit("no_display_notice")
+        self.window.views[Stage.PLAN].map.chosen.emit("no_display_notice")
         self.click("plan_main")
         self.steps_until("write_new")
         self.desk.look()
-        self.until(lambda: self.window.bench.locks.all_lit)
+        self.until(lambda: self.window.views[Stage.BENCH].locks.all_lit)
         self.shot("bench-write")
         self.click("lens_bytes")
         self.shot("bench-bytes")
         self.click("lens_fields")
-        self.window.bench.hold.held.emit()
+        self.window.views[Stage.BENCH].hold.held.emit()
         self.idle()
         self.steps_until("lift_chip")
         self.shot("bench-hand")
@@ -82,10 +83,10 @@ class Tour:
             job = self.desk.job
             assert job is not None
             if job.readings and "proof" not in self.taken and job.is_proven(job.ticket.promised[0]):
-                self.window.proof.choose(job.ticket.promised[0])
+                self.window.views[Stage.PROOF].choose(job.ticket.promised[0])
                 self.shot("proof")
                 self.taken.add("proof")
-                self.window.proof.show_job(job)
+                self.window.views[Stage.PROOF].show_job(job)
             if job.all_proven:
                 break
             self.click("proof_main")
@@ -98,7 +99,7 @@ class Tour:
         self.window._leave_shop()
         apply_theme(self.app, NIGHT)
         self.window.open_stage(Stage.PROOF)
-        self.window.proof.choose(self.desk.job.ticket.promised[0])
+        self.window.views[Stage.PROOF].choose(self.desk.job.ticket.promised[0])
         self.shot("proof-ink")
 
     taken: set[str] = set()
@@ -123,12 +124,14 @@ def main() -> None:
     apply_theme(app, PAPER)
     standins = StandIns()
     with tempfile.TemporaryDirectory() as data:
-        window = build_window(Setup(Path(data) / "demo", SHOP, {}, demo=True, pace=0.0), standins)
-        window.show()
+        shell = build_window(Setup(Path(data) / "demo", SHOP, {}, demo=True, pace=0.0), standins)
+        shell.show()
+        while shell.room is None:
+            QTest.qWait(10)
         try:
-            Tour(app, window, folder).run()
+            Tour(app, shell, shell.room, folder).run()
         finally:
-            window.close()
+            shell.close()
             standins.stop()
 
 

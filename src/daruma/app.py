@@ -13,12 +13,12 @@ from typing import TYPE_CHECKING
 from PySide6 import __version__ as qt_version
 from PySide6.QtWidgets import QApplication
 
-from daruma.ui.desk import Desk
-from daruma.ui.main_window import MainWindow
+from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, load_fonts
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
+    from daruma.ui.room import Room
 
 log = logging.getLogger("daruma.app")
 
@@ -31,6 +31,7 @@ class Setup:
     shop_name: str
     wires: Mapping[str, str]
     models: Path | None = None
+    cache: Path | None = None
     demo: bool = False
     fresh: bool = False
     pace: float | None = None
@@ -41,17 +42,23 @@ class StandIns:
 
     def __init__(self) -> None:
         self._process: subprocess.Popen[str] | None = None
+        self._wires: dict[str, str] | None = None
+        self._command: list[str] = []
 
-    def start(self, world: Path, pace: float | None = None) -> dict[str, str]:
-        """Start the process; return its wires by device."""
-        command = [sys.executable, "-m", "daruma.standin", str(world), "--keep"]
+    def prepare(self, world: Path, pace: float | None = None) -> None:
+        """Say which world to simulate; the process is started when its wires are first asked for."""
+        self._command = [sys.executable, "-m", "daruma.standin", str(world), "--keep"]
         if pace is not None:
-            command += ["--pace", str(pace)]
-        self._process = subprocess.Popen(command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
-        assert self._process.stdout is not None
-        line = self._process.stdout.readline()
-        wires: dict[str, str] = json.loads(line)
-        return wires
+            self._command += ["--pace", str(pace)]
+
+    def wires(self) -> Mapping[str, str]:
+        """Return the wires by device; nothing where the process died before it named them."""
+        if self._wires is None:
+            self._process = subprocess.Popen(self._command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
+            assert self._process.stdout is not None
+            line = self._process.stdout.readline()
+            self._wires = json.loads(line) if line else {}
+        return self._wires
 
     def stop(self) -> None:
         """End the process."""
@@ -84,31 +91,46 @@ def refuse_no_display(environment: Mapping[str, str]) -> str | None:
     return "There is no display here. Set DISPLAY, or run without a window by QT_QPA_PLATFORM=offscreen."
 
 
-def make_loader(setup: Setup, standins: StandIns) -> Callable[[], "Workshop"]:
+def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
     """Return the function that loads everything slow; it runs off the interface's thread."""
 
     def load() -> "Workshop":
+        hands = None
+        wires: Mapping[str, str] | Callable[[], Mapping[str, str]] = setup.wires
+        if setup.demo:
+            _start_demo(setup, standins)
+            from daruma.demo.hands import LateHands
+
+            wires, hands = standins.wires, LateHands(standins.wires)
         from daruma.bench.rig import Rig
         from daruma.bench.workshop import Workshop
         from daruma.catalogue.loader import load_catalogue
         from daruma.store.shop import Shop
 
-        wires, hands = dict(setup.wires), None
-        if setup.demo:
-            from daruma.demo.build import WORLD, demo_folder
-            from daruma.demo.hands import LateHands
-
-            wires = standins.start(demo_folder(setup.data, fresh=setup.fresh) / WORLD, setup.pace)
-            hands = LateHands(wires.pop("hands"))
-        catalogue = load_catalogue(setup.models)
-        return Workshop(Rig(wires), Shop(setup.data), catalogue, hands)
+        return Workshop(Rig(wires), Shop(setup.data), load_catalogue(setup.models, setup.cache), hands)
 
     return load
 
 
-def build_window(setup: Setup, standins: StandIns) -> MainWindow:
-    """Build the window and its desk; loading starts after the first paint."""
-    return MainWindow(Desk(make_loader(setup, standins)), setup.shop_name)
+def _start_demo(setup: Setup, standins: StandIns) -> None:
+    world = setup.data / "world.json"
+    if setup.fresh or not world.exists():
+        from daruma.demo.build import demo_folder
+
+        demo_folder(setup.data, fresh=setup.fresh)
+    standins.prepare(world, setup.pace)
+
+
+def build_window(setup: Setup, standins: StandIns) -> Shell:
+    """Build the window; the room in it is built after the first paint, the workshop is loaded after that."""
+
+    def furnish(shell: Shell) -> "Room":
+        from daruma.ui.desk import Desk
+        from daruma.ui.room import Room
+
+        return Room(shell, Desk(make_loader(setup, standins)), setup.shop_name)
+
+    return Shell(setup.shop_name, furnish)
 
 
 def run(setup: Setup) -> int:

@@ -43,7 +43,7 @@ def _open_shop(data: Path) -> int:
 
     config = Path(DIRS.user_config_dir)
     wires, name = read_settings(config / "bench.toml")
-    return run(Setup(data, name, wires, models=config / "models"))
+    return run(Setup(data, name, wires, models=config / "models", cache=Path(DIRS.user_cache_dir)))
 
 
 def read_settings(path: Path) -> tuple[dict[str, str], str]:
@@ -67,7 +67,7 @@ def demo(fresh: bool, folder: Path | None) -> None:
     from daruma.app import Setup, run
 
     data = folder or Path(DIRS.user_data_dir + "-demo")
-    sys.exit(run(Setup(data, DEMO_SHOP, {}, demo=True, fresh=fresh)))
+    sys.exit(run(Setup(data, DEMO_SHOP, {}, cache=Path(DIRS.user_cache_dir), demo=True, fresh=fresh)))
 
 
 @main.group()

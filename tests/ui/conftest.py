@@ -12,7 +12,8 @@ from daruma.app import Setup, StandIns, build_window
 from daruma.bench.workshop import HandsLike
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Stage
-from daruma.ui.main_window import MainWindow
+from daruma.ui.room import Room
+from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, load_fonts
 
 LONG = 20_000  # ms that something may take before a test fails
@@ -27,8 +28,8 @@ def look(qapp: QApplication) -> None:
 class Driver:
     """Drive the window as a user does: by object names, mouse and keys; wait on states, never on time."""
 
-    def __init__(self, window: MainWindow, bot: QtBot) -> None:
-        self.window, self.bot, self.desk = window, bot, window.desk
+    def __init__(self, shell: Shell, room: Room, bot: QtBot) -> None:
+        self.shell, self.window, self.bot, self.desk = shell, room, bot, room.desk
         self.troubles: list[Trouble] = []
         self.desk.trouble.connect(self.troubles.append)
         self.desk.step_failed.connect(self.troubles.append)
@@ -61,7 +62,7 @@ class Driver:
         self.bot.wait(1)
 
     def key(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier) -> None:
-        self.bot.keyClick(self.window.focusWidget() or self.window, key, modifier)
+        self.bot.keyClick(self.shell.focusWidget() or self.shell, key, modifier)
 
     def main_key(self) -> None:
         """Press the key of the main action once it can be done."""
@@ -99,14 +100,16 @@ class Driver:
 @pytest.fixture
 def driver(qtbot: QtBot, demo_folder: Path) -> Iterator[Driver]:
     standins = StandIns()
-    window = build_window(Setup(demo_folder, "A test shop", {}, demo=True, pace=0.0), standins)
-    window.show()
-    made = Driver(window, qtbot)
-    with qtbot.waitActive(window):
-        window.activateWindow()
+    shell = build_window(Setup(demo_folder, "A test shop", {}, demo=True, pace=0.0), standins)
+    shell.show()
+    with qtbot.waitActive(shell):
+        shell.activateWindow()
+    qtbot.waitUntil(lambda: shell.room is not None, timeout=LONG)
+    assert shell.room is not None
+    made = Driver(shell, shell.room, qtbot)
     made.until(lambda: made.desk.job is not None)
     made.idle()
     yield made
-    window.close()
-    window.deleteLater()
+    shell.close()
+    shell.deleteLater()
     standins.stop()

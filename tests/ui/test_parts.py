@@ -157,12 +157,13 @@ from pathlib import Path
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 from daruma.app import Setup, StandIns, build_window
+from daruma.core.job import Stage
 app = QApplication([])
 window = build_window(Setup(Path(sys.argv[1]), "x", {}), StandIns())
 window.show()
-while not window.desk.jobs: QTest.qWait(10)
-QTest.keyClicks(window.intake.panel_source, " and typed before the kill")
-while window.desk._unsaved: QTest.qWait(1)
+while not (window.room and window.room.desk.jobs): QTest.qWait(10)
+QTest.keyClicks(window.room.views[Stage.INTAKE].panel_source, " and typed before the kill")
+while window.room.desk._unsaved: QTest.qWait(1)
 os.kill(os.getpid(), signal.SIGKILL)
 """
 

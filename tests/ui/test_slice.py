@@ -15,7 +15,7 @@ from tests.ui.conftest import LONG, Driver
 
 def hold(driver: Driver, press: object, release: object) -> None:
     """Hold until the write is done, then let go."""
-    driver.until(lambda: driver.window.bench.hold.isEnabled())
+    driver.until(lambda: driver.window.views[Stage.BENCH].hold.isEnabled())
     press()  # type: ignore[operator]
     driver.until(lambda: driver.step() != "write_new")
     release()  # type: ignore[operator]
@@ -31,7 +31,7 @@ def test_first_ticket_to_second_eye_with_the_mouse_alone(driver: Driver, demo_fo
     driver.click("intake_main")
     driver.click("plan_main")
     driver.until(lambda: driver.window.stage is Stage.BENCH)
-    hold_button = driver.window.bench.hold
+    hold_button = driver.window.views[Stage.BENCH].hold
     while driver.step() and not driver.step().startswith("prove"):
         before = driver.step()
         if before == "write_new":
@@ -54,7 +54,7 @@ def test_first_ticket_to_second_eye_with_the_mouse_alone(driver: Driver, demo_fo
     assert driver.window.face.accessibleName() == "J-0002, both eyes: promised and proven"
     driver.idle()
     driver.click("page_shop")
-    assert "Interlocks of act" in driver.window.hand_over.preview.toPlainText()
+    assert "Interlocks of act" in driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     driver.click("handover_main")
     driver.until(lambda: bool(driver.job.closed))
     folder = demo_folder / "handover" / "J-0002"
@@ -65,7 +65,7 @@ def test_first_ticket_to_second_eye_with_the_mouse_alone(driver: Driver, demo_fo
 
 
 def test_first_ticket_to_second_eye_with_the_keyboard_alone(driver: Driver) -> None:
-    driver.until(lambda: driver.window.intake.main.hasFocus())
+    driver.until(lambda: driver.window.views[Stage.INTAKE].main.hasFocus())
     driver.main_key()
     driver.until(lambda: driver.text("intake_main").startswith("Owner confirms trust"))
     driver.main_key()
@@ -74,7 +74,7 @@ def test_first_ticket_to_second_eye_with_the_keyboard_alone(driver: Driver) -> N
     driver.until(lambda: driver.window.stage is Stage.PLAN and driver.desk.plan is not None)
     driver.main_key()
     driver.until(lambda: driver.window.stage is Stage.BENCH)
-    hold_button = driver.window.bench.hold
+    hold_button = driver.window.views[Stage.BENCH].hold
     while driver.step() and not driver.step().startswith("prove"):
         before = driver.step()
         driver.main_key()
@@ -108,13 +108,13 @@ def to_the_write(driver: Driver) -> None:
         before = driver.step()
         driver.click("bench_main")
         driver.until(lambda: driver.step() != before)  # noqa: B023
-    driver.until(lambda: driver.window.bench.locks.all_lit)
+    driver.until(lambda: driver.window.views[Stage.BENCH].locks.all_lit)
 
 
 def test_a_failed_write_says_what_is_safe_and_the_plan_goes_on_from_there(driver: Driver) -> None:
     to_the_write(driver)
     driver.hands(lambda hands: hands.fault("write_fails"))  # type: ignore[attr-defined]
-    driver.window.bench.hold.held.emit()
+    driver.window.views[Stage.BENCH].hold.held.emit()
     driver.until(lambda: driver.window.trouble_bar.isVisible())
     assert "supply dipped" in driver.window.trouble_bar.what.text()
     assert "backup is safe" in driver.window.trouble_bar.safe.text()
@@ -133,9 +133,9 @@ def test_a_dark_interlock_keeps_the_button_from_being_held(driver: Driver) -> No
     to_the_write(driver)
     driver.hands(lambda hands: hands.do("clear_socket", driver.job.ticket.imei))
     driver.desk.look()
-    driver.until(lambda: not driver.window.bench.locks.all_lit)
-    assert not driver.window.bench.hold.isEnabled()
-    assert "Same part as checked: dark" in driver.window.bench.locks.accessibleName()
+    driver.until(lambda: not driver.window.views[Stage.BENCH].locks.all_lit)
+    assert not driver.window.views[Stage.BENCH].hold.isEnabled()
+    assert "Same part as checked: dark" in driver.window.views[Stage.BENCH].locks.accessibleName()
 
 
 def test_old_firmware_is_updated_from_where_it_was_noticed(driver: Driver) -> None:
@@ -154,7 +154,8 @@ def test_an_unplugged_programmer_is_a_notice_and_the_window_goes_on(driver: Driv
     driver.click("intake_main")
     driver.until(lambda: driver.text("intake_main").startswith("Owner"))
     rig = driver.desk.ready.rig
-    rig.wires = {**rig.wires, "programmer": "/dev/no-such-port"}
+    assert callable(rig.wires)
+    rig.wires = {**rig.wires(), "programmer": "/dev/no-such-port"}
     rig.drop("programmer")
     driver.desk.look()
     driver.until(lambda: driver.window.foot.programmer.text().startswith("No programmer"))
@@ -196,9 +197,9 @@ def test_entries_are_checked_as_they_are_typed_and_kept_at_once(driver: Driver, 
     driver.bot.keyClicks(imei, "8")
     assert fault(driver, "imei") == ""
     driver.bot.keyClicks(line(driver, "system"), "9.9")
-    driver.window.intake.model.setCurrentIndex(driver.window.intake.model.findData("birch"))
+    driver.window.views[Stage.INTAKE].model.setCurrentIndex(driver.window.views[Stage.INTAKE].model.findData("birch"))
     assert "Birch ran 2.0 to 5.4" in fault(driver, "system")
-    assert not driver.window.intake.main.text().startswith("Plan")
+    assert not driver.window.views[Stage.INTAKE].main.text().startswith("Plan")
     driver.idle()
     with sqlite3.connect(demo_folder / "daruma.sqlite3") as connection:
         body = connection.execute("SELECT body FROM jobs WHERE number = 9").fetchone()[0]
@@ -208,9 +209,9 @@ def test_entries_are_checked_as_they_are_typed_and_kept_at_once(driver: Driver, 
 
 
 def test_what_is_typed_last_is_kept_when_the_window_closes(driver: Driver, demo_folder: Path) -> None:
-    driver.window.intake.complaint.setPlainText("typed at the last moment")
+    driver.window.views[Stage.INTAKE].complaint.setPlainText("typed at the last moment")
     number = driver.desk.number
-    driver.window.close()
+    driver.shell.close()
     shop = Shop(demo_folder)
     assert next(job for job in shop.jobs.all() if job.number == number).ticket.complaint == "typed at the last moment"
     shop.close()
@@ -231,8 +232,8 @@ def test_a_job_whose_white_is_off_can_be_handed_over_as_it_is(driver: Driver) ->
         driver.click("proof_main")
         driver.idle()
     assert not driver.job.is_proven(Function.AMBIENT_WHITE)
-    assert "off" in driver.window.proof.verdict.text()
-    assert "0.0" in driver.window.proof.plot.accessibleName()
+    assert "off" in driver.window.views[Stage.PROOF].verdict.text()
+    assert "0.0" in driver.window.views[Stage.PROOF].plot.accessibleName()
     driver.click("promise_card_touch")
     driver.click("proof_main")
     driver.until(lambda: driver.job.all_tested)
@@ -240,7 +241,7 @@ def test_a_job_whose_white_is_off_can_be_handed_over_as_it_is(driver: Driver) ->
     driver.click("as_it_is")
     driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
     driver.idle()
-    assert "What does not come back, and why" in driver.window.hand_over.preview.toPlainText()
+    assert "What does not come back, and why" in driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert driver.text("handover_main") == "Hand over without every proof"
 
 
@@ -261,7 +262,7 @@ def test_measurements_can_be_imported(driver: Driver, tmp_path: Path) -> None:
 def test_the_vault_in_the_shop(driver: Driver, tmp_path: Path) -> None:
     driver.click("open_shop")
     driver.idle()
-    shop = driver.window.shop
+    shop = driver.window.views.shop
     assert shop.vault_rows.rowCount() == 11
     driver.bot.keyClicks(line(driver, "vault_search"), "damson_l")
     driver.idle()
@@ -280,7 +281,7 @@ def test_the_vault_in_the_shop(driver: Driver, tmp_path: Path) -> None:
         driver.click(f"shop_page_{page}")
         driver.idle()
     driver.click("back")
-    assert driver.window.stack.currentWidget() is driver.window.intake
+    assert driver.window.stack.currentWidget() is driver.window.views[Stage.INTAKE]
 
 
 def test_letting_go_early_does_nothing(driver: Driver) -> None:
@@ -304,10 +305,10 @@ def test_letting_go_early_does_nothing(driver: Driver) -> None:
 def test_every_view_fits_the_smallest_window(driver: Driver) -> None:
     driver.open_job("damson", Stage.BENCH)
     driver.idle()
-    driver.window.resize(1100, 700)
+    driver.shell.resize(1100, 700)
     QApplication.processEvents()
-    assert driver.window.width() == 1100
-    assert driver.window.height() == 700
-    hint = driver.window.minimumSizeHint()
+    assert driver.shell.width() == 1100
+    assert driver.shell.height() == 700
+    hint = driver.shell.minimumSizeHint()
     assert hint.width() <= 1100
     assert hint.height() <= 700

@@ -6,7 +6,6 @@ from daruma.bench.context import Context
 from daruma.bench.rig import Rig
 from daruma.core.colour.chromaticity import mean_xyz, xyz_to_xy
 from daruma.core.colour.follow import WhiteVerdict, judge
-from daruma.core.colour.temperature import cct_duv
 from daruma.core.job import Proof, Reading
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
@@ -40,6 +39,8 @@ def instrument_uncertainty(rig: Rig) -> float:
 
 def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, when: str) -> tuple[Proof, WhiteVerdict]:
     """Judge whether the white follows the light, and make the proof."""
+    from daruma.core.colour.temperature import cct_duv  # brings NumPy, which is slow to import
+
     verdict = judge(model.white, samples_of(readings), uncertainty)
     numbers: list[tuple[str, str]] = []
     for sample, point in zip(samples_of(readings), verdict.points, strict=True):

@@ -1,6 +1,6 @@
 """The rig: the devices on the bench, each behind its wire or not there."""
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
 
 from daruma.core.errors import Trouble
@@ -12,12 +12,13 @@ from daruma.link.errors import DeviceGone, Refused
 
 @dataclass(slots=True)
 class Rig:
-    """Hold the wires by device kind; connects when first needed and again after a device was gone.
+    """Hold the wires by device kind, or a function that gives them; connects when first needed and again after a
+    device was gone.
 
     Used by one thread at a time: one lane for all exchanges.
     """
 
-    wires: Mapping[str, str]
+    wires: Mapping[str, str] | Callable[[], Mapping[str, str]]
     _drivers: dict[str, Driver] = field(default_factory=dict)
 
     def programmer(self) -> Programmer:
@@ -51,11 +52,12 @@ class Rig:
 
     def _driver(self, kind: str) -> Driver:
         if kind not in self._drivers:
-            if kind not in self.wires:
+            wires = self.wires() if callable(self.wires) else self.wires
+            if kind not in wires:
                 raise DeviceGone(
                     f"No {kind} is set up.", safe="Nothing was changed.", advice="Name its port in the settings, or use the demo."
                 )
-            self._drivers[kind] = connect(kind, self.wires[kind])
+            self._drivers[kind] = connect(kind, wires[kind])
         return self._drivers[kind]
 
 

@@ -1,28 +1,36 @@
-"""Load the catalogue: the files that ship with the program, then the shop's own, which may override."""
+"""Load the catalogue: the files that ship with the program, then the shop's own, which may override.
 
-import tomllib
-from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, fields
+Checking the files takes its time, so what was read without trouble is kept in a cache folder under a digest of all
+the files' bytes.
+"""
+
+import hashlib
+from collections.abc import Mapping
+from dataclasses import dataclass
 from importlib.resources import files
 from importlib.resources.abc import Traversable
 from pathlib import Path
-from typing import TypeVar
 
-from pydantic import BaseModel, ValidationError
+import msgspec
 
-from daruma.catalogue.schema import ActionsFile, LayoutFile, ModelFile, SystemFile
-from daruma.core.errors import Trouble
-from daruma.core.model import Era, Model, WhitePath
-from daruma.core.parts import Function, Version
+from daruma import __version__
+from daruma.catalogue.errors import CatalogueTrouble
+from daruma.core.model import Model
+from daruma.core.parts import Function
 from daruma.core.plan.actions import ActionFigures
-from daruma.core.records import ChecksumSpec, FieldSpec, Layout
-
-LARGEST_FILE = 1 << 20  # bytes; a hand-written model has a few thousand
-_File = TypeVar("_File", bound=BaseModel)
+from daruma.core.records import Layout
 
 
-class CatalogueTrouble(Trouble):
-    """Report a catalogue file that cannot be used."""
+@dataclass(frozen=True, slots=True)
+class Content:
+    """Hold what the files say."""
+
+    system: str
+    models: dict[str, Model]
+    function_labels: dict[Function, str]
+    function_meaning: dict[Function, str]
+    figures: dict[str, ActionFigures]
+    origins: dict[str, str]
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,68 +55,70 @@ class Catalogue:
         return tuple(layout for model in self.models.values() for layout in model.layouts)
 
 
-def load_catalogue(own_folder: Path | None = None) -> Catalogue:
+def load_catalogue(own_folder: Path | None = None, cache_folder: Path | None = None) -> Catalogue:
     """Load the shipped catalogue and a shop's own folder of models over it.
 
     A wrong model file becomes one entry of `troubles`; the others still load.
     """
     base = files("daruma.catalogue")
-    system = _read(base / "system.toml", SystemFile)
-    actions = _read(base / "actions.toml", ActionsFile)
-    eras = tuple(
-        sorted((Era(e.name, Version.parse(e.since), e.notice_checks, e.finishing) for e in system.eras), key=lambda e: e.since)
+    models = [*_tomls(base / "models"), *(_tomls(own_folder) if own_folder is not None and own_folder.is_dir() else ())]
+    cache = cache_folder / f"catalogue-{_digest(base, models)}.json" if cache_folder is not None else None
+    troubles: tuple[CatalogueTrouble, ...] = ()
+    content = _cached(cache)
+    if content is None:
+        content, troubles = _read(base, models)
+        if cache is not None and not troubles:
+            _keep(content, cache)
+    return Catalogue(
+        content.system,
+        content.models,
+        content.function_labels,
+        content.function_meaning,
+        content.figures,
+        content.origins,
+        troubles,
     )
-    models: dict[str, Model] = {}
-    origins: dict[str, str] = {}
-    troubles: list[CatalogueTrouble] = []
-    for path in _model_files(base / "models", own_folder):
+
+
+def _tomls(folder: Traversable) -> list[Traversable]:
+    return sorted((f for f in folder.iterdir() if f.name.endswith(".toml")), key=lambda f: f.name)
+
+
+def _read(base: Traversable, models: list[Traversable]) -> tuple[Content, tuple[CatalogueTrouble, ...]]:
+    # the checks are slow to import and needed only where the cache does not serve
+    from daruma.catalogue.files import read_figures, read_models, read_system
+
+    system, labels, meaning, eras = read_system(base / "system.toml")
+    found, origins, troubles = read_models(models, eras)
+    return Content(system, found, labels, meaning, read_figures(base / "actions.toml"), origins), troubles
+
+
+def _digest(base: Traversable, models: list[Traversable]) -> str:
+    digest = hashlib.sha256(__version__.encode())
+    for path in (base / "system.toml", base / "actions.toml", *models):
         try:
-            model = _model(_read(path, ModelFile), eras)
-        except CatalogueTrouble as trouble:
-            troubles.append(trouble)
-            continue
-        models[model.key] = model
-        origins[model.key] = path.name
-    figures = {key: ActionFigures(**action.model_dump()) for key, action in actions.actions.items()}
-    ordered = dict(sorted(models.items(), key=lambda item: item[1].name))
-    return Catalogue(system.name, ordered, system.function_labels, system.function_meaning, figures, origins, tuple(troubles))
+            data = path.read_bytes()
+        except OSError:
+            data = b"unreadable"
+        digest.update(f"{path.name} {len(data)} ".encode() + data)
+    return digest.hexdigest()[:32]
 
 
-def _model_files(base: Traversable, own_folder: Path | None) -> Iterable[Traversable]:
-    yield from sorted((f for f in base.iterdir() if f.name.endswith(".toml")), key=lambda f: f.name)
-    if own_folder is not None and own_folder.is_dir():
-        yield from sorted(own_folder.glob("*.toml"))
-
-
-def _read(path: Traversable, shape: type[_File]) -> _File:
-    keep = "The other files are used as they are."
+def _cached(path: Path | None) -> Content | None:
+    if path is None:
+        return None
     try:
-        raw = path.read_bytes()
-        if len(raw) > LARGEST_FILE:
-            raise CatalogueTrouble(f"{path.name}: {len(raw)} bytes is too large for a catalogue file.", safe=keep)
-        return shape.model_validate(tomllib.loads(raw.decode("utf-8")))
-    except OSError as error:
-        raise CatalogueTrouble(f"{path.name}: cannot be read ({error.strerror}).", safe=keep) from error
-    except (tomllib.TOMLDecodeError, UnicodeDecodeError, RecursionError) as error:
-        raise CatalogueTrouble(f"{path.name}: is not TOML ({error}).", safe=keep, advice="Correct the file.") from error
-    except ValidationError as error:
-        first = error.errors()[0]
-        key = ".".join(str(part) for part in first["loc"]) or "the whole file"
-        raise CatalogueTrouble(
-            f"{path.name}: {key}: {first['msg']}.", safe=keep, advice="Correct the key, then open the catalogue again."
-        ) from error
+        return msgspec.json.decode(path.read_bytes(), type=Content)
+    except (OSError, msgspec.MsgspecError):
+        return None
 
 
-def _model(file: ModelFile, eras: tuple[Era, ...]) -> Model:
-    plain = {f.name: getattr(file, f.name) for f in fields(Model) if f.name not in ("eras", "white", "layouts")}
-    for name in ("first_system", "last_system", "programmer_firmware"):
-        plain[name] = Version.parse(plain[name])
-    plain["finishing_since"] = Version.parse(file.finishing_since) if file.finishing_since else None
-    layouts = tuple(_layout(layout, file.key) for layout in file.layouts)
-    return Model(**plain, eras=eras, white=WhitePath(**file.white.model_dump()), layouts=layouts)
-
-
-def _layout(file: LayoutFile, model: str) -> Layout:
-    specs = tuple(FieldSpec(**field.model_dump()) for field in file.fields)
-    checksums = tuple(ChecksumSpec(**checksum.model_dump()) for checksum in file.checksums)
-    return Layout(file.name, model, file.part, file.size, specs, checksums)
+def _keep(content: Content, path: Path) -> None:
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True, mode=0o700)
+        spare = path.with_suffix(".part")
+        spare.write_bytes(msgspec.json.encode(content))
+        spare.replace(path)
+    except OSError:
+        # a cache that cannot be kept costs time at the next start and nothing else
+        return

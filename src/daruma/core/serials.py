@@ -2,9 +2,7 @@
 
 import re
 
-from stdnum import luhn
-from stdnum.exceptions import ValidationError
-from stdnum.iso7064 import mod_37_36
+# The check-digit library is imported where it is used: it takes a tenth of the start.
 
 LOOK_ALIKE = {"O": "0", "Q": "0", "I": "1", "L": "1", "S": "5", "B": "8", "Z": "2"}
 SERIAL_LENGTH = 16
@@ -28,6 +26,8 @@ def imei_fault(text: str) -> str | None:
     The check digit is Luhn's over the first 14 digits (3GPP TS 23.003). It finds every single wrong digit and
     nearly every swap of neighbours; 09 for 90 it cannot see.
     """
+    from stdnum import luhn
+
     digits = clean(text)
     if not digits:
         return "missing: 15 digits, shown by dialling *#06#"
@@ -45,6 +45,9 @@ def serial_fault(text: str) -> str | None:
 
     Sixteen characters, the last one a check character by ISO 7064 MOD 37,36; I and O are never used.
     """
+    from stdnum.exceptions import ValidationError
+    from stdnum.iso7064 import mod_37_36
+
     serial = clean(text)
     if len(serial) != SERIAL_LENGTH:
         return f"a display serial has {SERIAL_LENGTH} characters, this has {len(serial)}"
@@ -60,6 +63,8 @@ def serial_fault(text: str) -> str | None:
 
 def with_check(body: str) -> str:
     """Append the ISO 7064 MOD 37,36 check character to a serial's first fifteen characters."""
+    from stdnum.iso7064 import mod_37_36
+
     return body + str(mod_37_36.calc_check_digit(body))
 
 

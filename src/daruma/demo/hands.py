@@ -1,8 +1,10 @@
 """The stand-in hands as a driver: what the demo does where a technician would use fingers."""
 
+from collections.abc import Callable, Mapping
 from typing import Any
 
 from daruma.link.devices import Driver
+from daruma.link.errors import DeviceGone
 from daruma.link.port import Port, open_wire
 
 
@@ -34,13 +36,18 @@ def connect_hands(url: str) -> Hands:
 class LateHands:
     """Connect to the hands when they are first needed."""
 
-    def __init__(self, url: str) -> None:
-        self._url = url
+    def __init__(self, wires: Callable[[], Mapping[str, str]]) -> None:
+        self._wires = wires
         self._hands: Hands | None = None
 
     def _now(self) -> Hands:
         if self._hands is None:
-            self._hands = connect_hands(self._url)
+            wires = self._wires()
+            if "hands" not in wires:
+                raise DeviceGone(
+                    "The stand-ins did not start.", safe="The demo's data is safe.", advice="Close and start the demo again."
+                )
+            self._hands = connect_hands(wires["hands"])
         return self._hands
 
     def do(self, act: str, imei: str, new: str = "") -> None:

@@ -1,8 +1,6 @@
 """Jobs and shelf parts, each kept whole as JSON by its number or die."""
 
-from functools import cache
-
-from pydantic import TypeAdapter, ValidationError
+import msgspec
 from sqlalchemy import func, select
 from sqlalchemy.dialects.sqlite import insert
 
@@ -10,16 +8,6 @@ from daruma.core.job import Job
 from daruma.core.shelf import ShelfPart
 from daruma.store.database import Database, StoreTrouble
 from daruma.store.schema import jobs, shelf
-
-
-@cache
-def _job_shape() -> TypeAdapter[Job]:
-    return TypeAdapter(Job)
-
-
-@cache
-def _part_shape() -> TypeAdapter[ShelfPart]:
-    return TypeAdapter(ShelfPart)
 
 
 class JobBook:
@@ -30,7 +18,7 @@ class JobBook:
 
     def save(self, job: Job, when: str) -> None:
         """Keep a job as it stands."""
-        body = _job_shape().dump_json(job).decode()
+        body = msgspec.json.encode(job).decode()
         statement = insert(jobs).values(number=job.number, body=body, updated=when)
         with self._database.writing() as connection:
             connection.execute(statement.on_conflict_do_update(index_elements=["number"], set_={"body": body, "updated": when}))
@@ -40,7 +28,7 @@ class JobBook:
         with self._database.writing() as connection:
             number = int(connection.execute(select(func.coalesce(func.max(jobs.c.number), 0))).scalar_one()) + 1
             job = Job(number, when)
-            connection.execute(insert(jobs).values(number=number, body=_job_shape().dump_json(job).decode(), updated=when))
+            connection.execute(insert(jobs).values(number=number, body=msgspec.json.encode(job).decode(), updated=when))
         return job
 
     def all(self) -> tuple[Job, ...]:
@@ -58,7 +46,7 @@ class Shelf:
 
     def save(self, part: ShelfPart) -> None:
         """Keep a part as it stands."""
-        body = _part_shape().dump_json(part).decode()
+        body = msgspec.json.encode(part).decode()
         with self._database.writing() as connection:
             connection.execute(
                 insert(shelf).values(die=part.die, body=body).on_conflict_do_update(index_elements=["die"], set_={"body": body})
@@ -68,13 +56,13 @@ class Shelf:
         """Return every part."""
         with self._database.reading() as connection:
             rows = connection.execute(select(shelf.c.body).order_by(shelf.c.die)).all()
-        return tuple(_part_shape().validate_json(row.body) for row in rows)
+        return tuple(msgspec.json.decode(row.body, type=ShelfPart) for row in rows)
 
 
 def _job(number: int, body: str) -> Job:
     try:
-        return _job_shape().validate_json(body)
-    except ValidationError as error:
+        return msgspec.json.decode(body, type=Job)
+    except msgspec.MsgspecError as error:
         raise StoreTrouble(
             f"Job J-{number:04d} cannot be read from the store.",
             safe="Its bytes are left as they are; the vault is untouched.",

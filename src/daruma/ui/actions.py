@@ -49,6 +49,7 @@ def build_actions(window: QMainWindow, handlers: dict[str, Callable[[], None]]) 
     if doubled := duplicate_keys(SPECS):
         raise ValueError(f"two actions claim {', '.join(doubled)}")
     made: dict[str, QAction] = {}
+    window.menuBar().clear()
     menus = {name: window.menuBar().addMenu(name) for name in dict.fromkeys(spec.menu for spec in SPECS)}
     for spec in SPECS:
         action = QAction(spec.text, window)

@@ -24,6 +24,7 @@ if TYPE_CHECKING:
 
 log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
+QUIET_WORK = frozenset({"looking at the bench", "keeping the ticket", "planning", "drawing the white", "making the pages"})
 WHITE = Function.AMBIENT_WHITE
 
 
@@ -74,6 +75,12 @@ class Desk(QObject):
         if self.workshop is None:
             raise RuntimeError("the workshop is not loaded yet")
         return self.workshop
+
+    @property
+    def is_busy(self) -> bool:
+        """Return whether bench work that the user asked for is going on."""
+        work = self.bench.current
+        return work is not None and work.name not in QUIET_WORK
 
     @property
     def has_hands(self) -> bool:

@@ -15,7 +15,7 @@ class StageView(QWidget):
         self.setObjectName(name)
         self.desk = desk
         self._allowed: dict[QWidget, bool] = {}
-        self._busy = False
+        self._busy = desk.is_busy
 
     def show_job(self, job: Job) -> None:
         """Show the job as it stands."""

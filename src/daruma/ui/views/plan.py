@@ -96,6 +96,8 @@ class PlanView(StageView):
             self._route, self._function = 0, None
         self._job = job
         self._refresh()
+        if self._plan is not self.desk.plan:
+            self._show_plan(self.desk.plan)
 
     def main_button(self) -> QWidget:
         return self.main

@@ -1,26 +1,20 @@
-"""The main window: rail, cord, stage views, notices, foot."""
+"""The room in the window: rail, cord, stage views, notices, foot."""
 
 from __future__ import annotations
 
 from datetime import datetime
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QSize, Qt, QTimer, Signal
-from PySide6.QtGui import QCloseEvent, QPaintEvent
-from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QMainWindow, QPushButton, QStackedWidget, QVBoxLayout, QWidget
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Stage, stage_of, stages, waits_for
 from daruma.ui.actions import build_actions
-from daruma.ui.desk import Desk
+from daruma.ui.desk import QUIET_WORK, Desk
+from daruma.ui.shell import RAIL_WIDTH, Shell
 from daruma.ui.theme import NIGHT, PAPER, Look, apply_theme
-from daruma.ui.views.base import StageView
-from daruma.ui.views.bench import BenchView
-from daruma.ui.views.handover import HandOverView
-from daruma.ui.views.intake import IntakeView
-from daruma.ui.views.plan import PlanView
-from daruma.ui.views.proof import ProofView
-from daruma.ui.views.shop import ShopView
+from daruma.ui.views.furnish import Views
 from daruma.ui.widgets.cord import Cord
 from daruma.ui.widgets.faces import Face
 from daruma.ui.widgets.foot import Foot
@@ -31,26 +25,19 @@ from daruma.ui.work import Work
 if TYPE_CHECKING:
     from daruma.bench.workshop import Survey
 
-QUIET_WORK = frozenset({"looking at the bench", "keeping the ticket", "planning", "drawing the white", "making the pages"})
 
-
-class MainWindow(QMainWindow):
+class Room(QWidget):
     """Show one job at a time, and the way through it."""
 
-    first_painted = Signal()
-
-    def __init__(self, desk: Desk, shop_name: str) -> None:
+    def __init__(self, shell: Shell, desk: Desk, shop_name: str) -> None:
         super().__init__()
+        self.shell = shell
         self.desk = desk
         self.stage = Stage.INTAKE
-        self._painted = False
         self._focus_back = False
         self._shown = 0
         self._stage_of: dict[int, Stage] = {}
-        self.setObjectName("main_window")
-        self.setWindowTitle(f"Daruma, {shop_name}")
-        self.setMinimumSize(QSize(1100, 700))
-        self.resize(1280, 800)
+        self.setObjectName("room")
         self._build(shop_name)
         self._build_actions()
         self._connect()
@@ -71,39 +58,24 @@ class MainWindow(QMainWindow):
         self.trouble_bar, self.busy_bar = TroubleBar(), BusyBar()
         down.addWidget(self.trouble_bar)
         down.addWidget(self.busy_bar)
-        self.intake, self.plan = IntakeView(self.desk), PlanView(self.desk)
-        self.bench, self.proof = BenchView(self.desk), ProofView(self.desk)
-        self.hand_over = HandOverView(self.desk, shop_name)
-        self.views: dict[Stage, StageView] = {
-            Stage.INTAKE: self.intake,
-            Stage.PLAN: self.plan,
-            Stage.BENCH: self.bench,
-            Stage.PROOF: self.proof,
-            Stage.HAND_OVER: self.hand_over,
-        }
         self.stack = QStackedWidget()
-        for view in self.views.values():
-            self.stack.addWidget(view)
-        self.shop = ShopView(self.desk, self._leave_shop)
-        self.stack.addWidget(self.shop)
+        self.views = Views(self.desk, self.stack, shop_name, self._go_plan, self._leave_shop)
         self.opening = label("quiet", "Opening the shop")
         self.stack.addWidget(self.opening)
         self.stack.setCurrentWidget(self.opening)
         down.addWidget(self.stack, 1)
         across.addLayout(down, 1)
-        whole = QWidget()
-        column = QVBoxLayout(whole)
+        column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)
         column.addWidget(middle, 1)
         self.foot = Foot()
         column.addWidget(self.foot)
-        self.setCentralWidget(whole)
 
     def _rail_side(self) -> QWidget:
         side = QFrame()
         side.setProperty("role", "rail")
-        side.setFixedWidth(222)
+        side.setFixedWidth(RAIL_WIDTH)
         column = QVBoxLayout(side)
         column.setContentsMargins(0, 8, 0, 8)
         new = QPushButton("New ticket")
@@ -148,7 +120,7 @@ class MainWindow(QMainWindow):
             "job.next": lambda: self._step_rail(1),
             "job.previous": lambda: self._step_rail(-1),
             "job.stop": self._stop,
-            "app.quit": self.close,
+            "app.quit": self.shell.close,
             "shop.vault": lambda: self.open_shop(0),
             "shop.shelf": lambda: self.open_shop(1),
             "shop.catalogue": lambda: self.open_shop(2),
@@ -158,7 +130,7 @@ class MainWindow(QMainWindow):
         }
         for stage in Stage:
             handlers[f"stage.{stage.name.lower()}"] = lambda stage=stage: self.open_stage(stage)
-        self.actions_by_id = build_actions(self, handlers)  # type: ignore[arg-type]
+        self.actions_by_id = build_actions(self.shell, handlers)  # type: ignore[arg-type]
 
     def _connect(self) -> None:
         desk = self.desk
@@ -173,20 +145,17 @@ class MainWindow(QMainWindow):
         desk.store.busy_changed.connect(self._store_busy)
         self.rail.opened.connect(self._open_job)
         self.cord.opened.connect(self.open_stage)
-        self.intake.on_plan(self._go_plan)
         self.trouble_bar.remedy_asked.connect(self._remedy)
 
-    # -- painting first, loading after
+    # -- loading
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        super().paintEvent(event)
-        if not self._painted:
-            self._painted = True
-            QTimer.singleShot(0, self._announce_paint)
-
-    def _announce_paint(self) -> None:
-        self.first_painted.emit()
+    def load(self) -> None:
+        """Load the workshop."""
         self.desk.load()
+
+    def shut(self) -> None:
+        """Keep what is unsaved and close."""
+        self.desk.shut()
 
     def _loaded(self) -> None:
         if not self.desk.jobs:
@@ -230,7 +199,7 @@ class MainWindow(QMainWindow):
             self.stage = here
         self._show_head(job)
         self.cord.show_stages(stages(job, faults), self.stage, _also(job))
-        if self.stack.currentWidget() is not self.shop or self._changed_job(job):
+        if not self.views.shop_is_shown or self._changed_job(job):
             self.stack.setCurrentWidget(self.views[self.stage])
         self._shown = job.number
         self.views[self.stage].show_job(job)
@@ -263,7 +232,7 @@ class MainWindow(QMainWindow):
     def _go_plan(self) -> None:
         self.desk.replan()
         self.open_stage(Stage.PLAN)
-        self.plan.main.setFocus()
+        self._focus_main()
 
     def _step_rail(self, step: int) -> None:
         row = self.rail.currentIndex().row() + step
@@ -279,8 +248,8 @@ class MainWindow(QMainWindow):
     def open_shop(self, page: int) -> None:
         """Put a page of the shop on view."""
         self.head.hide()
-        self.stack.setCurrentWidget(self.shop)
-        self.shop.show_page(page)
+        self.stack.setCurrentWidget(self.views.shop)
+        self.views.shop.show_page(page)
 
     def _open_vault(self) -> None:
         self.open_shop(0)
@@ -310,11 +279,11 @@ class MainWindow(QMainWindow):
 
     def _bench_busy(self, work: Work | None) -> None:
         self._busy(work)
-        busy = work is not None and work.name not in QUIET_WORK
+        busy = self.desk.is_busy
         view = self.views[self.stage]
         if busy and QApplication.focusWidget() in (view.main_button(), None):
             self._focus_back = True
-        for each in self.views.values():
+        for each in self.views:
             each.set_busy(busy)
         if not busy and self._focus_back:
             self._focus_back = False
@@ -349,12 +318,6 @@ class MainWindow(QMainWindow):
         assert isinstance(app, QApplication)
         apply_theme(app, NIGHT if Look.theme is PAPER else PAPER)
         self.update()
-
-    def closeEvent(self, event: QCloseEvent) -> None:
-        QApplication.setOverrideCursor(Qt.CursorShape.BusyCursor)
-        self.desk.shut()
-        QApplication.restoreOverrideCursor()
-        event.accept()
 
 
 def _also(job: Job) -> frozenset[Stage]:

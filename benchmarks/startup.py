@@ -1,0 +1,105 @@
+"""Start-up side by side with a bare window: first paint, and the demo's job shown and answering.
+
+Ratios of whole processes, pair by pair, so that they hold on a noisy machine. Nothing passes or fails here.
+"""
+
+import os
+import statistics
+import subprocess
+import sys
+import tempfile
+import time
+from pathlib import Path
+
+PAIRS = 9
+
+BARE = """
+import sys
+from PySide6.QtCore import QAbstractTableModel, QTimer, Qt
+from PySide6.QtWidgets import QApplication, QMainWindow, QTableView
+class Rows(QAbstractTableModel):
+    def rowCount(self, _=None): return 10000
+    def columnCount(self, _=None): return 5
+    def data(self, index, role=Qt.ItemDataRole.DisplayRole):
+        return str(index.row()) if role == Qt.ItemDataRole.DisplayRole else None
+class Window(QMainWindow):
+    painted = False
+    def paintEvent(self, event):
+        super().paintEvent(event)
+        if not self.painted:
+            self.painted = True
+            QTimer.singleShot(0, done)
+def done():
+    print("painted", flush=True)
+    app.quit()
+app = QApplication([])
+window = Window()
+table, rows = QTableView(), Rows()
+table.setModel(rows)
+window.setCentralWidget(table)
+window.resize(1280, 800)
+window.show()
+app.exec()
+"""
+
+OURS = """
+import sys
+from pathlib import Path
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import QApplication
+from daruma.app import PAPER, Setup, StandIns, apply_theme, build_window, load_fonts
+app = QApplication([])
+load_fonts()
+apply_theme(app, PAPER)
+standins = StandIns()
+window = build_window(Setup(Path(sys.argv[1]), "x", {}, cache=Path(sys.argv[1]).parent / "cache", demo=True, pace=0.0), standins)
+def answering():
+    print("answering", flush=True)
+    window.close()
+    app.quit()
+def shown(job):
+    QTimer.singleShot(0, answering)
+window.first_painted.connect(lambda: print("painted", flush=True))
+def furnished():
+    window.room.desk.job_changed.connect(shown)
+window.furnished.connect(furnished)
+window.show()
+app.exec()
+standins.stop()
+"""
+
+
+def marks(code: str, *arguments: str) -> dict[str, float]:
+    """Return the seconds from the process's start to each line that it prints."""
+    start = time.perf_counter()
+    environment = {**os.environ, "QT_QPA_PLATFORM": os.environ.get("QT_QPA_PLATFORM", "offscreen"), "OPENBLAS_NUM_THREADS": "1"}
+    found: dict[str, float] = {}
+    with subprocess.Popen(
+        [sys.executable, "-c", code, *arguments], stdout=subprocess.PIPE, text=True, env=environment
+    ) as process:
+        assert process.stdout
+        for line in process.stdout:
+            found.setdefault(line.strip(), time.perf_counter() - start)
+    return found
+
+
+def main() -> None:
+    """Run the pairs and print medians and ratios."""
+    with tempfile.TemporaryDirectory() as folder:
+        data = str(Path(folder) / "demo")
+        marks(OURS, data)  # builds the demo's data folder, and warms the caches
+        marks(BARE)
+        paint, answer, bare = [], [], []
+        for _ in range(PAIRS):
+            floor, ours = marks(BARE)["painted"], marks(OURS, data)
+            bare.append(floor)
+            paint.append(ours["painted"] / floor)
+            answer.append(ours["answering"] / floor)
+    print(f"bare window, first paint: {1000 * statistics.median(bare):.0f} ms (median of {PAIRS})")
+    for name, ratios, goal in (("first paint", paint, 1.5), ("job shown and answering", answer, 4.0)):
+        spread = f"{min(ratios):.2f} to {max(ratios):.2f}"
+        print(f"{name}: {statistics.median(ratios):.2f} times the bare window ({spread}); aim: at most {goal}")
+
+
+if __name__ == "__main__":
+    main()

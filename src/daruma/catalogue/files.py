@@ -1,0 +1,83 @@
+"""Read catalogue files with pydantic and turn them into the core's models."""
+
+import tomllib
+from collections.abc import Iterable
+from dataclasses import fields
+from importlib.resources.abc import Traversable
+from typing import TypeVar
+
+from pydantic import BaseModel, ValidationError
+
+from daruma.catalogue.errors import CatalogueTrouble
+from daruma.catalogue.schema import ActionsFile, LayoutFile, ModelFile, SystemFile
+from daruma.core.model import Era, Model, WhitePath
+from daruma.core.parts import Function, Version
+from daruma.core.plan.actions import ActionFigures
+from daruma.core.records import ChecksumSpec, FieldSpec, Layout
+
+LARGEST_FILE = 1 << 20  # bytes; a hand-written model has a few thousand
+_File = TypeVar("_File", bound=BaseModel)
+
+
+def read_system(path: Traversable) -> tuple[str, dict[Function, str], dict[Function, str], tuple[Era, ...]]:
+    """Return the system software's name, its labels and meanings of functions, and its eras in order."""
+    file = _read(path, SystemFile)
+    eras = (Era(e.name, Version.parse(e.since), e.notice_checks, e.finishing) for e in file.eras)
+    return file.name, file.function_labels, file.function_meaning, tuple(sorted(eras, key=lambda era: era.since))
+
+
+def read_figures(path: Traversable) -> dict[str, ActionFigures]:
+    """Return the actions' figures by key."""
+    return {key: ActionFigures(**action.model_dump()) for key, action in _read(path, ActionsFile).actions.items()}
+
+
+def read_models(
+    paths: Iterable[Traversable], eras: tuple[Era, ...]
+) -> tuple[dict[str, Model], dict[str, str], tuple[CatalogueTrouble, ...]]:
+    """Return the models, the file each came from, and what was wrong with other files; later files override."""
+    models: dict[str, Model] = {}
+    origins: dict[str, str] = {}
+    troubles: list[CatalogueTrouble] = []
+    for path in paths:
+        try:
+            model = _model(_read(path, ModelFile), eras)
+        except CatalogueTrouble as trouble:
+            troubles.append(trouble)
+            continue
+        models[model.key] = model
+        origins[model.key] = path.name
+    return dict(sorted(models.items(), key=lambda item: item[1].name)), origins, tuple(troubles)
+
+
+def _read(path: Traversable, shape: type[_File]) -> _File:
+    keep = "The other files are used as they are."
+    try:
+        raw = path.read_bytes()
+        if len(raw) > LARGEST_FILE:
+            raise CatalogueTrouble(f"{path.name}: {len(raw)} bytes is too large for a catalogue file.", safe=keep)
+        return shape.model_validate(tomllib.loads(raw.decode("utf-8")))
+    except OSError as error:
+        raise CatalogueTrouble(f"{path.name}: cannot be read ({error.strerror}).", safe=keep) from error
+    except (tomllib.TOMLDecodeError, UnicodeDecodeError, RecursionError) as error:
+        raise CatalogueTrouble(f"{path.name}: is not TOML ({error}).", safe=keep, advice="Correct the file.") from error
+    except ValidationError as error:
+        first = error.errors()[0]
+        key = ".".join(str(part) for part in first["loc"]) or "the whole file"
+        raise CatalogueTrouble(
+            f"{path.name}: {key}: {first['msg']}.", safe=keep, advice="Correct the key, then open the catalogue again."
+        ) from error
+
+
+def _model(file: ModelFile, eras: tuple[Era, ...]) -> Model:
+    plain = {f.name: getattr(file, f.name) for f in fields(Model) if f.name not in ("eras", "white", "layouts")}
+    for name in ("first_system", "last_system", "programmer_firmware"):
+        plain[name] = Version.parse(plain[name])
+    plain["finishing_since"] = Version.parse(file.finishing_since) if file.finishing_since else None
+    layouts = tuple(_layout(layout, file.key) for layout in file.layouts)
+    return Model(**plain, eras=eras, white=WhitePath(**file.white.model_dump()), layouts=layouts)
+
+
+def _layout(file: LayoutFile, model: str) -> Layout:
+    specs = tuple(FieldSpec(**field.model_dump()) for field in file.fields)
+    checksums = tuple(ChecksumSpec(**checksum.model_dump()) for checksum in file.checksums)
+    return Layout(file.name, model, file.part, file.size, specs, checksums)
