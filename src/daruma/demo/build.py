@@ -239,14 +239,17 @@ class Builder:
         return keep_part(self.shop.vault, PartReading(_said(panel), record), job, _PROGRAMMER, when).name
 
     def _proven(self, job: Job, model: Model, phone: Phone, when: str) -> Job:
-        from daruma.bench.proving import prove_white
+        from daruma.bench.proving import LUX, REPEATS, prove_white
         from daruma.core.colour.chromaticity import xy_to_xyz
-        from daruma.standin.lightbox import LAMPS, UNCERTAINTY_UV
+        from daruma.standin.lightbox import LAMPS, NOISE, UNCERTAINTY_UV
 
-        readings = []
+        readings: list[Reading] = []
         for light in ("warm", "cool"):
             white = screen_white(self.world, phone, model, LAMPS[light])
-            readings += [Reading(light, white, xy_to_xyz(LAMPS[light], 400.0), when, "Stand-in colorimeter SM-0001")] * 2
+            for _ in range(REPEATS):
+                noisy = tuple(value * (1 + self.maker.rng.gauss(0, NOISE)) for value in white)
+                screen = (noisy[0], noisy[1], noisy[2])
+                readings.append(Reading(light, screen, xy_to_xyz(LAMPS[light], LUX), when, "Stand-in colorimeter SM-0001"))
         job = job.with_proof(prove_white(model, readings, UNCERTAINTY_UV, when)[0])
         for function in job.ticket.promised:
             if function is not Function.AMBIENT_WHITE:

@@ -62,7 +62,8 @@ class Maker:
         bright: list[int] = []
         for lux in levels:
             bright += [lux, min(1000, round(4 + 30 * lux**0.42))]
-        return {"white_point": tuple(white), "gain_matrix": gain, "tone_curve": tone, "brightness_curve": tuple(bright)}
+        measured = tuple(value + self.rng.uniform(-0.0004, 0.0004) for value in white)  # a factory measures, too
+        return {"white_point": measured, "gain_matrix": gain, "tone_curve": tone, "brightness_curve": tuple(bright)}
 
     def panel(
         self, model: Model, maker: str, *, limit: int | None, blank: bool = False, shift: float = 0.0, answers: bool = True

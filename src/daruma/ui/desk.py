@@ -131,6 +131,7 @@ class Desk(QObject):
         """Put a job on view."""
         if number in self.jobs and number != self.number:
             self.number, self.plan, self.survey = number, None, None
+            self.jobs_changed.emit()
             self._show()
 
     def new_job(self) -> None:

@@ -2,7 +2,7 @@
 
 from pathlib import Path
 
-from PySide6.QtCore import QMarginsF, QSize, Qt, QUrl
+from PySide6.QtCore import QMarginsF, QSize, QSizeF, Qt, QUrl
 from PySide6.QtGui import QImage, QPageLayout, QPageSize, QPainter, QPdfWriter, QTextDocument
 
 from daruma.core.errors import Trouble
@@ -45,6 +45,8 @@ def write_pdf(html: str, plot: QImage | None, path: Path) -> None:
     writer.setResolution(96)
     writer.setTitle(path.stem)
     made = document(html, plot)
+    # with a page size of its own the document fills the page; without one Qt adds margins inside the margins
+    made.setPageSize(QSizeF(writer.width(), writer.height()))
     made.print_(writer)
     if not spare.exists() or spare.stat().st_size == 0:
         raise Trouble(

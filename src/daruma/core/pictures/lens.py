@@ -50,7 +50,7 @@ def lens_fields(width: float, columns: Sequence[LensColumn], reference: int) -> 
     words = []
     for row, spec in enumerate(fields):
         y = 24 + row * _ROW
-        items += [Line(((0, y), (width, y)), Tone.LINE), Text(0, y + 17, spec.label, Tone.QUIET, 12, limit=_LABEL - 8)]
+        items += [Line(((0, y), (width, y)), Tone.LINE), Text(0, y + 17, spec.label, Tone.QUIET, 12, limit=_LABEL - 2)]
         base = columns[reference].text(spec)
         for i, column in enumerate(columns):
             x = _LABEL + i * each

@@ -48,8 +48,9 @@ def socket_view(width: float, sockets: Mapping[str, PartSelf | None], wanted: st
         items.append(Text(x + 6, 21, name, Tone.INK if mine else Tone.QUIET, 12, bold=mine))
         if part is not None:
             items.append(Rect(x + 4, 27, side - 16, 16, Tone.DATA, alpha=0.9 if powered else 0.5))
-            items.append(Text(x + (side - 8) / 2, 40, part.die[-6:], Tone.SHEET, 11, "middle", mono=True))
+            shown = part.die[-6:] if side >= 58 else part.die[-4:]
+            items.append(Text(x + (side - 8) / 2, 40, shown, Tone.SHEET, 11, "middle", mono=True))
             words.append(f"socket {name}: {part.name()} by {part.maker}")
         else:
-            items.append(Text(x + (side - 8) / 2, 40, "empty", Tone.QUIET, 12, "middle"))
+            items.append(Text(x + (side - 8) / 2, 40, "empty", Tone.QUIET, 11, "middle"))
     return Picture(width, 50, tuple(items), (), "; ".join(words) or "all sockets are empty")

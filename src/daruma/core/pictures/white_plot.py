@@ -71,8 +71,8 @@ def _locus(frame: _Frame, locus: Sequence[Pair]) -> list[Item]:
     inside = tuple(frame.at(point) for point in locus if frame.holds(point))
     if len(inside) < 2:
         return []
-    x, y = inside[-1]
-    return [Line(inside, Tone.QUIET, 1.4, (6, 4)), Text(x + 10, y - 4, "black body", Tone.QUIET, 12)]
+    x, y = inside[len(inside) // 2]
+    return [Line(inside, Tone.QUIET, 1.4, (6, 4)), Text(x - 10, y - 4, "black body", Tone.QUIET, 12, "end")]
 
 
 def _path(frame: _Frame, path: WhitePath, ends: Sequence[Pair]) -> list[Item]:
@@ -99,13 +99,15 @@ def _point(frame: _Frame, path: WhitePath, point: WhitePoint, width: float) -> l
         )
         for k in range(8)
     ]
+    near = abs(ax - tx) + abs(ay - ty) < 2 * tolerance
+    place = (ax, ay + tolerance + 16) if near else (ax - 14, ay + 4)
     side: Anchor = "end" if x > width * 0.6 else "start"
     reach = (14.0 + tolerance) * (1 if side == "start" else -1)
     label = Text(x + reach, y + 5, f"{point.light}: {point.distance:.4f} off", tone, 13, side, bold=True)
     return [
         *rays,
         Disc(ax, ay, 3, 3, Tone.QUIET),
-        Text(ax - 14, ay + 4, f"{point.light} light", Tone.QUIET, 12, "end"),
+        Text(*place, f"{point.light} light", Tone.QUIET, 12, "end" if place[1] == ay + 4 else "middle"),
         Disc(tx, ty, tolerance, tolerance, None, Tone.DATA, 1.6),
         *cross(tx, ty, 4, Tone.DATA, 1.4),
         Disc(x, y, spread, spread, tone, None, alpha=0.3),

@@ -159,7 +159,8 @@ class ProofView(StageView):
         elif white and missing:
             self.main.setText(f"Measure under {missing[0]} light")
         elif white:
-            self.main.setText("Judge the white")
+            self.main.setText("Measure again under both lights")
+            self.again.setVisible(False)
         else:
             self.main.setText(TEST[function])
 
@@ -234,6 +235,8 @@ class ProofView(StageView):
             self.choose(after)
         elif function is Function.AMBIENT_WHITE and (missing := self._missing_lights(job)):
             self.desk.measure((missing[0],), judge=len(missing) == 1)
+        elif function is Function.AMBIENT_WHITE:
+            self.desk.measure(LIGHTS, judge=True)
         else:
             self.desk.prove(function)
 

@@ -126,6 +126,7 @@ class Rail(QListView):
         super().__init__(parent)
         self.setObjectName("rail")
         self.setAccessibleName("Open jobs")
+        self._following = False
         self._tickets = RailModel(self)
         self.setModel(self._tickets)
         self.setItemDelegate(_TicketPainter(self))
@@ -136,15 +137,15 @@ class Rail(QListView):
 
     def show_tickets(self, tickets: Sequence[RailTicket], current: int) -> None:
         """Show tickets, the current job's chosen."""
-        self.selectionModel().blockSignals(True)
+        self._following = True
         self._tickets.show_tickets(tickets)
         row = self._tickets.row_of(current)
-        self.selectionModel().blockSignals(False)
         if row >= 0 and self.currentIndex().row() != row:
             self.setCurrentIndex(self._tickets.index(row))
+        self._following = False
         self.viewport().update()
 
     def _current_changed(self, index: QModelIndex, _: QModelIndex) -> None:
         ticket = index.data(Qt.ItemDataRole.UserRole)
-        if isinstance(ticket, RailTicket):
+        if isinstance(ticket, RailTicket) and not self._following:
             self.opened.emit(ticket.number)
