@@ -33,7 +33,10 @@ class Tour:
         end = time.monotonic() + seconds
         while not met():
             if time.monotonic() > end:
-                raise SystemExit(f"the tour waited in vain; {self.window.trouble_bar.what.text()} {self.window.stage}")
+                lanes = [lane.current.name for lane in (self.desk.bench, self.desk.store) if lane.current]
+                main = self.window.views[self.window.stage].main_button()
+                said = main.accessibleName() or main.text() if main else ""
+                raise SystemExit(f"waited in vain at {self.window.stage}: {said}, {lanes}, {self.window.trouble_bar.what.text()}")
             QTest.qWait(20)
 
     def idle(self) -> None:
