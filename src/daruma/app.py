@@ -8,13 +8,16 @@ import sys
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from pathlib import Path
+from types import TracebackType
 from typing import TYPE_CHECKING
 
 from PySide6 import __version__ as qt_version
 from PySide6.QtWidgets import QApplication
 
+from daruma.core.errors import Trouble
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, load_fonts
+from daruma.ui.work import bug
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
@@ -133,6 +136,18 @@ def build_window(setup: Setup, standins: StandIns) -> Shell:
     return Shell(setup.shop_name, furnish)
 
 
+class CrashNotice:
+    """Log what no one caught and say so in the window: the boundary for mistakes in the interface's own thread."""
+
+    def __init__(self, shell: Shell) -> None:
+        self._shell = shell
+
+    def __call__(self, kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
+        log.critical("unexpected", exc_info=(kind, error, trace))
+        if self._shell.room is not None:
+            self._shell.room.desk.trouble.emit(error if isinstance(error, Trouble) else bug(error))
+
+
 def run(setup: Setup) -> int:
     """Run the application until its window closes; return the exit code."""
     for reason in (refuse_bad_pair(), refuse_no_display(os.environ)):
@@ -147,7 +162,7 @@ def run(setup: Setup) -> int:
     apply_theme(app, PAPER)
     standins = StandIns()
     window = build_window(setup, standins)
-    sys.excepthook = lambda kind, error, trace: log.critical("unexpected", exc_info=(kind, error, trace))
+    sys.excepthook = CrashNotice(window)
     window.show()
     try:
         return app.exec()

@@ -2,19 +2,24 @@
 
 from dataclasses import replace
 
+from daruma.catalogue.loader import load_catalogue
 from daruma.core.job import Job, Progress, Proof, Stage, Step, StepState, Ticket, stage_of, stages, ticket_faults, waits_for
 from daruma.core.parts import Function
 from daruma.core.plan.case import OriginalState
 
-NAMES = {"cedar": "Cedar"}
+MODELS = load_catalogue().models
 GOOD = Ticket(model="cedar", imei="490154203237518", system="4.6", promised=(Function.AMBIENT_WHITE, Function.TOUCH))
 
 
 def test_ticket_faults() -> None:
-    assert ticket_faults(GOOD, NAMES) == {}
-    empty = ticket_faults(Ticket(), NAMES)
+    assert ticket_faults(GOOD, MODELS) == {}
+    empty = ticket_faults(Ticket(), MODELS)
     assert set(empty) == {"model", "imei", "system", "promised"}
-    assert "chip" in ticket_faults(replace(GOOD, original=OriginalState.MISSING), NAMES)
+    assert ticket_faults(replace(GOOD, system="9.9"), MODELS) == {"system": "Cedar ran 3.0 to 5.6"}
+    assert ticket_faults(replace(GOOD, system="4.x"), MODELS) == {"system": "a version such as 4.6"}
+    assert ticket_faults(replace(GOOD, panel_maker="Ostby"), MODELS) == {"panel_maker": "Cedar has Fenwick"}
+    assert set(ticket_faults(replace(GOOD, model="cedar_xl"), MODELS)) == {"model"}
+    assert "chip" in ticket_faults(replace(GOOD, original=OriginalState.MISSING), MODELS)
 
 
 def test_stages_follow_the_work() -> None:

@@ -14,7 +14,6 @@ class Origin(Enum):
 
     PART = "part"
     PHONE = "phone"
-    IMPORTED = "imported"
 
 
 @dataclass(frozen=True, slots=True)

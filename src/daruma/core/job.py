@@ -4,7 +4,8 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from enum import Enum
 
-from daruma.core.parts import Function, PartSelf
+from daruma.core.model import Model
+from daruma.core.parts import Function, PartSelf, Version
 from daruma.core.plan.case import ChipPlace, OriginalState, PanelKind
 from daruma.core.serials import imei_fault
 from daruma.core.tri import Tri
@@ -145,21 +146,38 @@ class Job:
         return replace(self, proofs=(*self.proofs, proof))
 
 
-def ticket_faults(ticket: Ticket, known_models: Mapping[str, str]) -> dict[str, str]:
+def ticket_faults(ticket: Ticket, models: Mapping[str, Model]) -> dict[str, str]:
     """Return what keeps a ticket from being planned, by field name."""
-    faults: dict[str, str] = {}
-    if ticket.model not in known_models:
-        faults["model"] = "choose the model"
-    imei = imei_fault(ticket.imei)
-    if imei:
-        faults["imei"] = imei
-    if not ticket.system.strip():
-        faults["system"] = "missing: read the phone"
-    if not ticket.promised:
-        faults["promised"] = "promise at least one function"
+    model = models.get(ticket.model)
+    faults = {
+        "model": "" if model else "choose the model",
+        "imei": imei_fault(ticket.imei) or "",
+        "system": _system_fault(ticket.system, model),
+        "panel_maker": _maker_fault(ticket.panel_maker, model),
+        "promised": "" if ticket.promised else "promise at least one function",
+        "chip": "",
+    }
     if ticket.original is OriginalState.MISSING and ticket.chip is ChipPlace.ON_ORIGINAL:
-        faults["chip"] = "the original is missing, so its chip cannot be on it"
-    return faults
+        faults["chip"] = "cannot be on a missing original"
+    return {name: fault for name, fault in faults.items() if fault}
+
+
+def _system_fault(typed: str, model: Model | None) -> str:
+    if not typed.strip():
+        return "missing: read the phone"
+    try:
+        version = Version.parse(typed)
+    except ValueError:
+        return "a version such as 4.6"
+    if model and not model.first_system <= version <= model.last_system:
+        return f"{model.name} ran {model.first_system} to {model.last_system}"
+    return ""
+
+
+def _maker_fault(typed: str, model: Model | None) -> str:
+    if model is None or not typed or typed in model.makers:
+        return ""
+    return f"{model.name} has {' or '.join(model.makers)}"
 
 
 PROOF_ACTIONS = frozenset({"prove_ambient_white", "prove_no_display_notice", "prove_auto_brightness", "prove_touch"})

@@ -13,6 +13,7 @@ from daruma.bench.keeping import keep_part
 from daruma.bench.reading import PartReading
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.acts import ActKind, ActState
+from daruma.core.errors import Trouble
 from daruma.core.job import PROOF_ACTIONS, Job, Proof, Reading, Step, StepState, Ticket
 from daruma.core.model import Model
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
@@ -40,11 +41,17 @@ def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
     if (folder / WORLD).exists():
         return folder
     spare = folder.with_name(folder.name + ".part")
-    if spare.exists():
-        shutil.rmtree(spare)
-    build(spare, datetime.now().astimezone())
-    folder.parent.mkdir(parents=True, exist_ok=True)
-    spare.replace(folder)
+    try:
+        if spare.exists():
+            shutil.rmtree(spare)
+        build(spare, datetime.now().astimezone())
+        spare.replace(folder)
+    except OSError as error:
+        raise Trouble(
+            f"The demo's data cannot be made in {folder}: {error.strerror}.",
+            safe="Nothing else was touched.",
+            advice="Name another folder: daruma demo --folder FOLDER",
+        ) from error
     return folder
 
 

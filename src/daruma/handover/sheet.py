@@ -110,7 +110,6 @@ def _source(backup: Backup | None) -> str:
     origin = {
         "part": "the original panel, read on the bench",
         "phone": "the phone itself, over the cable",
-        "imported": "an imported backup",
     }
     return f"{origin[backup.content.origin.value]} ({backup.name}, {backup.content.taken[:16].replace('T', ' ')})"
 

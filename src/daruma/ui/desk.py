@@ -89,7 +89,7 @@ class Desk(QObject):
 
     def faults(self, job: Job) -> dict[str, str]:
         """Return what keeps a job's ticket from being planned."""
-        return ticket_faults(job.ticket, self.ready.catalogue.names)
+        return ticket_faults(job.ticket, self.ready.catalogue.models)
 
     # -- loading
 
@@ -118,12 +118,15 @@ class Desk(QObject):
         self._poll.stop()
         self.bench.finish()
         self.store.finish()
-        if self.workshop is not None:
+        # results that are still on their way find nobody to tell
+        self.blockSignals(True)
+        workshop, self.workshop = self.workshop, None
+        if workshop is not None:
             for job in self._unsaved.values():
-                self.workshop.save(job, Context())
+                workshop.save(job, Context())
             self._unsaved.clear()
-            self.workshop.rig.close()
-            self.workshop.shop.close()
+            workshop.rig.close()
+            workshop.shop.close()
 
     # -- jobs
 

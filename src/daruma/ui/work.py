@@ -3,9 +3,10 @@
 import logging
 import time
 from collections.abc import Callable
+from concurrent.futures import Future, ThreadPoolExecutor, wait
 from typing import Any
 
-from PySide6.QtCore import QObject, QRunnable, QThreadPool, Signal
+from PySide6.QtCore import QObject, Signal
 
 from daruma.core.errors import Cancelled, Trouble
 
@@ -59,19 +60,10 @@ class Work(QObject):
             self.failed.emit(trouble)
         except Exception as error:
             log.exception("%s: unexpected", self.name)
-            self.failed.emit(_bug(error))
+            self.failed.emit(bug(error))
         else:
             self.done.emit(result)
         self.ended.emit(self)
-
-
-class _Run(QRunnable):
-    def __init__(self, work: Work) -> None:
-        super().__init__()
-        self._work = work
-
-    def run(self) -> None:
-        self._work.run()
 
 
 class Lane(QObject):
@@ -82,10 +74,10 @@ class Lane(QObject):
     def __init__(self, name: str, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.setObjectName(name)
-        self._pool = QThreadPool(self)
-        self._pool.setMaxThreadCount(1)
-        self._pool.setExpiryTimeout(-1)
+        self._thread = ThreadPoolExecutor(max_workers=1, thread_name_prefix=name)
+        self._futures: set[Future[None]] = set()
         self._queue: list[Work] = []
+        self._closed = False
 
     @property
     def current(self) -> Work | None:
@@ -93,18 +85,25 @@ class Lane(QObject):
         return self._queue[0] if self._queue else None
 
     def start(self, work: Work) -> Work:
-        """Queue work whose signals are connected already."""
+        """Queue work whose signals are connected already; a lane that is finished takes none."""
+        if self._closed:
+            return work
         self._queue.append(work)
         work.ended.connect(self._ended)
-        self._pool.start(_Run(work))
+        future = self._thread.submit(work.run)
+        self._futures.add(future)
+        future.add_done_callback(self._futures.discard)
         self.busy_changed.emit(self.current)
         return work
 
-    def finish(self, milliseconds: int = 10_000) -> bool:
-        """Ask everything to stop and wait."""
+    def finish(self, seconds: float = 10.0) -> bool:
+        """Ask everything to stop, take no more work and wait; return whether all of it ended."""
+        self._closed = True
         for work in self._queue:
             work.stop.set()
-        return self._pool.waitForDone(milliseconds)
+        left = wait(tuple(self._futures), timeout=seconds).not_done
+        self._thread.shutdown(wait=False, cancel_futures=True)
+        return not left
 
     def _ended(self, work: Work) -> None:
         if work in self._queue:
@@ -112,7 +111,8 @@ class Lane(QObject):
         self.busy_changed.emit(self.current)
 
 
-def _bug(error: Exception) -> Trouble:
+def bug(error: BaseException) -> Trouble:
+    """Return the notice for a mistake of the program's own."""
     return Trouble(
         f"Daruma made a mistake of its own ({type(error).__name__}).",
         safe="What was kept before is safe; the log has the details.",

@@ -19,7 +19,7 @@ from PySide6.QtWidgets import (
 )
 
 from daruma.core.job import Job
-from daruma.core.parts import Function, Version
+from daruma.core.parts import Function
 from daruma.core.plan.case import GOAL_VAR, ChipPlace, OriginalState, PanelKind
 from daruma.core.serials import grouped
 from daruma.core.tri import Tri
@@ -300,12 +300,9 @@ class IntakeView(StageView):
                 widget.setProperty("fault", bool(fault))
                 widget.style().unpolish(widget)
                 widget.style().polish(widget)
-        system = self._system_fault(job)
-        if system:
-            self._faults["system"].setText(system)
         self._promise_fault.setText(faults.get("promised", ""))
         self._promise_fault.setVisible("promised" in faults)
-        self._show_phone(job, bool(faults or system))
+        self._show_phone(job, bool(faults))
 
     def _show_phone(self, job: Job, incomplete: bool) -> None:
         trusted = len(job.phone) > PLAIN_FACTS
@@ -327,18 +324,6 @@ class IntakeView(StageView):
         else:
             self.main.setText("Plan the way")
             self.allow(self.main, not incomplete)
-
-    def _system_fault(self, job: Job) -> str:
-        model = self.desk.ready.catalogue.models.get(job.ticket.model)
-        if not job.ticket.system:
-            return ""
-        try:
-            version = Version.parse(job.ticket.system)
-        except ValueError:
-            return "a version such as 4.6"
-        if model and not model.first_system <= version <= model.last_system:
-            return f"{model.name} ran {model.first_system} to {model.last_system}"
-        return ""
 
     def _trust_asked(self) -> None:
         self._trust_wanted = True
