@@ -5,16 +5,19 @@ BIN := $(VENV)/bin
 STAMP := $(VENV)/.ready
 RUN := env OPENBLAS_NUM_THREADS=1
 
-.PHONY: demo run setup test bench soak lint screenshots wheel lock clean
+.PHONY: demo run setup window test bench soak lint screenshots wheel lock clean
 
-demo: setup
+demo: setup window
 	@$(RUN) $(BIN)/daruma demo
 
-run: setup
+run: setup window
 	@$(RUN) $(BIN)/daruma
 
 setup: $(STAMP)
-	@tools/system-libraries $(VENV)
+	@tools/system-libraries $(VENV) offscreen
+
+window: $(STAMP)
+	@tools/system-libraries $(VENV) window
 
 $(STAMP): requirements.lock pyproject.toml
 	@$(PYTHON) -c 'import sys; sys.exit(sys.version_info < (3, 11))' || { echo "Daruma needs Python 3.11 or newer."; exit 1; }

@@ -100,21 +100,24 @@ class Workshop:
 
     def case(self, job: Job) -> DisplayCase:
         """Return the planner's case of a job, from where its steps have brought it."""
+        model = self.model(job)
+        backups = self.shop.vault.find(imei=job.ticket.imei or "-")
+        earlier = any(b.content.model == model.key and b.content.job != job.name for b in backups)
+        case = self._case(job, earlier)
+        return replace(case, progress=progress(job, display_actions(case, self.catalogue.figures)))
+
+    def _case(self, job: Job, earlier_backup: bool) -> DisplayCase:
         model, ticket = self.model(job), job.ticket
-        earlier = any(
-            b.content.model == model.key and b.content.job != job.name for b in self.shop.vault.find(imei=ticket.imei or "-")
-        )
-        case = DisplayCase(
+        return DisplayCase(
             model,
             system_of(job, model),
             ticket.original,
             ticket.chip,
             ticket.panel_kind,
             tuple(f for f in ticket.promised if f in GOAL_VAR),
-            earlier_backup=earlier,
+            earlier_backup=earlier_backup,
             flex_is_original=ticket.flex_original,
         )
-        return replace(case, progress=progress(job, display_actions(case, self.catalogue.figures)))
 
     def plan(self, job: Job) -> Plan:
         """Return the ways still open and the closed ones."""
@@ -127,10 +130,9 @@ class Workshop:
         steps = (*done, *(Step(action.key) for action in route.actions))
         return self.save(replace(job, way=job.way if done else route.way, steps=steps), context)
 
-    def action(self, job: Job, key: str) -> Action:
-        """Return an action of the job's run sheet."""
-        case = self.case(job)
-        return next(action for action in display_actions(case, self.catalogue.figures) if action.key == key)
+    def actions(self, job: Job) -> dict[str, Action]:
+        """Return every action of the job by key, from the ticket alone: asks neither store nor device."""
+        return {action.key: action for action in display_actions(self._case(job, False), self.catalogue.figures)}
 
     # -- bench
 
@@ -169,7 +171,7 @@ class Workshop:
 
     def do_step(self, job: Job, index: int, context: Context) -> Job:
         """Carry out one step of the run sheet; a failure is kept with the step and raised."""
-        action = self.action(job, job.steps[index].action)
+        action = self.actions(job)[job.steps[index].action]
         try:
             after, note = self._carry_out(job, action, context)
         except Trouble as trouble:

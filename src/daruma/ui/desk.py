@@ -283,7 +283,7 @@ class Desk(QObject):
         index = job.current_step if job else None
         if job is None or index is None:
             return
-        title = self.ready.action(job, job.steps[index].action).figures.title.lower()
+        title = self.ready.actions(job)[job.steps[index].action].figures.title.lower()
         writes = job.steps[index].action == "write_new"
         self._job_work(
             self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not writes, failed=self._step_failed

@@ -197,6 +197,7 @@ class Room(QWidget):
         elif before is not here and self.stage is before and here is not Stage.PLAN:
             # the view follows the work; from intake to plan it goes only when asked to
             self.stage = here
+            QTimer.singleShot(0, self._focus_main)
         self._show_head(job)
         self.cord.show_stages(stages(job, faults), self.stage, _also(job))
         if not self.views.shop_is_shown or self._changed_job(job):

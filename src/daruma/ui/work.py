@@ -1,12 +1,13 @@
 """Lanes: work off the interface's thread, one piece at a time for each lane."""
 
 import logging
+import threading
 import time
 from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor, wait
 from typing import Any
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QEventLoop, QObject, Signal
 
 from daruma.core.errors import Cancelled, Trouble
 
@@ -66,6 +67,14 @@ class Work(QObject):
         self.ended.emit(self)
 
 
+_OF_THREAD = threading.local()
+
+
+def _welcome_qt() -> None:
+    """Give the thread an event dispatcher: Qt's documents start timers where they are laid out."""
+    _OF_THREAD.loop = QEventLoop()
+
+
 class Lane(QObject):
     """A thread of its own that does one piece of work after the other."""
 
@@ -74,7 +83,7 @@ class Lane(QObject):
     def __init__(self, name: str, parent: QObject | None = None) -> None:
         super().__init__(parent)
         self.setObjectName(name)
-        self._thread = ThreadPoolExecutor(max_workers=1, thread_name_prefix=name)
+        self._thread = ThreadPoolExecutor(max_workers=1, thread_name_prefix=name, initializer=_welcome_qt)
         self._futures: set[Future[None]] = set()
         self._queue: list[Work] = []
         self._closed = False

@@ -56,7 +56,9 @@ class BenchView(StageView):
         self.way = label("part")
         column.addWidget(self.way)
         self.run_sheet = RunSheet()
-        column.addWidget(_scrolled(self.run_sheet), 1)
+        sheet_area = _scrolled(self.run_sheet)
+        sheet_area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        column.addWidget(sheet_area, 1)
         return sheet
 
     def _card(self) -> QWidget:
@@ -125,7 +127,7 @@ class BenchView(StageView):
         self._job = job
         if not job.steps:
             return
-        self._actions = {step.action: self.desk.ready.action(job, step.action) for step in job.steps}
+        self._actions = self.desk.ready.actions(job)
         index = job.current_step
         bench = [i for i, step in enumerate(job.steps) if step.action not in PROOF_ACTIONS]
         lines = []

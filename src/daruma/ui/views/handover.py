@@ -2,13 +2,13 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QTextBrowser, QVBoxLayout, QWidget
 
 from daruma.bench.context import Context
-from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.pictures.primitives import Picture
 from daruma.ui import printing
@@ -121,33 +121,38 @@ class HandOverView(StageView):
         name = self._job.name if self._job else ""
         return self.desk.ready.shop.folder / "handover" / name
 
-    def _save(self) -> bool:
-        if self._pages is None or self._job is None:
-            return False
-        plot = printing.plot_image(self._pages.plot) if self._pages.plot else None
-        folder = self.folder()
-        try:
-            self._pages.save_html(folder)
-            for shop_file, stem in ((False, "customer"), (True, "shop")):
-                printing.write_pdf(
-                    self._pages.html(shop_file, printing.PLOT_TAG if plot else ""), plot, folder / f"{self._job.name}-{stem}.pdf"
-                )
-        except Trouble as trouble:
-            self.desk.trouble.emit(trouble)
-            return False
-        self.where.setText(f"Saved in {folder}")
-        return True
+    def _save(self) -> None:
+        self._save_then(self._saved)
 
     def _hand_over(self) -> None:
-        if self._save():
-            self.desk.close_job()
+        self._save_then(self._saved_for_good)
+
+    def _save_then(self, done: Callable[[Path], None]) -> None:
+        pages, folder = self._pages, self.folder()
+        if pages is not None:
+            self.desk.run(self.desk.store, "saving the pages", lambda _: _save_pages(pages, folder), done)
+
+    def _saved(self, folder: Path) -> None:
+        self.where.setText(f"Saved in {folder}")
+
+    def _saved_for_good(self, folder: Path) -> None:
+        self._saved(folder)
+        self.desk.close_job()
+
+
+def _save_pages(pages: Pages, folder: Path) -> Path:
+    plot = printing.plot_image(pages.plot) if pages.plot else None
+    tag = printing.PLOT_TAG if plot else ""
+    pages.save_html(folder)
+    for shop_file, stem in ((False, "customer"), (True, "shop")):
+        printing.write_pdf(pages.html(shop_file, tag), plot, folder / f"{pages.job}-{stem}.pdf")
+    return folder
 
 
 def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
     from daruma.handover.pages import make_pages
 
     workshop = desk.ready
-    actions = {step.action: workshop.action(job, step.action) for step in job.steps}
     backup = workshop.shop.vault.get(job.backup) if job.backup else None
     acts = workshop.shop.journal.acts_of(job.name)
-    return make_pages(shop, job, workshop.model(job), workshop.catalogue, actions, backup, acts)
+    return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backup, acts)
