@@ -1,5 +1,6 @@
 """The whole slice over the real link, and what happens when something fails on the way."""
 
+import json
 from dataclasses import replace
 from pathlib import Path
 
@@ -21,7 +22,7 @@ from daruma.core.records import decode
 from daruma.core.tri import Tri
 from daruma.demo.hands import Hands, connect_hands
 from daruma.link.errors import LinkError, Refused
-from tests.conftest import StandIn, at_step, start_standin, taken_in
+from tests.conftest import HERO, StandIn, at_step, start_standin, taken_in
 
 
 def ready_to_write(workshop: Workshop, job: Job, context: Context) -> Job:
@@ -289,3 +290,28 @@ def test_a_bench_with_nothing_set_up(workshop: Workshop, hero: Job, context: Con
     assert survey.bench.programmer is None
     assert survey.bench.trouble == "No programmer is set up."
     assert survey.bench.phone_on is None
+
+
+def test_a_damaged_record_is_not_kept(demo_folder: Path, workshop: Workshop, context: Context) -> None:
+    world = json.loads((demo_folder / "world.json").read_text())
+    hero = next(job for job in workshop.shop.jobs.all() if job.number == HERO)
+    phone = next(phone for phone in world["phones"].values() if phone["imei"] == world["cable"])
+    memory = bytearray.fromhex(world["panels"][phone["home_panel"]]["memory"])
+    memory[0x10] ^= 0x01
+    world["panels"][phone["home_panel"]]["memory"] = memory.hex()
+    (demo_folder / "world.json").write_text(json.dumps(world))
+    again = start_standin(demo_folder)
+    hands = connect_hands(again.wires["hands"])
+    rig = Rig({kind: url for kind, url in again.wires.items() if kind != "hands"})
+    try:
+        damaged = Workshop(rig, workshop.shop, workshop.catalogue, hands)
+        job = at_step(damaged, taken_in(damaged, hero, context), "read_original", context)
+        before = workshop.shop.vault.count()
+        with pytest.raises(RecordError, match="identity check does not fit") as caught:
+            damaged.do_step(job, job.current_step or 0, context)
+        assert "Nothing was kept" in caught.value.safe
+        assert workshop.shop.vault.count() == before
+    finally:
+        rig.close()
+        hands.close()
+        again.stop()

@@ -312,3 +312,18 @@ def test_every_view_fits_the_smallest_window(driver: Driver) -> None:
     hint = driver.shell.minimumSizeHint()
     assert hint.width() <= 1100
     assert hint.height() <= 700
+
+
+def test_the_focus_goes_with_the_work(driver: Driver) -> None:
+    to_the_write(driver)
+    driver.until(driver.window.views[Stage.BENCH].hold.hasFocus)
+
+
+def test_whoever_types_keeps_the_focus(driver: Driver) -> None:
+    source = line(driver, "panel_source")
+    source.setFocus()
+    driver.desk.read_phone()
+    driver.until(lambda: driver.text("intake_main").startswith("Owner"))
+    driver.desk.look()
+    driver.idle()
+    assert source.hasFocus()

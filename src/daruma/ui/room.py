@@ -6,7 +6,18 @@ from datetime import datetime
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer
-from PySide6.QtWidgets import QApplication, QFrame, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
+from PySide6.QtWidgets import (
+    QApplication,
+    QComboBox,
+    QFrame,
+    QHBoxLayout,
+    QLineEdit,
+    QPlainTextEdit,
+    QPushButton,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Stage, stage_of, stages, waits_for
@@ -288,13 +299,20 @@ class Room(QWidget):
             each.set_busy(busy)
         if not busy and self._focus_back:
             self._focus_back = False
-            self._focus_main()
+            # whoever types keeps the focus
+            if not isinstance(QApplication.focusWidget(), QLineEdit | QPlainTextEdit | QComboBox):
+                self._focus_main()
 
     def _focus_main(self) -> None:
         """Put the focus on the main action, where the keyboard goes on."""
         button = self.views[self.stage].main_button()
-        if button is not None and self.stack.currentWidget() is self.views[self.stage]:
+        if button is None or self.stack.currentWidget() is not self.views[self.stage]:
+            return
+        if button.isEnabled():
             button.setFocus()
+        else:
+            # the interlocks may light only with the next look at the bench
+            self._focus_back = True
 
     def _store_busy(self, work: Work | None) -> None:
         self._busy(work)

@@ -88,17 +88,17 @@ def lens_bytes(width: float, record: Record | None, other: Record | None) -> Pic
     if record is None:
         return Picture(width, 40, (Text(0, 20, "Nothing has been read yet.", Tone.QUIET, 13),), (), "Nothing has been read yet.")
     size = 12.0
-    advance, row = MONO * size, 15.0
+    advance, row = MONO * size, 14.5
     items: list[Item] = []
     image, against = record.image, other.image if other else record.image
     for start in range(0, len(image), 16):
-        y = 14 + row * (start // 16)
+        y = 13 + row * (start // 16)
         items.append(Text(0, y, f"{start:03X}", Tone.QUIET, size, mono=True))
         for i in range(start, min(start + 16, len(image))):
             if against[i : i + 1] != image[i : i + 1]:
-                items.append(Rect(44 + (i - start) * 3 * advance - 2, y - 12, 2 * advance + 4, 15, Tone.ACT, alpha=0.22))
+                items.append(Rect(44 + (i - start) * 3 * advance - 2, y - 11.5, 2 * advance + 4, 14.5, Tone.ACT, alpha=0.22))
         line = " ".join(f"{byte:02X}" for byte in image[start : start + 16])
         plain = "".join(chr(byte) if 32 <= byte < 127 else "." for byte in image[start : start + 16])
         items += [Text(44, y, line, Tone.INK, size, mono=True), Text(44 + 49 * advance, y, plain, Tone.QUIET, size, mono=True)]
     changed = sum(a != b for a, b in zip(image, against, strict=False))
-    return Picture(width, 20 + row * ((len(image) + 15) // 16), tuple(items), (), f"{len(image)} bytes, {changed} differ")
+    return Picture(width, 6 + row * ((len(image) + 15) // 16), tuple(items), (), f"{len(image)} bytes, {changed} differ")
