@@ -223,9 +223,11 @@ class Room(QWidget):
         names = self.desk.ready.catalogue.names
         proven = sum(job.is_proven(f) for f in job.ticket.promised)
         self.face.show_state(bool(job.ticket.promised), job.all_proven, job.name)
-        system = f"{self.desk.ready.catalogue.system} {job.ticket.system}" if job.ticket.system else "system not known yet"
+        system = f"{self.desk.ready.catalogue.system} {job.ticket.system}" if job.ticket.system else "System not known yet"
         self.title.setText(f"{names.get(job.ticket.model, 'New ticket')}  {job.name}")
-        self.subtitle.setText(f"{system}. {proven} of {len(job.ticket.promised)} promises proven. {job.ticket.complaint}".strip())
+        promised = len(job.ticket.promised)
+        promises = f"{proven} of {promised} promises proven" if promised else "Nothing promised yet"
+        self.subtitle.setText(f"{system}. {promises}. {job.ticket.complaint}".strip())
 
     def open_stage(self, stage: Stage) -> None:
         """Put a stage of the job on view, if it can be looked at."""
@@ -346,6 +348,8 @@ def _also(job: Job) -> frozenset[Stage]:
 
 def _span(span: object) -> str:
     minutes = int(span.total_seconds() // 60)  # type: ignore[attr-defined]
+    if minutes < 1:
+        return "now"
     if minutes < 60:
         return f"{minutes} min"
     return f"{minutes // 60} h {minutes % 60:02d}" if minutes < 1440 else f"{minutes // 1440} d"

@@ -200,9 +200,9 @@ class ShopView(QWidget):
     def _shelf_page(self) -> QWidget:
         page, column = _page()
         self.shelf_rows = Rows(
-            ("Part", "Model", "Maker", "Kind", "From", "Price", "Writes known", "In job", "Note"), mono=frozenset({0})
+            ("Part", "Model", "Maker", "Kind", "From", "Price", "Writes", "In job", "Note"), mono=frozenset({0})
         )
-        column.addWidget(table("shelf_table", self.shelf_rows, (130, 90, 80, 150, 210, 60, 96, 70, 120)), 1)
+        column.addWidget(table("shelf_table", self.shelf_rows, (116, 80, 72, 170, 190, 56, 60, 62, 120)), 1)
         return page
 
     def _show_shelf(self) -> None:
@@ -215,7 +215,7 @@ class ShopView(QWidget):
                     p.maker,
                     KIND[p.kind],
                     p.source,
-                    f"{p.price:.0f}",
+                    f"{p.price:.0f} €",
                     str(p.earlier_writes),
                     p.used_in,
                     p.note,
