@@ -13,9 +13,8 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
 from PySide6.QtCore import QTimer
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication
 
-from daruma.app import PAPER, Setup, StandIns, apply_theme, build_window, load_fonts
+from daruma.app import Setup, StandIns, build_window, make_app
 from daruma.ui.room import Room
 
 BEAT_MS = 2
@@ -59,9 +58,7 @@ def at_rest(room: Room) -> bool:
 
 def main() -> None:
     """Take the demo's first ticket to the write and listen."""
-    app = QApplication([])
-    load_fonts()
-    apply_theme(app, PAPER)
+    app = make_app()
     standins = StandIns()
     with tempfile.TemporaryDirectory() as folder:
         shell = build_window(Setup(Path(folder) / "demo", "x", {}, demo=True, pace=0.05), standins)
@@ -97,6 +94,7 @@ def main() -> None:
             QTest.qWait(300)
         shell.close()
         standins.stop()
+        app.quit()
 
 
 if __name__ == "__main__":

@@ -46,11 +46,8 @@ OURS = """
 import sys
 from pathlib import Path
 from PySide6.QtCore import QTimer
-from PySide6.QtWidgets import QApplication
-from daruma.app import PAPER, Setup, StandIns, apply_theme, build_window, load_fonts
-app = QApplication([])
-load_fonts()
-apply_theme(app, PAPER)
+from daruma.app import Setup, StandIns, build_window, make_app
+app = make_app()
 standins = StandIns()
 window = build_window(Setup(Path(sys.argv[1]), "x", {}, cache=Path(sys.argv[1]).parent / "cache", demo=True, pace=0.0), standins)
 def answering():

@@ -12,11 +12,11 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 
-from daruma.app import Setup, StandIns, build_window
+from daruma.app import Setup, StandIns, build_window, make_app
 from daruma.core.job import Stage, StepState
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
-from daruma.ui.theme import NIGHT, PAPER, apply_theme, load_fonts
+from daruma.ui.theme import NIGHT, apply_theme
 
 SHOP = "Lantern Quay Phones, Port Ellery"
 
@@ -122,9 +122,7 @@ def main() -> None:
     """Run the tour in a folder of its own."""
     folder = Path(sys.argv[1])
     folder.mkdir(parents=True, exist_ok=True)
-    app = QApplication(["daruma"])
-    load_fonts()
-    apply_theme(app, PAPER)
+    app = make_app()
     standins = StandIns()
     with tempfile.TemporaryDirectory() as data:
         shell = build_window(Setup(Path(data) / "demo", SHOP, {}, demo=True, pace=0.0), standins)
