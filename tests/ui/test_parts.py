@@ -163,7 +163,7 @@ window = build_window(Setup(Path(sys.argv[1]), "x", {}), StandIns())
 window.show()
 while not (window.room and window.room.desk.jobs): QTest.qWait(10)
 QTest.keyClicks(window.room.views[Stage.INTAKE].panel_source, " and typed before the kill")
-while window.room.desk._unsaved: QTest.qWait(1)
+while window.room.desk.drafts.pending: QTest.qWait(1)
 os.kill(os.getpid(), signal.SIGKILL)
 """
 

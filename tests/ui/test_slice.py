@@ -3,11 +3,13 @@
 import sqlite3
 from pathlib import Path
 
+import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QLabel, QLineEdit
 
 from daruma.core.job import Stage, StepState
 from daruma.core.parts import Function
+from daruma.store.database import StoreTrouble
 from daruma.store.shop import Shop
 from daruma.ui.widgets.hold import HoldButton
 from tests.ui.conftest import LONG, Driver
@@ -327,3 +329,23 @@ def test_whoever_types_keeps_the_focus(driver: Driver) -> None:
     driver.desk.look()
     driver.idle()
     assert source.hasFocus()
+
+
+def test_a_full_disk_does_not_let_typed_text_go_in_silence(driver: Driver, monkeypatch: pytest.MonkeyPatch) -> None:
+    def full(*_: object) -> None:
+        raise StoreTrouble(
+            "The store could not be used: disk is full.", safe="What was kept before is safe.", advice="Make room."
+        )
+
+    with monkeypatch.context() as patch:
+        patch.setattr(driver.desk.ready.shop.jobs, "save", full)
+        driver.bot.keyClicks(line(driver, "panel_source"), " and more")
+        driver.until(lambda: driver.window.trouble_bar.isVisible())
+        assert "disk is full" in driver.window.trouble_bar.what.text()
+        driver.shell.close()
+        assert driver.shell.isVisible(), "the first try to close says what would be lost"
+        assert "close again" in driver.window.trouble_bar.advice.text()
+    driver.bot.keyClicks(line(driver, "panel_source"), "!")
+    driver.until(lambda: not driver.desk.drafts.pending)
+    kept = next(job for job in driver.desk.ready.shop.jobs.all() if job.number == driver.desk.number)
+    assert kept.ticket.panel_source.endswith(" and more!")

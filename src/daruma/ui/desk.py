@@ -14,6 +14,7 @@ from daruma.bench.context import Context, local_time
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, ticket_faults
 from daruma.core.parts import Function
+from daruma.ui.drafts import KEEPING, Drafts
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
@@ -24,7 +25,7 @@ if TYPE_CHECKING:
 
 log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
-QUIET_WORK = frozenset({"looking at the bench", "keeping the ticket", "planning", "drawing the white", "making the pages"})
+QUIET_WORK = frozenset({KEEPING, "looking at the bench", "planning", "drawing the white", "making the pages"})
 WHITE = Function.AMBIENT_WHITE
 
 
@@ -53,8 +54,8 @@ class Desk(QObject):
         self.number = 0
         self.survey: Survey | None = None
         self.plan: Plan | None = None
-        self._unsaved: dict[int, Job] = {}
-        self._saving = False
+        self.drafts = Drafts(self.store, lambda job: self.ready.save(job, Context()), self)
+        self.drafts.failed.connect(self.trouble)
         self._surveying = False
         self._look_wanted = False
         self._poll = QTimer(self)
@@ -113,20 +114,22 @@ class Desk(QObject):
             self.trouble.emit(trouble)
         self._poll.start()
 
+    def keep_all(self) -> None:
+        """Keep what is typed and not kept yet; raise Trouble where that fails."""
+        if self.workshop is not None:
+            self.drafts.flush()
+
     def shut(self) -> None:
-        """Keep what is unsaved, stop work and close the store."""
+        """Stop work and close devices and store."""
         self._poll.stop()
         self.bench.finish()
         self.store.finish()
         # results that are still on their way find nobody to tell
         self.blockSignals(True)
-        workshop, self.workshop = self.workshop, None
-        if workshop is not None:
-            for job in self._unsaved.values():
-                workshop.save(job, Context())
-            self._unsaved.clear()
-            workshop.rig.close()
-            workshop.shop.close()
+        if self.workshop is not None:
+            self.workshop.rig.close()
+            self.workshop.shop.close()
+            self.workshop = None
 
     # -- jobs
 
@@ -153,7 +156,7 @@ class Desk(QObject):
         ticket = replace(self.job.ticket, **changes)
         if ticket != self.job.ticket:
             self._put(replace(self.job, ticket=ticket))
-            self._save(self.jobs[self.number])
+            self.drafts.keep(self.jobs[self.number])
 
     def _put(self, job: Job) -> None:
         self.jobs[job.number] = job
@@ -161,32 +164,12 @@ class Desk(QObject):
         if job.number == self.number:
             self.job_changed.emit(job)
 
-    def _save(self, job: Job) -> None:
-        # the newest state wins; one save is on its way at a time
-        self._unsaved[job.number] = job
-        if not self._saving:
-            self._saving = True
-            self._start(self.store, "keeping the ticket", lambda _: self._write_unsaved(), self._saved)
-
-    def _write_unsaved(self) -> dict[int, Job]:
-        written = dict(self._unsaved)
-        for job in written.values():
-            self.ready.save(job, Context())
-        return written
-
-    def _saved(self, written: dict[int, Job]) -> None:
-        self._saving = False
-        self._unsaved = {n: job for n, job in self._unsaved.items() if written.get(n) is not job}
-        for job in self._unsaved.values():
-            self._save(job)
-            break
-
     def _took(self, job: Job) -> None:
         """Take a job that work has changed; the ticket stays as the user has it now."""
         mine = self.jobs.get(job.number, job)
         self._took_whole(replace(job, ticket=mine.ticket))
         if mine.ticket != job.ticket:
-            self._save(self.jobs[job.number])
+            self.drafts.keep(self.jobs[job.number])
 
     def _took_whole(self, job: Job) -> None:
         self._put(job)
@@ -262,7 +245,7 @@ class Desk(QObject):
         mine = self.jobs[job.number].ticket
         taken = replace(mine, model=job.ticket.model, imei=job.ticket.imei, system=job.ticket.system, before=job.ticket.before)
         self._took_whole(replace(job, ticket=taken))
-        self._save(self.jobs[job.number])
+        self.drafts.keep(self.jobs[job.number])
         if said.state.trusted:
             self.told.emit("The phone was read over the cable.")
         else:
@@ -383,12 +366,8 @@ class Desk(QObject):
     ) -> None:
         work = Work(name, function, cancellable=cancellable)
         work.done.connect(done)
-        work.failed.connect(failed or self._failed)
+        work.failed.connect(failed or self.trouble)
         lane.start(work)
-
-    def _failed(self, trouble: Trouble) -> None:
-        self._saving = False
-        self.trouble.emit(trouble)
 
 
 def _context(work: Work) -> Context:

@@ -46,6 +46,7 @@ class Room(QWidget):
         self.desk = desk
         self.stage = Stage.INTAKE
         self._focus_back = False
+        self._warned = False
         self._shown = 0
         self._stage_of: dict[int, Stage] = {}
         self.setObjectName("room")
@@ -164,9 +165,21 @@ class Room(QWidget):
         """Load the workshop."""
         self.desk.load()
 
-    def shut(self) -> None:
-        """Keep what is unsaved and close."""
+    def shut(self) -> bool:
+        """Keep what is unsaved and close; return False, once, where something could not be kept."""
+        try:
+            self.desk.keep_all()
+        except Trouble as trouble:
+            if not self._warned:
+                self._warned = True
+                self._show_trouble(
+                    Trouble(
+                        trouble.what, safe=trouble.safe, advice="Mend it, or close again to leave without what was typed last."
+                    )
+                )
+                return False
         self.desk.shut()
+        return True
 
     def _loaded(self) -> None:
         if not self.desk.jobs:

@@ -68,6 +68,4 @@ class Shell(QMainWindow):
         self.furnished.emit()
 
     def closeEvent(self, event: QCloseEvent) -> None:
-        if self.room is not None:
-            self.room.shut()
-        event.accept()
+        event.setAccepted(self.room is None or self.room.shut())

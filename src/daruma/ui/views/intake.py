@@ -26,7 +26,7 @@ from daruma.core.tri import Tri
 from daruma.ui.desk import Desk, shelf_for
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.widgets.boxes import ChoiceBox, TickBox
-from daruma.ui.widgets.faces import FaceCheck, face_words
+from daruma.ui.widgets.function_row import FunctionRow
 from daruma.ui.widgets.notices import label
 
 ORIGINAL = {
@@ -47,7 +47,6 @@ KIND = {
     PanelKind.READY_CODED: "ready-coded aftermarket",
 }
 PLAIN_FACTS = 3  # model, IMEI and system version come without trust
-BEFORE = {Tri.YES: "works", Tri.NO: "fails", Tri.UNKNOWN: "not seen"}
 
 
 class IntakeView(StageView):
@@ -128,7 +127,7 @@ class IntakeView(StageView):
         self._rows = QVBoxLayout()
         self._rows.setSpacing(7)
         column.addLayout(self._rows)
-        self._row_of: dict[Function, _FunctionRow] = {}
+        self._row_of: dict[Function, FunctionRow] = {}
         column.addStretch(1)
         self.phone_note = label("quiet")
         column.addWidget(self.phone_note)
@@ -208,15 +207,13 @@ class IntakeView(StageView):
         else:
             self.desk.edit(**{name: value})
 
-    def promise(self, function: Function, on: bool) -> None:
-        """Promise a function, or take the promise back."""
+    def _promise(self, function: Function, on: bool) -> None:
         job = self.desk.job
         if job is not None:
             kept = tuple(f for f in job.ticket.promised if f is not function)
             self.desk.edit(promised=(*kept, function) if on else kept)
 
-    def before(self, function: Function, value: Tri) -> None:
-        """Note how a function was before."""
+    def _before(self, function: Function, value: Tri) -> None:
         if self.desk.job is not None:
             self.desk.edit(before={**self.desk.job.ticket.before, function: value})
 
@@ -283,7 +280,14 @@ class IntakeView(StageView):
                     item.widget().deleteLater()
             self._row_of = {}
             for function in wanted:
-                row = _FunctionRow(function, catalogue.function_labels[function], catalogue.function_meaning[function], self)
+                row = FunctionRow(
+                    function,
+                    catalogue.function_labels[function],
+                    catalogue.function_meaning[function],
+                    can_be_promised=function in GOAL_VAR,
+                )
+                row.promised.connect(self._promise)
+                row.seen_before.connect(self._before)
                 self._row_of[function] = row
                 self._rows.addWidget(row)
         for function, row in self._row_of.items():
@@ -342,56 +346,3 @@ class IntakeView(StageView):
 
     def main_button(self) -> QWidget:
         return self.main
-
-
-class _FunctionRow(QWidget):
-    """One function: its face, whether it is promised, how it was before."""
-
-    def __init__(self, function: Function, text: str, meaning: str, view: IntakeView) -> None:
-        super().__init__()
-        self._function, self._view, self._text = function, view, text
-        row = QHBoxLayout(self)
-        row.setContentsMargins(0, 1, 0, 1)
-        row.setSpacing(8)
-        self.promise = FaceCheck(text)
-        self.promise.setObjectName(f"promise_{function.value}")
-        self.promise.toggled.connect(self._toggled)
-        self._meaning = meaning
-        if function in GOAL_VAR:
-            row.addWidget(self.promise, 1)
-        else:
-            # no way leads to these yet, so they cannot be promised; how they were before is still worth noting
-            plain = label("", text)
-            plain.setContentsMargins(FaceCheck.SIDE + 14, 0, 0, 0)
-            plain.setToolTip(meaning)
-            row.addWidget(plain, 1)
-        self.choices: dict[Tri, QPushButton] = {}
-        for value, words in BEFORE.items():
-            button = QPushButton(words)
-            button.setObjectName(f"before_{function.value}_{value.value}")
-            button.setProperty("role", "choice")
-            button.setCheckable(True)
-            button.setAutoExclusive(True)
-            button.setAccessibleName(f"{text} before: {words}")
-            button.clicked.connect(self._chosen)
-            button.setCursor(Qt.CursorShape.PointingHandCursor)
-            self.choices[value] = button
-            row.addWidget(button)
-
-    def show_state(self, promised: bool, proven: bool, before: Tri) -> None:
-        """Show promise, proof and the state before."""
-        self.promise.show_proven(proven)
-        words = f"{self._text}, {face_words(promised, proven)}"
-        self.promise.setAccessibleName(f"Promise {words}: {self._meaning}")
-        self.promise.setToolTip(f"{words}: {self._meaning}")
-        with QSignalBlocker(self.promise):
-            self.promise.setChecked(promised)
-        self.choices[before].setChecked(True)
-
-    def _toggled(self, on: bool) -> None:
-        self._view.promise(self._function, on)
-
-    def _chosen(self) -> None:
-        for value, button in self.choices.items():
-            if button.isChecked():
-                self._view.before(self._function, value)
