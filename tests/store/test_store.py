@@ -207,6 +207,9 @@ def test_jobs_and_parts_survive_as_they_are(empty: Shop) -> None:
     )
     empty.jobs.save(job, "now")
     assert empty.jobs.all() == (job,)
+    typed = replace(job, ticket=replace(ticket, complaint="typed while a step ran"), steps=())
+    empty.jobs.save_ticket(typed, "now")
+    assert empty.jobs.all() == (replace(job, ticket=typed.ticket),), "a draft never takes back what a step has reached"
     assert empty.jobs.open_new("now").number == job.number + 1
     meddle(empty, "UPDATE jobs SET body = '{}' WHERE number = 1")
     with pytest.raises(Trouble, match="J-0001 cannot be read"):

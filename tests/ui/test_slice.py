@@ -7,6 +7,7 @@ import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication, QLabel, QLineEdit
 
+from daruma.core.acts import ActKind
 from daruma.core.job import Stage, StepState
 from daruma.core.parts import Function
 from daruma.store.database import StoreTrouble
@@ -338,7 +339,7 @@ def test_a_full_disk_does_not_let_typed_text_go_in_silence(driver: Driver, monke
         )
 
     with monkeypatch.context() as patch:
-        patch.setattr(driver.desk.ready.shop.jobs, "save", full)
+        patch.setattr(driver.desk.ready.shop.jobs, "save_ticket", full)
         driver.bot.keyClicks(line(driver, "panel_source"), " and more")
         driver.until(lambda: driver.window.trouble_bar.isVisible())
         assert "disk is full" in driver.window.trouble_bar.what.text()
@@ -349,3 +350,26 @@ def test_a_full_disk_does_not_let_typed_text_go_in_silence(driver: Driver, monke
     driver.until(lambda: not driver.desk.drafts.pending)
     kept = next(job for job in driver.desk.ready.shop.jobs.all() if job.number == driver.desk.number)
     assert kept.ticket.panel_source.endswith(" and more!")
+
+
+def test_the_rail_leads_out_of_the_shop(driver: Driver) -> None:
+    driver.click("open_shop")
+    assert not driver.window.head.isVisible()
+    driver.key(Qt.Key.Key_Down, Qt.KeyboardModifier.ControlModifier)
+    driver.until(lambda: driver.desk.number != 2)
+    driver.idle()
+    assert driver.window.head.isVisible()
+
+
+def test_a_lost_programmer_leaves_an_act_in_doubt_that_is_settled_at_the_bench(driver: Driver) -> None:
+    to_the_write(driver)
+    journal, die = driver.desk.ready.shop.journal, driver.job.ticket.panel_die
+    journal.intend(ActKind.WRITE, job=driver.job.name, die=die, backup="", digest="", started="", evidence=())
+    driver.desk.look()
+    driver.until(lambda: driver.find("light_lock").isVisible())
+    assert driver.text("light_lock") == "Settle the act in doubt"
+    assert not driver.window.views[Stage.BENCH].hold.isEnabled()
+    driver.click("light_lock")
+    driver.until(lambda: journal.in_doubt() == ())
+    assert journal.writes(die) == 1
+    driver.until(lambda: driver.text("bench_main") == "Plan again from here")

@@ -78,6 +78,10 @@ class Workshop:
         self.shop.jobs.save(job, context.now())
         return job
 
+    def save_ticket(self, job: Job, context: Context) -> None:
+        """Keep what was typed into a job's ticket."""
+        self.shop.jobs.save_ticket(job, context.now())
+
     # -- intake
 
     def read_phone(self, job: Job, context: Context) -> tuple[Job, reading.PhoneReading]:

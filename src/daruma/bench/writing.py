@@ -139,7 +139,7 @@ def _settle(
     raise WriteFailed(
         note,
         safe="The backup is safe. The write was counted.",
-        advice="Stop here: a further try can kill the panel. See what it carries in the record lens, then plan again.",
+        advice="Stop here: a further try can kill the panel. Plan again from here; the panel is read first.",
     )
 
 

@@ -1,5 +1,7 @@
 """Jobs and shelf parts, each kept whole as JSON by its number or die."""
 
+from dataclasses import replace
+
 import msgspec
 from sqlalchemy import func, select
 from sqlalchemy.dialects.sqlite import insert
@@ -22,6 +24,15 @@ class JobBook:
         statement = insert(jobs).values(number=job.number, body=body, updated=when)
         with self._database.writing() as connection:
             connection.execute(statement.on_conflict_do_update(index_elements=["number"], set_={"body": body, "updated": when}))
+
+    def save_ticket(self, job: Job, when: str) -> None:
+        """Keep a job's ticket and leave its steps and proofs as they are kept: work may be settling them meanwhile."""
+        with self._database.writing() as connection:
+            body = connection.execute(select(jobs.c.body).where(jobs.c.number == job.number)).scalar()
+            kept = replace(_job(job.number, body), ticket=job.ticket) if body else job
+            text = msgspec.json.encode(kept).decode()
+            statement = insert(jobs).values(number=job.number, body=text, updated=when)
+            connection.execute(statement.on_conflict_do_update(index_elements=["number"], set_={"body": text, "updated": when}))
 
     def open_new(self, when: str) -> Job:
         """Open a job with the next number."""

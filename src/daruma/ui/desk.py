@@ -54,7 +54,7 @@ class Desk(QObject):
         self.number = 0
         self.survey: Survey | None = None
         self.plan: Plan | None = None
-        self.drafts = Drafts(self.store, lambda job: self.ready.save(job, Context()), self)
+        self.drafts = Drafts(self.store, lambda job: self.ready.save_ticket(job, Context()), self)
         self.drafts.failed.connect(self.trouble)
         self._surveying = False
         self._look_wanted = False
@@ -281,7 +281,8 @@ class Desk(QObject):
 
     def _reread(self, jobs: tuple[Job, ...]) -> None:
         for job in jobs:
-            if job.number == self.number:
+            mine = self.jobs.get(job.number)
+            if mine is not None and replace(job, ticket=mine.ticket) != mine:
                 self._took(job)
 
     def update_firmware(self) -> None:

@@ -225,6 +225,7 @@ class Room(QWidget):
         self._show_head(job)
         self.cord.show_stages(stages(job, faults), self.stage, _also(job))
         if not self.views.shop_is_shown or self._changed_job(job):
+            self.head.show()
             self.stack.setCurrentWidget(self.views[self.stage])
         self._shown = job.number
         self.views[self.stage].show_job(job)
@@ -252,6 +253,7 @@ class Room(QWidget):
             self.foot.tell(f"{stage.value}: not yet, {why}.")
             return
         self.stage = stage
+        self.head.show()
         self.cord.show_stages(stages(job, self.desk.faults(job)), stage, _also(job))
         self.stack.setCurrentWidget(self.views[stage])
         self.views[stage].show_job(job)

@@ -243,13 +243,12 @@ class BenchView(StageView):
 
     def _light(self) -> None:
         survey = self.desk.survey
-        if survey is not None and survey.doubts:
-            part = next((p for p in survey.bench.sockets.values() if p is not None), None)
-            for act in survey.doubts:
-                if part is not None and act.die == part.die:
-                    self.desk.settle(act)
-                    return
-        self.desk.update_firmware()
+        plugged = {part.die for part in survey.bench.sockets.values() if part is not None} if survey else set()
+        doubtful = next((act for act in survey.doubts if act.die in plugged), None) if survey else None
+        if doubtful is not None:
+            self.desk.settle(doubtful)
+        else:
+            self.desk.update_firmware()
 
 
 def _scrolled(widget: QWidget) -> QScrollArea:
