@@ -1,12 +1,15 @@
 """Keep what was read: into the vault, and back from it to be sure."""
 
+from dataclasses import replace
+
 from daruma.bench.reading import PartReading
 from daruma.core.backup import Backup, BackupContent, Origin
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind
-from daruma.core.records import Record, decode, encode, shown
+from daruma.core.records import FieldRole, FieldValue, Layout, Record, decode, encode, shown
+from daruma.core.serials import serial_fault
 from daruma.link.devices import DeviceSelf
 from daruma.store.vault import Vault
 
@@ -47,13 +50,31 @@ def keep_codes(vault: Vault, model: Model, job: Job, when: str) -> Backup:
     image = encode(
         layout, {"signature": signature, "display_serial": serial, "cover_code": cover, "panel_maker": model.makers[0]}
     )
-    content = BackupContent(
+    return _kept(vault, _from_phone(model, layout, job, image, when))
+
+
+def keep_paper(vault: Vault, model: Model, job: Job, when: str) -> Backup:
+    """Keep the display serial that was typed from paper, with the code of the chip on the new panel as cover code."""
+    fault = serial_fault(job.ticket.paper_serial)
+    chip = job.target.chip if job.target is not None else None
+    if fault:
+        raise Trouble(f"The serial on the ticket: {fault}.", safe="Nothing was kept.", advice="Type it again at Intake.")
+    layout = model.layout(PartKind.DISPLAY)
+    values: dict[str, FieldValue] = {"display_serial": job.ticket.paper_serial, "panel_maker": job.ticket.panel_maker}
+    if chip:
+        values["cover_code"] = chip
+    image = encode(layout, {"signature": layout.field("signature").constant, **values})
+    return _kept(vault, replace(_from_phone(model, layout, job, image, when), programmer="typed from paper"))
+
+
+def _from_phone(model: Model, layout: Layout, job: Job, image: bytes, when: str) -> BackupContent:
+    return BackupContent(
         model=model.key,
         layout=layout.name,
-        part_kind=PartKind.DISPLAY.value,
+        part_kind=layout.part.value,
         die="",
         chip=job.phone.get(Identity.TOUCH_CHIP_ID.value, ""),
-        maker=model.makers[0],
+        maker=job.ticket.panel_maker or model.makers[0],
         imei=job.ticket.imei,
         job=job.name,
         taken=when,
@@ -63,13 +84,44 @@ def keep_codes(vault: Vault, model: Model, job: Job, when: str) -> Backup:
         fields=_fields(decode(layout, image)),
         image=image,
     )
+
+
+def keep_made(vault: Vault, job: Job, source: Backup, image: bytes, when: str, note: str) -> Backup:
+    """Keep a record that was put together from a backup, with a note of what was changed."""
+    content = replace(source.content, image=image, job=job.name, taken=when, origin=Origin.MADE, note=note)
     return _kept(vault, content)
 
 
-def newest_backup(vault: Vault, imei: str, model: Model) -> Backup:
-    """Return the newest verified backup of a phone; raise Trouble where there is none."""
+def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:
+    """Keep the flex's identities that the unbound board gave over the cable."""
+    layout = model.layout(PartKind.SENSOR_FLEX)
+    try:
+        codes = {key: job.phone[key] for key in (Identity.FLEX_ID.value, Identity.AMBIENT_CODE.value)}
+    except KeyError as error:
+        raise Trouble("The phone gave no flex data.", safe="Nothing was changed.", advice="Read the phone once more.") from error
+    image = encode(layout, {"signature": layout.field("signature").constant, "ambient_gains": (1000,) * 8, **codes})
+    return _kept(vault, _from_phone(model, layout, job, image, when))
+
+
+def complete_record(vault: Vault, model: Model, maker: str, job: Job) -> Backup:
+    """Return the newest complete display record of a model and maker; raise Trouble where there is none."""
+    for backup in vault.find():
+        content = backup.content
+        if content.model == model.key and content.maker == maker and content.part_kind == PartKind.DISPLAY.value:
+            kept = vault.get(backup.name)
+            if record_of(kept, model).complete(FieldRole.CALIBRATION) and content.job != job.name:
+                return kept
+    raise Trouble(
+        f"The vault holds no complete record of a {model.name} panel by {maker}.",
+        safe="Nothing was changed.",
+        advice="Take another way, or read a sound panel of this kind first.",
+    )
+
+
+def newest_backup(vault: Vault, imei: str, model: Model, kind: PartKind = PartKind.DISPLAY) -> Backup:
+    """Return the newest verified backup of a phone's part; raise Trouble where there is none."""
     for backup in vault.find(imei=imei):
-        if backup.content.model == model.key and backup.content.part_kind == PartKind.DISPLAY.value:
+        if backup.content.model == model.key and backup.content.part_kind == kind.value:
             return vault.get(backup.name)
     raise Trouble(
         "The vault holds no backup of this phone.", safe="Nothing was changed.", advice="Take another source of the codes."
@@ -78,7 +130,7 @@ def newest_backup(vault: Vault, imei: str, model: Model) -> Backup:
 
 def record_of(backup: Backup, model: Model) -> Record:
     """Return a backup's image as a record."""
-    return decode(model.layout(PartKind.DISPLAY), backup.content.image)
+    return decode(model.layout(PartKind(backup.content.part_kind)), backup.content.image)
 
 
 def _fields(record: Record) -> tuple[tuple[str, str], ...]:

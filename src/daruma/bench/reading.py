@@ -9,7 +9,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import RecordError
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind, PartSelf, Version
-from daruma.core.records import Record, decode, recognise
+from daruma.core.records import Layout, Record, decode, recognise
 from daruma.core.tri import Tri
 from daruma.link.devices import PhoneState, Report
 from daruma.link.errors import LinkError, Refused
@@ -51,30 +51,41 @@ def read_phone(rig: Rig, context: Context) -> PhoneReading:
     return PhoneReading(state, functions, notice)
 
 
-def part_on_socket(rig: Rig, model: Model) -> PartSelf | None:
-    """Return the part that answers on the model's socket."""
-    return rig.programmer().sockets().get(model.socket)
+def part_on_socket(rig: Rig, socket: str) -> PartSelf | None:
+    """Return the part that answers on a socket."""
+    return rig.programmer().sockets().get(socket)
 
 
-def read_part(rig: Rig, catalogue: Catalogue, model: Model, context: Context, *, twice: bool = False) -> PartReading:
-    """Read the part on the model's socket; with `twice`, read again and compare.
+def read_part(
+    rig: Rig,
+    catalogue: Catalogue,
+    model: Model,
+    context: Context,
+    *,
+    twice: bool = False,
+    kind: PartKind = PartKind.DISPLAY,
+    socket: str = "",
+) -> PartReading:
+    """Read the part on a socket (the model's own without one); with `twice`, read again and compare.
 
     Raises RecordError for another model's record, a record that does not fit its checksums when read `twice`, or two
     reads that differ; Refused where nothing answers or the firmware is too old.
     """
-    part = part_on_socket(rig, model)
+    socket = socket or model.socket
+    part = part_on_socket(rig, socket)
     if part is None:
         raise Refused(
             "empty",
-            f"No part answers on socket {model.socket}.",
+            f"No part answers on socket {socket}.",
             safe="Nothing was changed.",
             advice="Press the connector home on both ends.",
         )
-    layout = model.layout(PartKind.DISPLAY)
+    layout = model.layout(kind)
+    place = _Place(model, layout, socket, part)
     end = 0.5 if twice else 1.0
-    image = _read(rig, catalogue, model, part, context.part(0.0, end, "reading"))
+    image = _read(rig, catalogue, place, context.part(0.0, end, "reading"))
     if twice:
-        again = _read(rig, catalogue, model, part, context.part(0.5, 1.0, "reading again to compare"))
+        again = _read(rig, catalogue, place, context.part(0.5, 1.0, "reading again to compare"))
         if again != image:
             raise RecordError(
                 "Two reads of the same part differ.",
@@ -91,11 +102,19 @@ def read_part(rig: Rig, catalogue: Catalogue, model: Model, context: Context, *,
     return PartReading(part, record)
 
 
-def _read(rig: Rig, catalogue: Catalogue, model: Model, part: PartSelf, report: Report) -> bytes:
-    layout = model.layout(PartKind.DISPLAY)
-    _agree(catalogue, model, part)
-    image = rig.programmer().read_memory(model.socket, layout.size, model.key, report)
-    others = [found for found in recognise(catalogue.layouts(), image) if found.name != layout.name]
+@dataclass(frozen=True, slots=True)
+class _Place:
+    model: Model
+    layout: Layout
+    socket: str
+    part: PartSelf
+
+
+def _read(rig: Rig, catalogue: Catalogue, place: _Place, report: Report) -> bytes:
+    model, layout = place.model, place.layout
+    _agree(catalogue, model, place.part)
+    image = rig.programmer().read_memory(place.socket, layout.size, model.key, report)
+    others = [found for found in recognise(catalogue.layouts(layout.part), image) if found.name != layout.name]
     if others and not recognise((layout,), image):
         name = catalogue.models[others[0].model].name
         raise RecordError(

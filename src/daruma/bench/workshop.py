@@ -3,29 +3,34 @@
 Each call takes a job as it stands and returns it as it is after; what was reached is kept before the call returns.
 """
 
-from collections.abc import Callable
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from typing import Protocol
 
 from daruma.bench import keeping, proving, reading, writing
 from daruma.bench.context import Context
+from daruma.bench.planning import bare_case, case_of, with_route
 from daruma.bench.rig import BenchState, Rig, look
+from daruma.bench.steps import WRITES, carry_out
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act, ActState
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
-from daruma.core.job import Job, Proof, Reading, Step, StepState
-from daruma.core.known import Known, progress, system_of
+from daruma.core.job import Job, Proof, Reading, StepState
+from daruma.core.known import Known
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, ActionKind
-from daruma.core.plan.case import GOAL_VAR, DisplayCase
-from daruma.core.plan.display import display_actions
-from daruma.core.plan.search import Plan, Route, make_plan
+from daruma.core.plan.case import PLANNED, Case, FlexState, proof_key
+from daruma.core.plan.money import Preferences
+from daruma.core.plan.planner import Plan, all_actions, make_plan
+from daruma.core.plan.routes import Route
+from daruma.core.plan.whatif import all_changed
 from daruma.core.records import decode
 from daruma.core.tri import Tri
 from daruma.link.errors import LinkError
+from daruma.store.preferences import load_ways, save_ways
 from daruma.store.shop import Shop
 
 
@@ -87,7 +92,7 @@ class Workshop:
     def read_phone(self, job: Job, context: Context) -> tuple[Job, reading.PhoneReading]:
         """Read the phone on the cable into the ticket; what the user typed and the phone contradicts is left to see."""
         if self.hands is not None and job.ticket.imei:
-            self._by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+            self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
         said = reading.read_phone(self.rig, context)
         ticket = replace(job.ticket, model=said.state.model, imei=said.state.imei, system=str(said.state.system))
         before = {**said.functions, **{f: v for f, v in job.ticket.before.items() if v is not Tri.UNKNOWN}}
@@ -98,45 +103,31 @@ class Workshop:
     def confirm_trust(self, job: Job) -> None:
         """Let the stand-in owner confirm trust on the phone."""
         imei = self.rig.phone().state().imei
-        self._by_hand(lambda hands: hands.do("confirm_trust", imei, job.ticket.panel_die))
+        self.by_hand(lambda hands: hands.do("confirm_trust", imei, job.ticket.panel_die))
 
     # -- plan
 
-    def case(self, job: Job) -> DisplayCase:
+    def case(self, job: Job) -> Case:
         """Return the planner's case of a job, from where its steps have brought it."""
-        model = self.model(job)
-        backups = self.shop.vault.find(imei=job.ticket.imei or "-")
-        earlier = any(b.content.model == model.key and b.content.job != job.name for b in backups)
-        case = self._case(job, earlier)
-        return replace(case, progress=progress(job, display_actions(case, self.catalogue.figures)))
+        return case_of(job, self.model(job), self.catalogue, self.shop, load_ways(self.shop.folder), self.known(job))
 
-    def _case(self, job: Job, earlier_backup: bool) -> DisplayCase:
-        model, ticket = self.model(job), job.ticket
-        return DisplayCase(
-            model,
-            system_of(job, model),
-            ticket.original,
-            ticket.chip,
-            ticket.panel_kind,
-            tuple(f for f in ticket.promised if f in GOAL_VAR),
-            earlier_backup=earlier_backup,
-            flex_is_original=ticket.flex_original,
-        )
+    def plan(self, job: Job, changes: Sequence[tuple[str, str]] = ()) -> Plan:
+        """Return the ways still open and the closed ones; with changes, what they would be if those facts were so."""
+        return make_plan(all_changed(self.case(job), changes), self.catalogue.figures)
 
-    def plan(self, job: Job) -> Plan:
-        """Return the ways still open and the closed ones."""
-        case = self.case(job)
-        return make_plan(case.start(), case.goals(), display_actions(case, self.catalogue.figures))
+    def prefer(self, preferences: Preferences) -> None:
+        """Keep what the shop prefers."""
+        save_ways(self.shop.folder, replace(load_ways(self.shop.folder), preferences=preferences))
 
     def choose(self, job: Job, route: Route, context: Context) -> Job:
-        """Make the run sheet of a route, behind the steps that are done already."""
-        done = tuple(step for step in job.steps if step.state is StepState.DONE)
-        steps = (*done, *(Step(action.key) for action in route.actions))
-        return self.save(replace(job, way=job.way if done else route.way, steps=steps), context)
+        """Make the run sheet of a route."""
+        return self.save(with_route(job, route, self.case(job)), context)
 
     def actions(self, job: Job) -> dict[str, Action]:
         """Return every action of the job by key, from the ticket alone: asks neither store nor device."""
-        return {action.key: action for action in display_actions(self._case(job, False), self.catalogue.figures)}
+        case = bare_case(job, self.model(job), self.catalogue)
+        actions = all_actions(replace(case, promised=PLANNED), self.catalogue.figures)
+        return {action.key: action for action in reversed(actions)}
 
     # -- bench
 
@@ -155,11 +146,11 @@ class Workshop:
         """Look at the bench as it stands for a job."""
         known, model = self.known(job), self.model(job)
         if self.hands is not None and job.ticket.imei:
-            self._by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+            self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
         bench = look(self.rig)
         plan = None
-        if known.source is not None and known.target is not None and known.target_part is not None:
-            plan = writing.plan_write(reading.PartReading(known.target_part, known.target), known.source)
+        if known.source is not None:
+            plan = self.write_plan(job, known)
         locks = writing.locks_from(bench, self.shop, model, job, plan)
         budget = writing.budget_of(self.shop, model, known.target_part.die) if known.target_part else None
         return Survey(
@@ -173,68 +164,38 @@ class Workshop:
             self.shop.vault.count(),
         )
 
+    def write_plan(self, job: Job, known: Known) -> writing.WritePlan | None:
+        """Return what the job's next write would write; None where something is not read yet."""
+        if known.target is None or known.target_part is None:
+            return None
+        target = reading.PartReading(known.target_part, known.target)
+        key = next((step.action for step in job.steps if step.action in WRITES and step.state is not StepState.DONE), "write_new")
+        source = writing.source_for(key, known.source, target)
+        return writing.plan_write(target, source) if source is not None else None
+
     def do_step(self, job: Job, index: int, context: Context) -> Job:
-        """Carry out one step of the run sheet; a failure is kept with the step and raised."""
+        """Carry out one step of the run sheet; a failure is kept with the step, or noted, and raised."""
         action = self.actions(job)[job.steps[index].action]
         try:
-            after, note = self._carry_out(job, action, context)
+            after, note = carry_out(self, job, action, context)
         except Trouble as trouble:
             if action.kind is ActionKind.WRITE and isinstance(trouble, writing.WriteFailed):
-                self.save(job.with_step(index, StepState.FAILED, trouble.what, context.now()), context)
+                failed = job.with_step(index, StepState.FAILED, trouble.what, context.now())
+                self.save(failed.with_outcome(action.key, False), context)
+            elif isinstance(trouble, LinkError | writing.WriteFailed) and action.kind is not ActionKind.HAND:
+                self.save(job.with_outcome(action.key, False), context)
             raise
-        return self.save(after.with_step(index, StepState.DONE, note, context.now()), context)
+        return self.save(after.with_step(index, StepState.DONE, note, context.now()).with_outcome(action.key, True), context)
 
-    def _carry_out(self, job: Job, action: Action, context: Context) -> tuple[Job, str]:
-        model = self.model(job)
-        match action.kind:
-            case ActionKind.HAND:
-                return self._hand_step(job, action), ""
-            case ActionKind.READ_SOURCE:
-                found = reading.read_part(self.rig, self.catalogue, model, context, twice=True)
-                self._must_be_original(job, found)
-                backup = keeping.keep_part(self.shop.vault, found, job, self.rig.programmer().hello(), context.now())
-                return replace(job, backup=backup.name), f"kept as {backup.name}"
-            case ActionKind.EARLIER_BACKUP:
-                backup = keeping.newest_backup(self.shop.vault, job.ticket.imei, model)
-                return replace(job, backup=backup.name), f"{backup.name} of {backup.content.taken[:10]}"
-            case ActionKind.CODES_OVER_CABLE:
-                job, _ = self.read_phone(job, context)
-                backup = keeping.keep_codes(self.shop.vault, model, job, context.now())
-                return replace(job, backup=backup.name), f"kept as {backup.name}"
-            case ActionKind.READ_TARGET:
-                found = reading.read_part(self.rig, self.catalogue, model, context)
-                self._must_be_new(job, found)
-                return replace(job, target=found.part, target_image=found.record.image.hex()), found.part.name()
-            case ActionKind.WRITE:
-                return self._write(job, model, context), "read-back is equal"
-            case ActionKind.MEASURE_WHITE | ActionKind.READ_PARTS_PAGE | ActionKind.CHECK_FUNCTION:
-                raise Trouble("Proofs are taken at the Proof stage.", safe="Nothing was changed.", advice="Go to Proof.")
-
-    def _write(self, job: Job, model: Model, context: Context) -> Job:
-        known = self.known(job)
-        if known.source is None or known.target is None or known.target_part is None:
-            raise Trouble("Nothing to write yet.", safe="Nothing was sent.", advice="Read the original and the new panel first.")
-        plan = writing.plan_write(reading.PartReading(known.target_part, known.target), known.source)
-        after = writing.write_record(self.rig, self.shop, self.catalogue, model, job, plan, context)
-        return replace(job, target_image=after.record.image.hex())
-
-    def _hand_step(self, job: Job, action: Action) -> Job:
-        for act in action.hands:
-            self._by_hand(lambda hands, act=act: hands.do(act, job.ticket.imei, job.ticket.panel_die))  # type: ignore[misc]
-        return job
-
-    def _must_be_original(self, job: Job, found: reading.PartReading) -> None:
-        if job.ticket.panel_die and found.part.die == job.ticket.panel_die:
-            raise Trouble(
-                "This is the new panel, not the original.", safe="Nothing was kept.", advice="Put the original on the socket."
-            )
-
-    def _must_be_new(self, job: Job, found: reading.PartReading) -> None:
-        kept = self.shop.vault.get(job.backup).content if job.backup else None
-        if kept is not None and kept.die == found.part.die:
-            raise Trouble(
-                "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
-            )
+    def fail_step(self, job: Job, index: int, context: Context) -> Job:
+        """Note that a step failed for good; the plan is then solved again from there."""
+        action = self.actions(job)[job.steps[index].action]
+        note = f"failed: {action.figures.on_failure}"
+        ticket = replace(job.ticket, donor=Tri.NO) if action.key == "check_donor" else job.ticket
+        if action.key == "test_flex":
+            ticket = replace(ticket, flex=FlexState.REPLACED)
+        failed = replace(job, ticket=ticket).with_step(index, StepState.FAILED, note, context.now())
+        return self.save(failed.with_outcome(action.key, False), context)
 
     def update_firmware(self, job: Job, context: Context) -> str:
         """Update the programmer to what the job's model needs."""
@@ -243,9 +204,10 @@ class Workshop:
     def settle(self, job: Job, act: Act, context: Context) -> tuple[Job, ActState]:
         """Settle an act in doubt by reading its part; the step follows."""
         state = writing.settle_doubt(self.rig, self.shop, self.catalogue, self.model(job), act, context)
-        index = next((i for i, step in enumerate(job.steps) if step.action == "write_new"), None)
+        index = next((i for i, step in enumerate(job.steps) if step.action in WRITES), None)
         if index is not None and job.target is not None and job.target.die == act.die:
             found = reading.read_part(self.rig, self.catalogue, self.model(job), context)
+            job = job.with_outcome("write_new", state is ActState.DONE)
             done = StepState.DONE if state is ActState.DONE else StepState.FAILED
             job = replace(job, target_image=found.record.image.hex()).with_step(
                 index, done, f"settled: {state.value}", context.now()
@@ -285,6 +247,9 @@ class Workshop:
             case Function.AUTO_BRIGHTNESS:
                 self._right_phone(job)
                 return proving.prove_brightness(self.rig, context)
+            case Function.FACE_UNLOCK:
+                self._right_phone(job)
+                return proving.prove_face(self.rig, context)
             case _:
                 raise Trouble(f"There is no proof yet for {function.value}.", safe="Nothing was changed.")
 
@@ -303,7 +268,7 @@ class Workshop:
         return self.save(replace(job, closed=context.now()), context)
 
     def _right_phone(self, job: Job) -> None:
-        self._by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+        self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
         state = self.rig.phone().state()
         if state.imei != job.ticket.imei:
             raise LinkError(
@@ -312,7 +277,7 @@ class Workshop:
                 advice="Put this job's phone on the cable.",
             )
 
-    def _by_hand(self, act: Callable[[HandsLike], None]) -> None:
+    def by_hand(self, act: Callable[[HandsLike], None]) -> None:
         """Let the stand-in hands act, where there are any; a technician's own hands need no telling."""
         if self.hands is not None:
             act(self.hands)
@@ -321,9 +286,4 @@ class Workshop:
 # standard uncertainty taken for instruments that a file does not describe, as a distance in u'v' (ours)
 IMPORTED_UNCERTAINTY = 0.0010
 
-_PROVES = {
-    "prove_ambient_white": Function.AMBIENT_WHITE,
-    "prove_no_display_notice": Function.NO_DISPLAY_NOTICE,
-    "prove_auto_brightness": Function.AUTO_BRIGHTNESS,
-    "prove_touch": Function.TOUCH,
-}
+_PROVES = {proof_key(function): function for function in PLANNED}

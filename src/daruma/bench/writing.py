@@ -14,10 +14,12 @@ from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock, WriteEvidence, dark, write_interlocks
 from daruma.core.job import Job
 from daruma.core.model import Model
-from daruma.core.parts import PartKind, PartSelf
-from daruma.core.records import Record, compose, decode, fields_to_write
+from daruma.core.parts import Identity, PartKind, PartSelf
+from daruma.core.records import Record, compose, decode, encode, fields_to_write
 from daruma.link.errors import LinkError, Refused
 from daruma.store.shop import Shop
+
+HOLDER = "flex"  # the programmer's place for a new sensor flex
 
 
 class WriteFailed(Trouble):
@@ -48,6 +50,60 @@ def plan_write(target: PartReading, source: Record) -> WritePlan:
     """Put together the bytes to write to a part that was just read."""
     fields = fields_to_write(target.record, source)
     return WritePlan(target.part, target.record, source, compose(target.record, source, fields), fields)
+
+
+def source_for(key: str, source: Record | None, target: PartReading) -> Record | None:
+    """Return what a write takes its codes from.
+
+    For the panel's own chip it is the source with that chip's code; for a moved chip the panel's own record with the
+    chip's code; a source without a cover code (typed from paper) gets the code of the chip on the panel.
+    """
+    chip = target.part.chip
+    if key == "write_for_moved_chip":
+        return _with_cover(target.record, chip)
+    if source is not None and (key == "write_for_own_chip" or source.identity(Identity.COVER_CODE) is None):
+        return _with_cover(source, chip)
+    return source
+
+
+def _with_cover(record: Record, chip: str | None) -> Record | None:
+    if chip is None:
+        return None
+    return decode(record.layout, encode(record.layout, {"cover_code": chip}, record.image))
+
+
+def write_flex(
+    rig: Rig, shop: Shop, catalogue: Catalogue, model: Model, job: Job, source: Record, context: Context
+) -> PartReading:
+    """Write the original flex's data to the new one on the holder and read them back; raise WriteFailed where they differ.
+
+    A flex has no known limit of writes; the journal keeps the act all the same.
+    """
+    found = read_part(rig, catalogue, model, context, kind=PartKind.SENSOR_FLEX, socket=HOLDER)
+    image = compose(found.record, source, [spec.name for spec in source.layout.fields if source.values[spec.name] is not None])
+    act = shop.journal.intend(
+        ActKind.WRITE,
+        job=job.name,
+        die=found.part.die,
+        backup=job.flex_backup,
+        digest=hashlib.sha256(image).hexdigest(),
+        started=context.now(),
+        evidence=(("Part is a new flex", found.part.die),),
+    )
+    try:
+        rig.programmer().write_memory(HOLDER, image, model.key, context.unstoppable(0.0, 0.6, "writing the flex"))
+        back = read_part(rig, catalogue, model, context.tail(0.6), kind=PartKind.SENSOR_FLEX, socket=HOLDER)
+    except LinkError as error:
+        rig.drop("programmer")
+        shop.journal.settle(act, ActState.FAILED, error.what, context.now())
+        raise WriteFailed(
+            error.what, safe="The original's data are safe.", advice="Seat the flex again, then write once more."
+        ) from error
+    if back.record.image != image:
+        shop.journal.settle(act, ActState.FAILED, "the read-back differs", context.now())
+        raise WriteFailed("The read-back differs.", safe="The original's data are safe.", advice="Write the flex once more.")
+    shop.journal.settle(act, ActState.DONE, "read-back is equal", context.now())
+    return back
 
 
 def budget_of(shop: Shop, model: Model, die: str) -> WriteBudget:

@@ -1,29 +1,72 @@
 """Read catalogue files with pydantic and turn them into the core's models."""
 
 import tomllib
-from collections.abc import Iterable
-from dataclasses import fields
+from collections.abc import Container, Iterable
+from dataclasses import dataclass, fields
 from importlib.resources.abc import Traversable
 from typing import TypeVar
 
 from pydantic import BaseModel, ValidationError
 
 from daruma.catalogue.errors import CatalogueTrouble
-from daruma.catalogue.schema import ActionsFile, LayoutFile, ModelFile, SystemFile
+from daruma.catalogue.schema import ActionsFile, BrandsFile, LayoutFile, ModelFile, RulesFile, SystemFile
 from daruma.core.model import Era, Model, WhitePath
 from daruma.core.parts import Function, Version
 from daruma.core.plan.actions import ActionFigures
+from daruma.core.plan.case import Brand
+from daruma.core.plan.rules import OrderRule, cycle
 from daruma.core.records import ChecksumSpec, FieldSpec, Layout
 
 LARGEST_FILE = 1 << 20  # bytes; a hand-written model has a few thousand
 _File = TypeVar("_File", bound=BaseModel)
 
 
-def read_system(path: Traversable) -> tuple[str, dict[Function, str], dict[Function, str], tuple[Era, ...]]:
-    """Return the system software's name, its labels and meanings of functions, and its eras in order."""
+@dataclass(frozen=True, slots=True)
+class SystemSoftware:
+    """Hold what a system file says: name, labels and meanings of functions, eras in order, unbinding on the phone."""
+
+    name: str
+    labels: dict[Function, str]
+    meaning: dict[Function, str]
+    eras: tuple[Era, ...]
+    unbind_on_phone: tuple[Version, Version]
+    flex_layout: LayoutFile
+
+
+def read_system(path: Traversable) -> SystemSoftware:
+    """Return what is said of the system software."""
     file = _read(path, SystemFile)
     eras = (Era(e.name, Version.parse(e.since), e.notice_checks, e.finishing) for e in file.eras)
-    return file.name, file.function_labels, file.function_meaning, tuple(sorted(eras, key=lambda era: era.since))
+    first, last = file.unbind_on_phone
+    return SystemSoftware(
+        file.name,
+        file.function_labels,
+        file.function_meaning,
+        tuple(sorted(eras, key=lambda era: era.since)),
+        (Version.parse(first), Version.parse(last)),
+        file.flex_layout,
+    )
+
+
+def read_brands(path: Traversable) -> dict[str, Brand]:
+    """Return the aftermarket brands by key."""
+    return {key: Brand(key, **brand.model_dump()) for key, brand in _read(path, BrandsFile).brands.items()}
+
+
+def read_rules(path: Traversable, actions: Container[str]) -> tuple[OrderRule, ...]:
+    """Return the rules of order; raise CatalogueTrouble for an unknown action or a cycle, naming it."""
+    rules = tuple(OrderRule(**rule.model_dump()) for rule in _read(path, RulesFile).rules)
+    for index, rule in enumerate(rules):
+        for key in (rule.first, rule.then):
+            if key not in actions:
+                raise CatalogueTrouble(f"{path.name}: rules.{index}: there is no action {key}.", advice="Correct the key.")
+    if found := cycle(rules):
+        raise CatalogueTrouble(
+            f"{path.name}: the rules go round in a circle: {' before '.join(reversed(found))}.",
+            safe="Nothing is planned with them.",
+            advice="Take one of them out.",
+        )
+    return rules
 
 
 def read_figures(path: Traversable) -> dict[str, ActionFigures]:
@@ -32,7 +75,7 @@ def read_figures(path: Traversable) -> dict[str, ActionFigures]:
 
 
 def read_models(
-    paths: Iterable[Traversable], eras: tuple[Era, ...]
+    paths: Iterable[Traversable], system: SystemSoftware
 ) -> tuple[dict[str, Model], dict[str, str], tuple[CatalogueTrouble, ...]]:
     """Return the models, the file each came from, and what was wrong with other files; later files override."""
     models: dict[str, Model] = {}
@@ -40,7 +83,7 @@ def read_models(
     troubles: list[CatalogueTrouble] = []
     for path in paths:
         try:
-            model = _model(_read(path, ModelFile), eras)
+            model = _model(_read(path, ModelFile), system)
         except CatalogueTrouble as trouble:
             troubles.append(trouble)
             continue
@@ -68,13 +111,17 @@ def _read(path: Traversable, shape: type[_File]) -> _File:
         ) from error
 
 
-def _model(file: ModelFile, eras: tuple[Era, ...]) -> Model:
-    plain = {f.name: getattr(file, f.name) for f in fields(Model) if f.name not in ("eras", "white", "layouts")}
+def _model(file: ModelFile, system: SystemSoftware) -> Model:
+    plain = {
+        f.name: getattr(file, f.name) for f in fields(Model) if f.name not in ("eras", "white", "layouts", "unbind_on_phone")
+    }
     for name in ("first_system", "last_system", "programmer_firmware"):
         plain[name] = Version.parse(plain[name])
     plain["finishing_since"] = Version.parse(file.finishing_since) if file.finishing_since else None
-    layouts = tuple(_layout(layout, file.key) for layout in file.layouts)
-    return Model(**plain, eras=eras, white=WhitePath(**file.white.model_dump()), layouts=layouts)
+    flex = _layout(system.flex_layout.model_copy(update={"name": f"{file.key}_flex"}), file.key)
+    layouts = (*(_layout(layout, file.key) for layout in file.layouts), flex)
+    white = WhitePath(**file.white.model_dump())
+    return Model(**plain, eras=system.eras, white=white, layouts=layouts, unbind_on_phone=system.unbind_on_phone)
 
 
 def _layout(file: LayoutFile, model: str) -> Layout:

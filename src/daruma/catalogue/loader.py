@@ -16,9 +16,13 @@ import msgspec
 from daruma import __version__
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.core.model import Model
-from daruma.core.parts import Function
+from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import ActionFigures
+from daruma.core.plan.case import Brand
+from daruma.core.plan.rules import OrderRule
 from daruma.core.records import Layout
+
+BASE_FILES = ("system.toml", "actions.toml", "brands.toml", "rules.toml")
 
 
 @dataclass(frozen=True, slots=True)
@@ -30,6 +34,8 @@ class Content:
     function_labels: dict[Function, str]
     function_meaning: dict[Function, str]
     figures: dict[str, ActionFigures]
+    brands: dict[str, Brand]
+    rules: tuple[OrderRule, ...]
     origins: dict[str, str]
 
 
@@ -42,6 +48,8 @@ class Catalogue:
     function_labels: Mapping[Function, str]
     function_meaning: Mapping[Function, str]
     figures: Mapping[str, ActionFigures]
+    brands: Mapping[str, Brand]
+    rules: tuple[OrderRule, ...]
     origins: Mapping[str, str]
     troubles: tuple[CatalogueTrouble, ...]
 
@@ -50,9 +58,9 @@ class Catalogue:
         """Return the models' names by key."""
         return {key: model.name for key, model in self.models.items()}
 
-    def layouts(self) -> tuple[Layout, ...]:
-        """Return every layout of every model."""
-        return tuple(layout for model in self.models.values() for layout in model.layouts)
+    def layouts(self, kind: PartKind = PartKind.DISPLAY) -> tuple[Layout, ...]:
+        """Return the layout of a part kind in every model."""
+        return tuple(layout for model in self.models.values() for layout in model.layouts if layout.part is kind)
 
 
 def load_catalogue(own_folder: Path | None = None, cache_folder: Path | None = None) -> Catalogue:
@@ -75,6 +83,8 @@ def load_catalogue(own_folder: Path | None = None, cache_folder: Path | None = N
         content.function_labels,
         content.function_meaning,
         content.figures,
+        content.brands,
+        content.rules,
         content.origins,
         troubles,
     )
@@ -86,16 +96,19 @@ def _tomls(folder: Traversable) -> list[Traversable]:
 
 def _read(base: Traversable, models: list[Traversable]) -> tuple[Content, tuple[CatalogueTrouble, ...]]:
     # the checks are slow to import and needed only where the cache does not serve
-    from daruma.catalogue.files import read_figures, read_models, read_system
+    from daruma.catalogue.files import read_brands, read_figures, read_models, read_rules, read_system
 
-    system, labels, meaning, eras = read_system(base / "system.toml")
-    found, origins, troubles = read_models(models, eras)
-    return Content(system, found, labels, meaning, read_figures(base / "actions.toml"), origins), troubles
+    system = read_system(base / "system.toml")
+    found, origins, troubles = read_models(models, system)
+    figures = read_figures(base / "actions.toml")
+    rules = read_rules(base / "rules.toml", figures)
+    brands = read_brands(base / "brands.toml")
+    return Content(system.name, found, system.labels, system.meaning, figures, brands, rules, origins), troubles
 
 
 def _digest(base: Traversable, models: list[Traversable]) -> str:
     digest = hashlib.sha256(__version__.encode())
-    for path in (base / "system.toml", base / "actions.toml", *models):
+    for path in (*(base / name for name in BASE_FILES), *models):
         try:
             data = path.read_bytes()
         except OSError:

@@ -6,6 +6,7 @@ from pydantic import BaseModel, ConfigDict, Field, field_validator, model_valida
 
 from daruma.core.model import FinishRule
 from daruma.core.parts import Function, Identity, PartKind, Version
+from daruma.core.plan.actions import Heat
 from daruma.core.records import CHECKSUMS, Encoding, FieldRole
 
 Name = Annotated[str, Field(min_length=1, max_length=60)]
@@ -146,9 +147,11 @@ class EraFile(Strict):
 
 
 class SystemFile(Strict):
-    """Declare the system software: the labels of functions and the eras."""
+    """Declare the system software: the labels of functions, the eras, the versions that can be unbound on the phone."""
 
     name: Name
+    unbind_on_phone: tuple[VersionText, VersionText]
+    flex_layout: LayoutFile
     function_labels: dict[Function, Name]
     function_meaning: dict[Function, Name]
     eras: Annotated[tuple[EraFile, ...], Field(min_length=1)]
@@ -162,7 +165,9 @@ class ActionFile(Strict):
     waiting: Annotated[float, Field(ge=0, le=600)] = 0.0
     cost: Annotated[float, Field(ge=0)] = 0.0
     chance: Annotated[float, Field(ge=0, le=1)] = 1.0
-    heat: str = ""
+    tries: Annotated[int, Field(ge=1, le=9)] = 1
+    heat: Heat = Heat.NONE
+    solder: bool = False
     writes: Annotated[int, Field(ge=0, le=10)] = 0
     irreversible: bool = False
     on_failure: str = "nothing is lost"
@@ -176,3 +181,31 @@ class ActionsFile(Strict):
     """Declare all actions."""
 
     actions: dict[Key, ActionFile]
+
+
+class BrandFile(Strict):
+    """Declare an aftermarket panel brand."""
+
+    name: Name
+    data_before_chip: bool
+    note: str = ""
+
+
+class BrandsFile(Strict):
+    """Declare all brands."""
+
+    brands: dict[Key, BrandFile]
+
+
+class RuleFile(Strict):
+    """Declare that one action comes before another."""
+
+    first: Key
+    then: Key
+    reason: Annotated[str, Field(min_length=1, max_length=200)]
+
+
+class RulesFile(Strict):
+    """Declare all rules of order."""
+
+    rules: tuple[RuleFile, ...]

@@ -14,6 +14,7 @@ class Origin(Enum):
 
     PART = "part"
     PHONE = "phone"
+    MADE = "made"
 
 
 @dataclass(frozen=True, slots=True)

@@ -6,7 +6,7 @@ from enum import Enum
 
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartSelf, Version
-from daruma.core.plan.case import ChipPlace, OriginalState, PanelKind
+from daruma.core.plan.case import PLANNED, ChipPlace, FlexState, OriginalState, PanelKind, proof_key
 from daruma.core.serials import imei_fault
 from daruma.core.tri import Tri
 
@@ -39,7 +39,10 @@ class StepState(Enum):
 
 @dataclass(frozen=True, slots=True)
 class Ticket:
-    """Hold what intake writes down. Texts stay as typed, so that nothing typed is lost."""
+    """Hold what intake writes down. Texts stay as typed, so that nothing typed is lost.
+
+    `donor` says whether the new panel is free of locks and its touch flex its own.
+    """
 
     model: str = ""
     imei: str = ""
@@ -51,7 +54,9 @@ class Ticket:
     panel_maker: str = ""
     panel_source: str = ""
     panel_die: str = ""
-    flex_original: bool = True
+    flex: FlexState = FlexState.SOUND
+    donor: Tri = Tri.UNKNOWN
+    paper_serial: str = ""
     promised: tuple[Function, ...] = ()
     before: Mapping[Function, Tri] = field(default_factory=dict)
 
@@ -106,6 +111,8 @@ class Job:
     readings: tuple[Reading, ...] = ()
     proofs: tuple[Proof, ...] = ()
     closed: str = ""
+    outcomes: tuple[tuple[str, bool], ...] = ()
+    flex_backup: str = ""
 
     @property
     def name(self) -> str:
@@ -140,6 +147,10 @@ class Job:
         """Return the job with one step settled."""
         step = replace(self.steps[index], state=state, note=note, when=when)
         return replace(self, steps=(*self.steps[:index], step, *self.steps[index + 1 :]))
+
+    def with_outcome(self, action: str, good: bool) -> "Job":
+        """Return the job with the outcome of one try noted: what the shop's odds are learnt from."""
+        return replace(self, outcomes=(*self.outcomes, (action, good)))
 
     def with_proof(self, proof: Proof) -> "Job":
         """Return the job with a proof added; earlier ones stay."""
@@ -180,7 +191,7 @@ def _maker_fault(typed: str, model: Model | None) -> str:
     return f"{model.name} has {' or '.join(model.makers)}"
 
 
-PROOF_ACTIONS = frozenset({"prove_ambient_white", "prove_no_display_notice", "prove_auto_brightness", "prove_touch"})
+PROOF_ACTIONS = frozenset(proof_key(function) for function in PLANNED)
 
 
 def stages(job: Job, faults: Mapping[str, str]) -> tuple[tuple[Stage, Progress, str], ...]:

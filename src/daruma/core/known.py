@@ -7,8 +7,9 @@ from daruma.core.job import Job, StepState
 from daruma.core.model import FinishRule, Model
 from daruma.core.pairing import Condition, Facts
 from daruma.core.parts import Identity, PartSelf, Version
-from daruma.core.plan.actions import Action
-from daruma.core.plan.state import Val, Var
+from daruma.core.plan.case import FlexState
+from daruma.core.plan.odds import Record as OutcomeRecord
+from daruma.core.plan.odds import total
 from daruma.core.records import FieldRole, Record
 
 
@@ -59,7 +60,7 @@ def _carried(job: Job, expected: Mapping[Identity, str], known: Known) -> dict[I
     of_display = {Identity.DISPLAY_SERIAL, Identity.COVER_CODE, Identity.TOUCH_CHIP_ID}
     of_flex = {Identity.FLEX_ID, Identity.AMBIENT_CODE}
     for identity, value in expected.items():
-        if (identity in of_flex and job.ticket.flex_original) or identity not in of_display | of_flex:
+        if identity not in of_display | of_flex or (identity in of_flex and _flex_is_original(job)):
             carried[identity] = value
     if known.target is not None:
         for identity in (Identity.DISPLAY_SERIAL, Identity.COVER_CODE):
@@ -71,6 +72,12 @@ def _carried(job: Job, expected: Mapping[Identity, str], known: Known) -> dict[I
     return carried
 
 
+def _flex_is_original(job: Job) -> bool:
+    """Return whether the flex in the phone carries the original's data: by itself, or written to a new one."""
+    own = job.ticket.flex in (FlexState.SOUND, FlexState.WORN, FlexState.DEAD)
+    return own or is_done(job, "swap_flex")
+
+
 def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
     conditions: dict[Condition, bool] = {}
     if known.target is not None:
@@ -78,31 +85,46 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
         conditions[Condition.BRIGHTNESS_CURVE] = known.target.sound("brightness_curve")
     if known.target_part is not None:
         conditions[Condition.TOUCH_CHIP_SOUND] = known.target_part.chip is not None or is_done(job, "solder_chip")
+    if job.ticket.flex is not FlexState.UNTESTED:
+        worn = job.ticket.flex in (FlexState.WORN, FlexState.DEAD)
+        conditions[Condition.SENSOR_FLEX_SOUND] = not worn or is_done(job, "swap_flex")
+    if is_done(job, "finish_on_phone"):
+        conditions[Condition.DISPLAY_FINISHED] = True
     if model.era(system_of(job, model)).finishing is FinishRule.NONE:
         conditions[Condition.DISPLAY_FINISHED] = False
     return conditions
 
 
-_NEW_PANEL_AGAIN = {
-    Var.NEW_AT: Val.BENCH,
-    Var.NEW_READ: Val.NO,
-    Var.NEW_RECORD: Val.OWN,
-    Var.NEW_OWN_CHIP: Val.YES,
-}
+# what is done on the new panel in hand; with another panel it has to be done again
+PANEL_STEPS = frozenset(
+    {
+        "check_donor",
+        "new_to_socket",
+        "read_new",
+        "write_new",
+        "write_for_own_chip",
+        "write_for_moved_chip",
+        "new_off_socket",
+        "clear_new_chip",
+        "solder_chip",
+        "start_trial",
+        "end_trial",
+        "fit",
+        "finish_on_phone",
+    }
+)
 
 
-def progress(job: Job, actions: Iterable[Action]) -> tuple[tuple[Var, Val], ...]:
-    """Return what the steps that are done have changed, for planning from where things stand.
+def history(job: Job) -> tuple[tuple[str, bool], ...]:
+    """Return the steps that were done or failed, for planning from where things stand.
 
-    After a failed write the panel must be read again; another new panel starts from the beginning.
+    With another new panel on the ticket than the one that was worked on, what was done on that one does not count.
     """
-    by_key = {action.key: action for action in actions}
-    values: dict[Var, Val] = {}
-    for step in job.steps:
-        if step.state is StepState.DONE and step.action in by_key:
-            values |= by_key[step.action].effects
-    if job.target is not None and job.ticket.panel_die not in ("", job.target.die):
-        values |= _NEW_PANEL_AGAIN
-    elif any(step.state is StepState.FAILED and step.action == "write_new" for step in job.steps):
-        values[Var.NEW_READ] = Val.NO
-    return tuple(values.items())
+    other = job.target is not None and job.ticket.panel_die not in ("", job.target.die)
+    settled = [(step.action, step.state is StepState.DONE) for step in job.steps if step.state is not StepState.OPEN]
+    return tuple((key, good) for key, good in settled if not (other and key in PANEL_STEPS))
+
+
+def record_of_outcomes(jobs: Iterable[Job]) -> OutcomeRecord:
+    """Return what the shop's jobs say about how often each action goes well."""
+    return total(outcome for job in jobs for outcome in job.outcomes)

@@ -65,6 +65,7 @@ class Model:
     eras: tuple[Era, ...]
     white: WhitePath
     layouts: tuple[Layout, ...]
+    unbind_on_phone: tuple[Version, Version] | None = None
 
     def era(self, system: Version) -> Era:
         """Return the era a system version falls in; the earliest one for older versions."""

@@ -18,6 +18,7 @@ class Condition(Enum):
     PANEL_CALIBRATION = "panel_calibration"
     BRIGHTNESS_CURVE = "brightness_curve"
     TOUCH_CHIP_SOUND = "touch_chip_sound"
+    SENSOR_FLEX_SOUND = "sensor_flex_sound"
     DISPLAY_FINISHED = "display_finished"
     DOT_MAP_READABLE = "dot_map_readable"
     LINK_LINES_NORMAL = "link_lines_normal"
@@ -32,6 +33,7 @@ CONDITION_TEXT = {
     Condition.PANEL_CALIBRATION: ("the panel's colour calibration is intact", "the panel carries no intact colour calibration"),
     Condition.BRIGHTNESS_CURVE: ("the brightness curve is complete", "the panel's brightness curve is missing or incomplete"),
     Condition.TOUCH_CHIP_SOUND: ("a sound touch chip is present", "no sound touch chip is on the panel"),
+    Condition.SENSOR_FLEX_SOUND: ("the front sensor flex is sound", "the front sensor flex is worn or torn"),
     Condition.DISPLAY_FINISHED: ("the phone has finished this display", "the phone has not finished this display"),
     Condition.DOT_MAP_READABLE: ("the dot map can be read", "the dot map cannot be read"),
     Condition.LINK_LINES_NORMAL: ("the link lines read normal", "a link line reads abnormal"),
@@ -133,7 +135,12 @@ def requirements(function: Function, model: Model, system: Version) -> tuple[Alt
         return (Alternative(threads=model.era(system).notice_checks), Alternative(conditions=(Condition.DISPLAY_FINISHED,)))
     if function is Function.AMBIENT_WHITE:
         camera = (Identity.FRONT_CAMERA_SERIAL,) if model.ambient_white_needs_front_camera else ()
-        return (Alternative((Identity.DISPLAY_SERIAL, Identity.AMBIENT_CODE, *camera), (Condition.PANEL_CALIBRATION,)),)
+        return (
+            Alternative(
+                (Identity.DISPLAY_SERIAL, Identity.AMBIENT_CODE, *camera),
+                (Condition.PANEL_CALIBRATION, Condition.SENSOR_FLEX_SOUND),
+            ),
+        )
     if function is Function.FRONT_CAMERA:
         flashed = (Condition.FLASHED_AFTER_SWAP,) if model.reflash_after_camera else ()
         return (Alternative((Identity.FRONT_CAMERA_SERIAL,), flashed),)
@@ -145,12 +152,12 @@ _BATTERY = (
     Alternative(conditions=(Condition.BATTERY_FINISHED, Condition.GAUGE_ANSWERS)),
 )
 _FIXED = {
-    Function.AUTO_BRIGHTNESS: (Alternative((Identity.AMBIENT_CODE,), (Condition.BRIGHTNESS_CURVE,)),),
+    Function.AUTO_BRIGHTNESS: (Alternative((Identity.AMBIENT_CODE,), (Condition.BRIGHTNESS_CURVE, Condition.SENSOR_FLEX_SOUND)),),
     Function.TOUCH: (Alternative(conditions=(Condition.TOUCH_CHIP_SOUND,)),),
     Function.FACE_UNLOCK: (
         Alternative(
             (Identity.IR_CAMERA_SERIAL, Identity.FLOOD_SERIAL, Identity.PROJECTOR_SERIAL, Identity.FLEX_ID),
-            (Condition.DOT_MAP_READABLE, Condition.LINK_LINES_NORMAL),
+            (Condition.DOT_MAP_READABLE, Condition.LINK_LINES_NORMAL, Condition.SENSOR_FLEX_SOUND),
         ),
     ),
     Function.BATTERY_HEALTH: _BATTERY,

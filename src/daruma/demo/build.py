@@ -17,16 +17,15 @@ from daruma.core.errors import Trouble
 from daruma.core.job import PROOF_ACTIONS, Job, Proof, Reading, Step, StepState, Ticket
 from daruma.core.model import Model
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
-from daruma.core.plan.case import ChipPlace, DisplayCase, OriginalState, PanelKind
-from daruma.core.plan.display import display_actions
-from daruma.core.plan.search import make_plan
+from daruma.core.plan.case import Case, ChipPlace, NewPanel, OriginalState, PanelKind
+from daruma.core.plan.planner import make_plan
 from daruma.core.records import FieldRole, compose, decode, fields_to_write
 from daruma.core.shelf import ShelfPart
 from daruma.core.tri import Tri
 from daruma.demo.things import Maker
 from daruma.link.devices import DeviceSelf
 from daruma.standin.phone import readable_board, screen_white
-from daruma.standin.world import Panel, Phone, World, save_world
+from daruma.standin.world import EAR, HOLDER, Panel, Phone, World, save_world
 from daruma.store.shop import Shop
 
 WORLD = "world.json"
@@ -85,7 +84,7 @@ class Builder:
     world: World = None  # type: ignore[assignment]
 
     def __post_init__(self) -> None:
-        self.world = World({}, {}, dict.fromkeys(SOCKETS))
+        self.world = World({}, {}, {}, dict.fromkeys((*SOCKETS, EAR, HOLDER)))
 
     def when(self, minutes: float) -> str:
         """Return a moment so many minutes from now as ISO 8601."""
@@ -135,12 +134,15 @@ class Builder:
             self._keep(model, original, replace(job, number=0), self.when(-1440 * 60))
         self.shop.jobs.save(self._advanced(job, entry, model, phone, original, panel), self.when(entry["opened"]))
 
-    def _phone(self, model: Model, system: str, label: str, maker: str, answers: bool) -> tuple[Phone, Panel]:
+    def _phone(
+        self, model: Model, system: str, label: str, maker: str, answers: bool, flex_sound: bool = True
+    ) -> tuple[Phone, Panel]:
         original = self.maker.panel(model, maker, limit=self._limit(model, None), answers=answers)
         serial = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(original.memory)).identity(Identity.DISPLAY_SERIAL)
         phone = self.maker.phone(model, system, label, original, serial or "")
         self.world.panels[original.die] = original
         self.world.phones[phone.imei] = phone
+        self.world.flexes[phone.flex] = self.maker.flex(model, phone.board, phone.imei, sound=flex_sound)
         return phone, original
 
     def _new_panel(self, model: Model, entry: dict[str, Any]) -> Panel:
@@ -187,9 +189,17 @@ class Builder:
         if until in ("ticket", "intake"):
             return job
         ticket = job.ticket
-        case = DisplayCase(model, Version.parse(phone.system), ticket.original, ticket.chip, ticket.panel_kind, ticket.promised)
-        plan = make_plan(case.start(), case.goals(), display_actions(case, self.catalogue.figures))
-        route = plan.routes[0]
+        case = Case(
+            model,
+            Version.parse(phone.system),
+            ticket.promised,
+            ticket.original,
+            ticket.chip,
+            (NewPanel(ticket.panel_kind, panel.maker, price=entry["panel"]["price"]),),
+            rules=self.catalogue.rules,
+        )
+        routes = make_plan(case, self.catalogue.figures).routes
+        route = next((r for r in routes if until in {action.key for action in r.actions}), routes[0])
         job = replace(job, way=route.way, steps=tuple(Step(action.key) for action in route.actions))
         closing = until == "closed"
         minute = entry["opened"] + 12.0
@@ -228,7 +238,7 @@ class Builder:
                 panel.chip = phone.board["touch_chip_id"]
             case "fit":
                 phone.panel, phone.on = panel.die, True
-        return job.with_step(index, StepState.DONE, note, when)
+        return job.with_step(index, StepState.DONE, note, when).with_outcome(key, True)
 
     def _write(self, job: Job, model: Model, original: Panel, panel: Panel, when: str) -> None:
         layout = model.layout(PartKind.DISPLAY)

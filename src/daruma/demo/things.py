@@ -10,7 +10,7 @@ from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind
 from daruma.core.records import FieldValue, encode
 from daruma.core.serials import with_check
-from daruma.standin.world import Panel, Phone
+from daruma.standin.world import Flex, Panel, Phone
 
 _ALPHABET = "0123456789ABCDEFGHJKLMNPQRSTUVWXYZ"
 
@@ -71,13 +71,21 @@ class Maker:
         """Return a panel with a touch chip whose code its cover code mirrors."""
         chip, white = self.code(), self.white(model, shift)
         memory = self.record(model, maker, white, blank=blank, cover=chip)
-        return Panel(f"D{self.code(11)}", maker, model.key, memory.hex(), white, limit, 0, answers, chip)
+        return Panel(f"D{self.code(11)}", maker, model.key, memory.hex(), white, limit, 0, answers, chip, own_chip=chip)
+
+    def flex(self, model: Model, board: Mapping[str, str], imei: str, *, sound: bool = True) -> Flex:
+        """Return the sensor flex that a phone left the factory with."""
+        layout = model.layout(PartKind.SENSOR_FLEX)
+        values: dict[str, FieldValue] = {"signature": layout.field("signature").constant}
+        values |= {key: board[key] for key in ("flex_id", "ambient_code")}
+        values["ambient_gains"] = tuple(self.rng.randrange(800, 1200) for _ in range(8))
+        return Flex(f"F{imei}", model.key, encode(layout, values).hex(), sound)
 
     def phone(self, model: Model, system: str, label: str, panel: Panel, serial: str) -> Phone:
         """Return a phone whose board expects the panel it left the factory with."""
         board = {identity.value: self.code(12) for identity in Identity}
         board |= {"display_serial": serial, "cover_code": panel.chip or "", "touch_chip_id": panel.chip or ""}
-        of_panel = {"display_serial", "cover_code", "touch_chip_id"}
+        of_panel = {"display_serial", "cover_code", "touch_chip_id", "flex_id", "ambient_code"}
         carried = {key: value for key, value in board.items() if key not in of_panel}
         conditions = {
             "dot_map_readable": True,
@@ -89,4 +97,5 @@ class Maker:
             "display_finished": False,
             "battery_finished": False,
         }
-        return Phone(label, model.key, self.imei(), system, board, carried, conditions, panel.die, panel.die)
+        imei = self.imei()
+        return Phone(label, model.key, imei, system, board, carried, conditions, panel.die, panel.die, flex=f"F{imei}")

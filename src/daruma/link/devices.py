@@ -135,6 +135,15 @@ class PhoneLink(Driver):
         answer = self._port.ask("phone.functions")
         return _read(lambda: {Function(key): Tri(value) for key, value in answer["functions"].items()})
 
+    def unbind(self) -> None:
+        """Unbind the board on the phone; raise Refused where the phone does not let itself be unbound."""
+        self._port.ask("phone.unbind", repeatable=False)
+
+    def finish(self) -> PartStatus:
+        """Let the phone finish its display; return what the parts page says of it then. Refused gives the reason."""
+        answer = self._port.ask("phone.finish", repeatable=False)
+        return _read(lambda: PartStatus(answer["status"]))
+
     def parts_page(self) -> tuple[PageEntry, ...]:
         """Read the parts page."""
         answer = self._port.ask("phone.parts")

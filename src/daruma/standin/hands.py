@@ -4,8 +4,30 @@ from collections.abc import Callable, Mapping
 from typing import Any
 
 from daruma.catalogue.loader import Catalogue
+from daruma.core.parts import PartKind
 from daruma.standin.errors import No
-from daruma.standin.world import Panel, Phone, World
+from daruma.standin.world import HOLDER, Flex, Panel, Phone, World
+
+ON_PHONE = frozenset(
+    {
+        "power_off",
+        "power_on",
+        "confirm_trust",
+        "trust_again",
+        "take_out_original",
+        "take_out_new",
+        "original_on_socket",
+        "clear_socket",
+        "lift_chip",
+        "lift_memory",
+        "unbind_memory",
+        "refit_memory",
+        "new_flex_on_socket",
+        "swap_flex",
+    }
+)
+ON_NEW = frozenset({"new_on_socket", "clear_new_chip", "solder_chip", "fit_new", "connect_new"})
+STAYS = frozenset({"fit_new", "connect_new"})  # what is done with the original where no new panel is in hand
 
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
 
@@ -51,20 +73,13 @@ class HandsSim:
         original = self._world.panels[phone.home_panel]
         new = self._world.panels.get(str(args.get("new")))
         act = str(args["act"])
-        if act in (
-            "power_off",
-            "power_on",
-            "confirm_trust",
-            "take_out_original",
-            "original_on_socket",
-            "clear_socket",
-            "lift_chip",
-        ):
+        if act in ON_PHONE:
             getattr(self, f"_{act}")(phone, original)
-        elif act in ("new_on_socket", "clear_new_chip", "solder_chip", "fit_new"):
-            if new is None:
+        elif act in ON_NEW:
+            panel = new or (original if act in STAYS else None)
+            if panel is None:
                 raise No("no", "there is no such new panel on the bench")
-            getattr(self, f"_{act}")(phone, new)
+            getattr(self, f"_{act}")(phone, panel)
         else:
             raise No("unknown")
         return {}
@@ -75,6 +90,8 @@ class HandsSim:
     def _power_on(self, phone: Phone, _: Panel) -> None:
         if phone.panel is None:
             raise No("no", "no display is fitted")
+        if phone.memory_lifted:
+            raise No("no", "the memory is off the board")
         phone.on = True
         self._world.cable = phone.imei
 
@@ -86,6 +103,46 @@ class HandsSim:
     def _take_out_original(self, phone: Phone, original: Panel) -> None:
         if phone.panel == original.die:
             phone.panel = None
+
+    def _take_out_new(self, phone: Phone, _: Panel) -> None:
+        phone.panel = None
+
+    def _connect_new(self, phone: Phone, new: Panel) -> None:
+        self._free(new)
+        phone.panel = new.die
+
+    def _trust_again(self, phone: Phone, _: Panel) -> None:
+        panel = self._world.panels.get(phone.panel or "")
+        if panel is None or panel.chip is None:
+            raise No("no", "the screen does not answer to a finger")
+        phone.asked = phone.trusted = True
+
+    def _lift_memory(self, phone: Phone, _: Panel) -> None:
+        if phone.on:
+            raise No("no", "the phone is on")
+        phone.memory_lifted = True
+
+    def _unbind_memory(self, phone: Phone, _: Panel) -> None:
+        if not phone.memory_lifted:
+            raise No("no", "the memory is on the board")
+        phone.unbound = True
+
+    def _refit_memory(self, phone: Phone, _: Panel) -> None:
+        phone.memory_lifted = False
+
+    def _new_flex_on_socket(self, phone: Phone, _: Panel) -> None:
+        self._clear_socket()
+        size = self._catalogue.models[phone.model].layout(PartKind.SENSOR_FLEX).size
+        die = f"N{phone.imei}"
+        if die not in self._world.flexes:
+            self._world.flexes[die] = Flex(die, phone.model, "ff" * size)
+        self._world.sockets[HOLDER] = die
+
+    def _swap_flex(self, phone: Phone, _: Panel) -> None:
+        if phone.on:
+            raise No("no", "the phone is on")
+        self._clear_socket()
+        phone.flex = f"N{phone.imei}"
 
     def _original_on_socket(self, phone: Phone, original: Panel) -> None:
         self._plug(phone, original)
@@ -123,6 +180,7 @@ class HandsSim:
             raise No("no", "a chip is in the way")
         if self._world.loose_chip is not None:
             new.chip, self._world.loose_chip = self._world.loose_chip, None
+            new.chip_genuine = True
 
     def _fit_new(self, phone: Phone, new: Panel) -> None:
         self._free(new)

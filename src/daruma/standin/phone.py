@@ -9,13 +9,13 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.chromaticity import XYZ, uv_to_xy, xy_to_uv, xy_to_xyz
 from daruma.core.colour.follow import target_white
 from daruma.core.errors import RecordError
-from daruma.core.model import Model
+from daruma.core.model import FinishRule, Model
 from daruma.core.pairing import Condition, Facts, evaluate, evaluate_all
 from daruma.core.parts import Function, Identity, PartKind, PartStatus, Version
 from daruma.core.records import FieldRole, Record, decode
 from daruma.core.tri import Tri
 from daruma.standin.errors import No
-from daruma.standin.world import Panel, Phone, World
+from daruma.standin.world import Flex, Panel, Phone, World
 
 FIXED_LUMINANCE = 320.0  # cd/m2, where the phone does not follow the room
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
@@ -36,6 +36,8 @@ class PhoneSim:
             "phone.trust": self._trust,
             "phone.functions": self._functions,
             "phone.parts": self._parts,
+            "phone.unbind": self._unbind,
+            "phone.finish": self._finish,
         }
 
     def _phone(self, trusted: bool = False) -> tuple[Phone, Model]:
@@ -73,18 +75,42 @@ class PhoneSim:
             shown[Function.AMBIENT_WHITE.value] = Tri.UNKNOWN.value
         return {"functions": shown}
 
+    def _unbind(self, _: Mapping[str, Any]) -> dict[str, Any]:
+        phone, model = self._phone(trusted=True)
+        window = model.unbind_on_phone
+        if window is None or not window[0] <= Version.parse(phone.system) <= window[1]:
+            raise No("no", f"this phone cannot be unbound with {phone.system}")
+        if self._world.faults.take("unbind_fails"):
+            raise No("no", "the phone did not unbind")
+        phone.unbound = True
+        return {}
+
+    def _finish(self, _: Mapping[str, Any]) -> dict[str, Any]:
+        phone, model = self._phone(trusted=True)
+        if self._world.faults.take("service_busy"):
+            raise No("no", "the service is busy")
+        panel = fitted(self._world, phone)
+        if panel is None or (fault := finishing_fault(self._world, phone, model, panel)):
+            raise No("no", fault if panel else "no display is fitted")
+        known = facts(self._world, phone, model)
+        for identity in (Identity.DISPLAY_SERIAL, Identity.COVER_CODE, Identity.TOUCH_CHIP_ID):
+            phone.board[identity.value] = known.carried[identity] or ""
+        phone.conditions[Condition.DISPLAY_FINISHED.value] = True
+        phone.display_status = (PartStatus.USED if panel.bound_before else PartStatus.GENUINE).value
+        return {"status": phone.display_status}
+
     def _parts(self, _: Mapping[str, Any]) -> dict[str, Any]:
         phone, model = self._phone(trusted=True)
         if not model.display_notice:
             return {"parts": [{"part": PartKind.DISPLAY.value, "status": PartStatus.GENUINE.value, "notice": False}]}
         clear = evaluate(facts(self._world, phone, model), Function.NO_DISPLAY_NOTICE).holds is Tri.YES
-        status = PartStatus.GENUINE if clear else PartStatus.UNKNOWN
+        status = PartStatus(phone.display_status or PartStatus.GENUINE.value) if clear else PartStatus.UNKNOWN
         return {"parts": [{"part": PartKind.DISPLAY.value, "status": status.value, "notice": not clear}]}
 
 
 def readable_board(phone: Phone, model: Model) -> dict[str, str]:
     """Return the expected identities that the board gives over the cable."""
-    hidden = set() if model.codes_over_cable else {Identity.DISPLAY_SERIAL.value, Identity.COVER_CODE.value}
+    hidden = set() if model.codes_over_cable or phone.unbound else {Identity.DISPLAY_SERIAL.value, Identity.COVER_CODE.value}
     return {key: value for key, value in phone.board.items() if key not in hidden}
 
 
@@ -102,11 +128,44 @@ def record_of(panel: Panel, model: Model) -> Record | None:
     return record
 
 
+def _flex_record(flex: Flex | None, model: Model) -> Record | None:
+    try:
+        return decode(model.layout(PartKind.SENSOR_FLEX), bytes.fromhex(flex.memory)) if flex else None
+    except RecordError:
+        return None
+
+
+def finishing_fault(world: World, phone: Phone, model: Model, panel: Panel) -> str:
+    """Return why the phone refuses to finish its display; empty where it accepts it."""
+    system = Version.parse(phone.system)
+    rule = model.era(system).finishing if model.finishing_since and system >= model.finishing_since else FinishRule.NONE
+    record = record_of(panel, model)
+    own_flex = world.flexes.get(phone.flex)
+    if rule is FinishRule.NONE:
+        return "this version knows no finishing"
+    if panel.locked or panel.touch_flex_replaced:
+        return "the part is locked" if panel.locked else "the touch flex was replaced"
+    if panel.chip is None or record is None or not record.complete(FieldRole.CALIBRATION):
+        return "the part carries no data"
+    if record.identity(Identity.COVER_CODE) != panel.chip:
+        return "the part's data do not agree with its touch chip"
+    if rule is FinishRule.GENUINE_CHIP:
+        return "" if panel.chip_genuine else "the touch chip is not genuine"
+    whole = panel.genuine and panel.chip_genuine and panel.chip == panel.own_chip
+    if not whole:
+        return "the part is not a whole genuine display"
+    return "" if own_flex is not None and own_flex.die == f"F{phone.imei}" else "the sensor flex is not the phone's own"
+
+
 def facts(world: World, phone: Phone, model: Model) -> Facts:
     """Return everything the phone knows: nothing is unknown to it."""
     panel = fitted(world, phone)
     record = record_of(panel, model) if panel else None
     carried: dict[Identity, str | None] = {Identity(key): value for key, value in phone.carried.items()}
+    flex = world.flexes.get(phone.flex)
+    data = _flex_record(flex, model)
+    carried[Identity.FLEX_ID] = data.identity(Identity.FLEX_ID) if data else None
+    carried[Identity.AMBIENT_CODE] = data.identity(Identity.AMBIENT_CODE) if data else None
     carried[Identity.DISPLAY_SERIAL] = record.identity(Identity.DISPLAY_SERIAL) if record else None
     carried[Identity.COVER_CODE] = record.identity(Identity.COVER_CODE) if record else None
     carried[Identity.TOUCH_CHIP_ID] = panel.chip if panel else None
@@ -114,6 +173,7 @@ def facts(world: World, phone: Phone, model: Model) -> Facts:
     conditions[Condition.TOUCH_CHIP_SOUND] = bool(panel and panel.chip)
     conditions[Condition.PANEL_CALIBRATION] = bool(record and record.complete(FieldRole.CALIBRATION))
     conditions[Condition.BRIGHTNESS_CURVE] = bool(record and record.sound("brightness_curve"))
+    conditions[Condition.SENSOR_FLEX_SOUND] = bool(flex and flex.sound)
     expected = {Identity(key): value for key, value in phone.board.items()}
     return Facts(model, Version.parse(phone.system), expected, carried, conditions)
 

@@ -9,7 +9,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.parts import PartKind, Version
 from daruma.core.records import recognise
 from daruma.standin.errors import No
-from daruma.standin.world import Panel, World
+from daruma.standin.world import Flex, Panel, World
 
 FIRMWARE_STEPS = 12
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
@@ -42,12 +42,17 @@ class ProgrammerSim:
         return {"kind": "programmer", "name": "Stand-in programmer", "serial": "SP-0001", "firmware": self._world.firmware}
 
     def _sockets(self, _: Mapping[str, Any]) -> dict[str, Any]:
-        return {"sockets": {name: self._said(self._world.panel_on(name)) for name in self._world.sockets}}
+        return {
+            "sockets": {name: self._said(self._world.panel_on(name) or self._world.flex_on(name)) for name in self._world.sockets}
+        }
 
     @staticmethod
-    def _said(panel: Panel | None) -> dict[str, Any] | None:
+    def _said(panel: Panel | Flex | None) -> dict[str, Any] | None:
         if panel is None:
             return None
+        if isinstance(panel, Flex):
+            size = len(panel.memory) // 2
+            return {"die": panel.die, "kind": PartKind.SENSOR_FLEX.value, "maker": "", "family": panel.family, "size": size}
         return {
             "die": panel.die,
             "kind": PartKind.DISPLAY.value,
@@ -57,7 +62,10 @@ class ProgrammerSim:
             "chip": panel.chip,
         }
 
-    def _panel(self, args: Mapping[str, Any]) -> Panel:
+    def _panel(self, args: Mapping[str, Any]) -> Panel | Flex:
+        flex = self._world.flex_on(str(args["socket"]))
+        if flex is not None:
+            return flex
         panel = self._world.panel_on(str(args["socket"]))
         if panel is None:
             raise No("empty")
@@ -99,9 +107,13 @@ class ProgrammerSim:
         image, self._buffer = self._buffer, None
         if image is None or hashlib.sha256(image).digest() != args["sha256"]:
             raise No("image")
-        panel.writes += 1
         time.sleep(4 * self._world.pace)
+        if isinstance(panel, Flex):
+            panel.memory = bytes(image).hex()
+            return {}
+        panel.writes += 1
         if panel.limit is not None and panel.writes > panel.limit:
+            panel.answers = not self._world.faults.take("spent_write_kills")
             raise No("spent")
         if self._foreign_maker(panel, bytes(image)):
             raise No("maker")
@@ -115,7 +127,7 @@ class ProgrammerSim:
         return {}
 
     def _foreign_maker(self, panel: Panel, image: bytes) -> bool:
-        for layout in recognise(self._catalogue.layouts(), image):
+        for layout in recognise(self._catalogue.layouts(PartKind.DISPLAY), image):
             spec = layout.field("panel_maker")
             written = image[spec.offset : spec.end].rstrip(b"\x00 \xff").decode("ascii", errors="replace")
             if written and written != panel.maker:

@@ -6,6 +6,8 @@ from dataclasses import asdict, dataclass, field
 from pathlib import Path
 from typing import Any
 
+EAR, HOLDER = "ear", "flex"  # the programmer's places for a sensor flex: in the phone, and a new one
+
 
 @dataclass(slots=True)
 class Panel:
@@ -24,6 +26,23 @@ class Panel:
     answers: bool = True
     chip: str | None = None
     chip_genuine: bool = True
+    genuine: bool = True
+    own_chip: str | None = None
+    locked: bool = False
+    touch_flex_replaced: bool = False
+    bound_before: bool = False
+    connected: bool = False
+
+
+@dataclass(slots=True)
+class Flex:
+    """Simulate a front sensor flex: memory bytes, worn or sound; a worn one may still answer."""
+
+    die: str
+    family: str
+    memory: str
+    sound: bool = True
+    answers: bool = True
 
 
 @dataclass(slots=True)
@@ -43,6 +62,10 @@ class Phone:
     trusted: bool = False
     asked: bool = False
     battery_connected: bool = True
+    flex: str = ""
+    unbound: bool = False
+    memory_lifted: bool = False
+    display_status: str = ""
 
 
 @dataclass(slots=True)
@@ -65,6 +88,7 @@ class World:
 
     panels: dict[str, Panel]
     phones: dict[str, Phone]
+    flexes: dict[str, Flex]
     sockets: dict[str, str | None]
     firmware: str = "1.0"
     newest_firmware: str = "2.1"
@@ -87,6 +111,15 @@ class World:
         panel = self.panels.get(self.sockets.get(socket) or "")
         return panel if panel is not None and panel.answers else None
 
+    def flex_on(self, socket: str) -> Flex | None:
+        """Return the flex that answers on the ear-speaker connector, or on the holder for new ones."""
+        if socket == EAR:
+            phone = self.phone_on_cable()
+            flex = self.flexes.get(phone.flex) if phone is not None and phone.trusted else None
+        else:
+            flex = self.flexes.get(self.sockets.get(socket) or "")
+        return flex if flex is not None and flex.answers else None
+
     def noise(self) -> random.Random:
         """Return the generator of the next measurement: the same world gives the same noise."""
         self.measured += 1
@@ -98,6 +131,7 @@ def load_world(path: Path) -> World:
     raw: dict[str, Any] = json.loads(path.read_text(encoding="utf-8"))
     raw["panels"] = {key: Panel(**value) for key, value in raw["panels"].items()}
     raw["phones"] = {key: Phone(**value) for key, value in raw["phones"].items()}
+    raw["flexes"] = {key: Flex(**value) for key, value in raw.get("flexes", {}).items()}
     raw["faults"] = Faults(**raw.get("faults", {}))
     return World(**raw)
 

@@ -1,47 +1,69 @@
 """Route strips: the ways still open to a common scale of minutes, and the closed ones with their reasons."""
 
-from collections.abc import Sequence
+from collections.abc import Mapping
+from dataclasses import dataclass, field
 
+from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Spot, Text, Tone, cross
-from daruma.core.plan.actions import Action
-from daruma.core.plan.search import Plan, Route
-from daruma.core.plan.state import Var
+from daruma.core.plan.actions import Action, Heat
+from daruma.core.plan.closed import Closed
+from daruma.core.plan.explain import percent
+from daruma.core.plan.planner import Plan
+from daruma.core.plan.routes import Route
 
-_STRIP = 26.0
-_ROW = 80.0
-_CLOSED = 22.0
-_FIGURES = 250.0
+_STRIP = 22.0
+_ROW = 78.0
+_CLOSED = 20.0
+_FIGURES = 206.0
+_HEAD = 34.0
 
 
-def strips_height(plan: Plan) -> float:
+@dataclass(frozen=True, slots=True)
+class StripsView:
+    """Hold what is drawn of a plan: names of functions, the chosen route, one laid over it, how many are shown."""
+
+    labels: Mapping[Function, str] = field(default_factory=dict)
+    chosen: int = 0
+    over: int | None = None
+    shown: int = 99
+    money: str = "€"
+
+
+def strips_height(plan: Plan, view: StripsView) -> float:
     """Return the height that a plan's strips need."""
-    return 34 + _ROW * len(plan.routes) + (26 + _CLOSED * len(plan.closed) if plan.closed else 0)
+    rows = len(plan.routes[: view.shown])
+    closed = sum(not way.open for way in plan.closed)
+    beaten = len(plan.closed) - closed
+    return _HEAD + _ROW * rows + sum(24 + _CLOSED * count for count in (closed, beaten) if count)
 
 
-def route_strips(
-    width: float, plan: Plan, promises: Sequence[tuple[str, Var]] = (), chosen: int = 0, money: str = "€"
-) -> Picture:
-    """Return the strips; `chosen` is the index of the route that stands out, `promises` are labels with their goals."""
+def route_strips(width: float, plan: Plan, view: StripsView) -> Picture:
+    """Return the strips of a plan."""
+    routes = plan.routes[: view.shown]
     left, right = 4.0, width - _FIGURES
-    longest = max((route.attended + route.waiting for route in plan.routes), default=1.0) or 1.0
-    scale = (right - left - 10) / longest
+    longest = max((route.minutes for route in routes), default=1.0) or 1.0
+    scale = (right - left - 16) / longest
     items: list[Item] = [*_axis(left, right, longest, scale), *_figure_heads(width)]
     spots: list[Spot] = []
-    y = 34.0
-    for index, route in enumerate(plan.routes):
-        items += _route(route, left, y, scale, width, index == chosen, money)
-        items.append(Text(width - 8, y + 12, _chances(route, promises), Tone.QUIET, 12, "end"))
-        spots.append(Spot(str(index), 0, y - 4, width, _ROW - 4, _words(route, money)))
+    y = _HEAD
+    for index, route in enumerate(routes):
+        over = plan.routes[view.over] if view.over is not None and index == view.chosen else None
+        items += _route(route, over, left, y, scale, width, index == view.chosen, view)
+        spots.append(Spot(str(index), 0, y - 4, width, _ROW - 4, _words(route, view)))
         y += _ROW
-    if plan.closed:
-        items.append(Text(left, y + 14, "Closed", Tone.QUIET, 12))
-        y += 26
-    for way in plan.closed:
-        items += [*cross(left + 6, y + 5, 4, Tone.ACT, 1.6), Text(left + 20, y + 10, way.way, Tone.INK, 13, bold=True, limit=360)]
-        items.append(Text(left + 390, y + 10, way.reason, Tone.INK, 13, limit=width - left - 400))
-        y += _CLOSED
-    words = " ".join([*(_words(r, money) for r in plan.routes), *(f"{w.way} is closed: {w.reason}." for w in plan.closed)])
-    return Picture(width, max(y, 40.0), tuple(items), tuple(spots), words)
+    for title, group in (
+        ("Closed", [w for w in plan.closed if not w.open]),
+        ("Open, but beaten", [w for w in plan.closed if w.open]),
+    ):
+        if group:
+            items.append(Text(left, y + 12, title, Tone.QUIET, 12))
+            y += 24
+        for way in group:
+            items += _closed(way, left, y, width)
+            y += _CLOSED
+    words = [_words(route, view) for route in routes]
+    words += [f"{way.way} is {'beaten' if way.open else 'closed'}: {way.reason}." for way in plan.closed]
+    return Picture(width, max(y, 40.0), tuple(items), tuple(spots), " ".join(words))
 
 
 def _axis(left: float, right: float, longest: float, scale: float) -> list[Item]:
@@ -49,7 +71,7 @@ def _axis(left: float, right: float, longest: float, scale: float) -> list[Item]
     items: list[Item] = [Line(((left, 20), (right, 20)), Tone.LINE)]
     minute = 0
     while minute <= longest:
-        x = left + minute * scale
+        x = left + 6 + minute * scale
         items += [
             Line(((x, 17), (x, 23)), Tone.QUIET),
             Text(x + 3, 14, f"{minute} min" if minute == 0 else str(minute), Tone.QUIET, 12),
@@ -60,43 +82,54 @@ def _axis(left: float, right: float, longest: float, scale: float) -> list[Item]
 
 def _figure_heads(width: float) -> list[Item]:
     x = width - _FIGURES
-    heads = (("all kept", 56), ("there", 106), ("in all", 156), ("writes", 200), ("cost", 246))
+    heads = (("there", 56), ("in all", 108), ("writes", 150), ("cost", 200))
     return [Text(x + offset, 14, text, Tone.QUIET, 12, "end") for text, offset in heads]
 
 
-def _route(route: Route, left: float, y: float, scale: float, width: float, chosen: bool, money: str) -> list[Item]:
+def _route(
+    route: Route, over: Route | None, left: float, y: float, scale: float, width: float, chosen: bool, view: StripsView
+) -> list[Item]:
     items: list[Item] = []
     if chosen:
         items.append(Rect(0, y - 4, width, _ROW - 8, Tone.DATA, alpha=0.08))
         items.append(Rect(0, y - 4, 3, _ROW - 8, Tone.DATA))
-    items.append(Text(left + 6, y + 12, route.way, Tone.INK, 14, bold=True, limit=width * 0.45))
-    x, strip = left + 6, y + 29
-    for action in route.actions:
-        items += _block(action, x, strip, scale)
-        x += (action.figures.attended + action.figures.waiting) * scale
+    items.append(Text(left + 6, y + 11, route.way, Tone.INK, 14, bold=True, limit=width - 20))
+    items += _strip(route, left + 6, y + 22, scale, _STRIP if over is None else _STRIP / 2 + 1, 1.0)
+    if over is not None:
+        items += _strip(over, left + 6, y + 22 + _STRIP / 2 + 3, scale, _STRIP / 2 - 2, 0.5)
     figures = width - _FIGURES
     texts = (
-        (f"{100 * route.chance():.0f} %", 56),
-        (f"{route.attended:.0f} min", 106),
-        (f"{route.attended + route.waiting:.0f} min", 156),
-        (str(route.writes), 200),
-        (f"{route.cost:.0f} {money}", 246),
+        (f"{route.attended:.0f} min", 56),
+        (f"{route.minutes:.0f} min", 108),
+        (str(route.writes), 150),
+        (f"{route.cost:.0f} {view.money}", 200),
     )
-    items += [Text(figures + offset, strip + 18, text, Tone.INK, 13, "end", bold=chosen) for text, offset in texts]
+    items += [Text(figures + offset, y + 38, text, Tone.INK, 13, "end", bold=chosen) for text, offset in texts]
+    said = _chances(route, view) if over is None else _against(route, over, view)
+    items.append(Text(left + 6, y + 63, said, Tone.QUIET if over is None else Tone.DATA, 12, limit=width - 16))
     return items
 
 
-def _block(action: Action, x: float, y: float, scale: float) -> list[Item]:
+def _strip(route: Route, x: float, y: float, scale: float, height: float, strength: float) -> list[Item]:
+    items: list[Item] = []
+    for action in route.actions:
+        items += _block(action, x, y, scale, height, strength)
+        x += action.minutes * scale
+    return items
+
+
+def _block(action: Action, x: float, y: float, scale: float, height: float, strength: float) -> list[Item]:
     figures = action.figures
     attended, waiting = figures.attended * scale, figures.waiting * scale
     tone = Tone.ACT if figures.irreversible else Tone.DATA
-    items: list[Item] = [Rect(x + 0.5, y, max(attended - 1, 1), _STRIP, tone, alpha=0.55 if figures.irreversible else 0.75)]
+    alpha = strength * (0.55 if figures.irreversible else 0.75)
+    items: list[Item] = [Rect(x + 0.5, y, max(attended - 1, 1), height, tone, alpha=alpha)]
     if waiting:
-        items.append(Rect(x + attended, y, max(waiting - 1, 1), _STRIP, None, tone, hatch=True))
-    if figures.irreversible:
-        items += _knot(x + attended / 2, y - 5)
-    if figures.heat:
-        items += _heat(x, y + _STRIP + 3, attended)
+        items.append(Rect(x + attended, y, max(waiting - 1, 1), height, None, tone, hatch=True))
+    if figures.irreversible and strength == 1:
+        items += _knot(x + attended / 2, y - 4)
+    if figures.heat is not Heat.NONE:
+        items += _heat(x, y + height + 2, attended, 2.5 if figures.heat is Heat.BOARD else 1.2)
     return items
 
 
@@ -105,19 +138,54 @@ def _knot(x: float, y: float) -> list[Item]:
     return [Disc(x - 3, y, 3.5, 2.5, None, Tone.ACT, 1.5), Disc(x + 3, y, 3.5, 2.5, None, Tone.ACT, 1.5)]
 
 
-def _heat(x: float, y: float, length: float) -> list[Item]:
+def _heat(x: float, y: float, length: float, weight: float) -> list[Item]:
     points = tuple((x + i * 4.0, y + 2 + (2 if i % 2 else -2)) for i in range(max(2, int(length / 4))))
-    return [Line(points, Tone.ACT, 1.5)]
+    return [Line(points, Tone.ACT, weight)]
 
 
-def _chances(route: Route, promises: Sequence[tuple[str, Var]]) -> str:
-    return "   ".join(f"{label} {100 * route.chance(goal):.0f} %" for label, goal in promises)
+def _chances(route: Route, view: StripsView) -> str:
+    """Each promise: the chance by this way alone, and with the ways back that a failure leaves."""
+    said = []
+    for promise in route.promises:
+        label = view.labels.get(promise.function, promise.function.value)
+        if promise.chance <= 0:
+            said.append(f"{label}: not kept")
+        else:
+            alone, back = percent(promise.chance), percent(promise.with_ways_back)
+            said.append(f"{label} {alone}" if alone == back else f"{label} {alone}, with ways back {back}")
+    return "     ".join(said)
 
 
-def _words(route: Route, money: str) -> str:
-    cost = f", {route.cost:.0f} {money}"
+def _against(route: Route, over: Route, view: StripsView) -> str:
+    """Say what the route laid over costs and gives more or less."""
+    parts = [
+        f"{over.attended - route.attended:+.0f} min there",
+        f"{over.minutes - route.minutes:+.0f} min in all",
+        f"{over.writes - route.writes:+d} writes",
+        f"{over.cost - route.cost:+.0f} {view.money}",
+    ]
+    for mine, theirs in zip(route.promises, over.promises, strict=False):
+        change = 100 * (theirs.chance - mine.chance)
+        if abs(change) >= 0.5:
+            parts.append(f"{view.labels.get(mine.function, mine.function.value)} {change:+.0f} %")
+    return f"Laid over: {over.way}: " + ", ".join(part for part in parts if not part.startswith(("+0 ", "-0 ")))
+
+
+def _closed(way: Closed, left: float, y: float, width: float) -> list[Item]:
+    mark: tuple[Item, ...] = (
+        (Disc(left + 6, y + 5, 3.5, 3.5, None, Tone.QUIET, 1.4),) if way.open else cross(left + 6, y + 5, 4, Tone.ACT, 1.6)
+    )
+    middle = width * 0.34
+    return [
+        *mark,
+        Text(left + 20, y + 10, way.way, Tone.INK, 13, bold=not way.open, limit=middle - 26),
+        Text(left + middle, y + 10, way.reason, Tone.INK, 13, limit=width - left - middle - 4),
+    ]
+
+
+def _words(route: Route, view: StripsView) -> str:
     return (
-        f"{route.way}: {len(route.actions)} steps, {route.attended:.0f} minutes there, "
-        f"{route.attended + route.waiting:.0f} minutes in all, chance {100 * route.chance():.0f} percent, {route.writes} writes, "
-        f"{len(route.knots)} steps that cannot be taken back{cost}."
+        f"{route.way}: {len(route.actions)} steps, {route.attended:.0f} minutes there, {route.minutes:.0f} minutes in all, "
+        f"{_chances(route, view)}; {route.writes} writes, {len(route.knots)} steps that cannot be taken back, "
+        f"{route.board_heat} heatings of the board, {route.cost:.0f} {view.money}."
     )

@@ -1,10 +1,11 @@
 """Actions: what can be done at the bench, with conditions, effects, time, cost and risk."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from enum import Enum
 
-from daruma.core.plan.state import Needs, Val, Var
+from daruma.core.plan.odds import at_least_once
+from daruma.core.plan.state import Needs
 
 
 class ActionKind(Enum):
@@ -14,19 +15,33 @@ class ActionKind(Enum):
     READ_SOURCE = "read_source"
     EARLIER_BACKUP = "earlier_backup"
     CODES_OVER_CABLE = "codes_over_cable"
+    CODES_ON_PAPER = "codes_on_paper"
+    COMPLETE_RECORD = "complete_record"
     READ_TARGET = "read_target"
     WRITE = "write"
+    UNBIND = "unbind"
+    READ_FLEX = "read_flex"
+    WRITE_FLEX = "write_flex"
+    FINISH = "finish"
     MEASURE_WHITE = "measure_white"
     READ_PARTS_PAGE = "read_parts_page"
     CHECK_FUNCTION = "check_function"
+
+
+class Heat(Enum):
+    """Say where an action's heat goes."""
+
+    NONE = ""
+    PANEL = "panel"
+    BOARD = "board"
 
 
 @dataclass(frozen=True, slots=True)
 class ActionFigures:
     """Hold an action's words and numbers, as the catalogue gives them.
 
-    Minutes are minutes of the bench; `cost` is in the shop's money; `chance` is the probability of success; `origin`
-    says where the numbers come from.
+    Minutes are minutes of the bench; `cost` is in the shop's money; `chance` is the probability that a try succeeds;
+    `origin` says where the numbers come from.
     """
 
     title: str
@@ -34,7 +49,9 @@ class ActionFigures:
     waiting: float = 0.0
     cost: float = 0.0
     chance: float = 1.0
-    heat: str = ""
+    tries: int = 1
+    heat: Heat = Heat.NONE
+    solder: bool = False
     writes: int = 0
     irreversible: bool = False
     on_failure: str = "nothing is lost"
@@ -46,20 +63,60 @@ class ActionFigures:
 
 @dataclass(frozen=True, slots=True)
 class Action:
-    """Hold one action of the planner; `way` marks those among which ways are told apart."""
+    """Hold one action of the planner.
+
+    `chances` are the probabilities of success at each try, given that those before failed; after the last the action
+    is over. A miss changes `miss`; with the chance that `ruins` gives for its try it changes `ruined` instead and
+    costs `stake` besides. `way` is how a route that takes the action is told from others. `sets_up` marks actions that
+    only prepare another one. `variant` tells apart actions of one key whose effects differ;
+    misses of actions with the same `counts_with` (the key where it is empty) are counted together.
+    """
 
     key: str
     kind: ActionKind
     figures: ActionFigures
     conditions: tuple[Needs, ...]
-    effects: Mapping[Var, Val]
+    effects: Mapping[Enum, Enum]
     impossible: str = ""
     way: str = ""
     hands: tuple[str, ...] = ()
+    chances: tuple[float, ...] = (1.0,)
+    miss: Mapping[Enum, Enum] = field(default_factory=dict)
+    ruins: tuple[float, ...] = ()
+    ruined: Mapping[Enum, Enum] = field(default_factory=dict)
+    stake: float = 0.0
+    sets_up: bool = False
+    variant: str = ""
+    counts_with: str = ""
+    extra_cost: float = 0.0
 
-    def applicable(self, state: Mapping[Var, Val]) -> bool:
+    @property
+    def uid(self) -> str:
+        """Return the key with its variant."""
+        return f"{self.key}:{self.variant}" if self.variant else self.key
+
+    @property
+    def cost(self) -> float:
+        """Return the material cost in the shop's money."""
+        return self.figures.cost + self.extra_cost
+
+    @property
+    def minutes(self) -> float:
+        """Return attended and waiting minutes together."""
+        return self.figures.attended + self.figures.waiting
+
+    @property
+    def straight(self) -> float:
+        """Return the chance that it goes well on a straight way: what uses nothing up is tried again, a write is not."""
+        return self.chances[0] if self.figures.writes else at_least_once(self.chances)
+
+    def applicable(self, state: Mapping[Enum, Enum]) -> bool:
         """Return whether the action can be taken in a state."""
         return not self.impossible and all(need.met(state) for need in self.conditions)
 
+    def ruin(self, attempt: int) -> float:
+        """Return the chance that a miss at a try (from 0) ruins what is at stake."""
+        return self.ruins[min(attempt, len(self.ruins) - 1)] if self.ruins else 0.0
+
     def __hash__(self) -> int:
-        return hash(self.key)
+        return hash(self.uid)

@@ -1,11 +1,28 @@
-"""A display case: what is in hand and what was promised, and the state it starts the planner from."""
+"""A case: what is in hand, what the bench owns, what was promised, and the state it starts the planner from."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from enum import Enum
 
-from daruma.core.model import Model
+from daruma.core.model import FinishRule, Model
 from daruma.core.parts import Function, Version
-from daruma.core.plan.state import State, Val, Var
+from daruma.core.plan.money import Preferences
+from daruma.core.plan.odds import Record
+from daruma.core.plan.rules import OrderRule
+from daruma.core.plan.state import PANELS, Val, Var
+from daruma.core.tri import Tri
+
+PLANNED = (
+    Function.AMBIENT_WHITE,
+    Function.AUTO_BRIGHTNESS,
+    Function.NO_DISPLAY_NOTICE,
+    Function.TOUCH,
+    Function.FACE_UNLOCK,
+)
+
+
+def proof_key(function: Function) -> str:
+    """Return the key of the action that proves a function."""
+    return f"prove_{function.value}"
 
 
 class OriginalState(Enum):
@@ -34,58 +51,225 @@ class PanelKind(Enum):
     READY_CODED = "ready_coded"
 
 
-GOAL_VAR = {
-    Function.AMBIENT_WHITE: Var.AMBIENT_WHITE,
-    Function.AUTO_BRIGHTNESS: Var.AUTO_BRIGHTNESS,
-    Function.NO_DISPLAY_NOTICE: Var.NO_DISPLAY_NOTICE,
-    Function.TOUCH: Var.TOUCH,
+class PanelRecord(Enum):
+    """Say what data a new panel carries before anything is written to it."""
+
+    COMPLETE = "complete"
+    PARTIAL = "partial"
+    BLANK = "blank"
+    BOARDS = "boards"
+    BOARDS_PARTIAL = "boards_partial"
+
+
+class FlexState(Enum):
+    """Say how the front sensor flex is."""
+
+    SOUND = "sound"
+    WORN = "worn"
+    DEAD = "dead"
+    REPLACED = "replaced"
+    UNTESTED = "untested"
+
+
+USUAL_RECORD = {
+    PanelKind.GENUINE_NEW: PanelRecord.BLANK,
+    PanelKind.GENUINE_USED: PanelRecord.COMPLETE,
+    PanelKind.AFTERMARKET: PanelRecord.BLANK,
+    PanelKind.READY_CODED: PanelRecord.COMPLETE,
 }
+KIND_WORDS = {
+    PanelKind.GENUINE_NEW: "new genuine",
+    PanelKind.GENUINE_USED: "used genuine",
+    PanelKind.AFTERMARKET: "aftermarket",
+    PanelKind.READY_CODED: "ready-coded",
+}
+GENUINE = frozenset({PanelKind.GENUINE_NEW, PanelKind.GENUINE_USED})
+GENUINE_CHIP = GENUINE | {PanelKind.READY_CODED}
 
 
 @dataclass(frozen=True, slots=True)
-class DisplayCase:
-    """Hold the facts that the display ways depend on."""
+class Brand:
+    """Hold what is known of an aftermarket brand: whether its panels want their data before a chip is moved to them."""
+
+    key: str
+    name: str
+    data_before_chip: bool
+    note: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class NewPanel:
+    """Hold what is known of a panel that could be fitted; `counted` are its known writes, price is the shop's money."""
+
+    kind: PanelKind = PanelKind.GENUINE_USED
+    maker: str = ""
+    name: str = ""
+    brand: Brand | None = None
+    price: float = 0.0
+    record: PanelRecord | None = None
+    counted: int = 0
+    last_write_failed: bool = False
+    hidden_past: bool = False
+    locked: Tri = Tri.UNKNOWN
+    touch_flex_replaced: Tri = Tri.UNKNOWN
+    die: str = ""
+
+    @property
+    def carries(self) -> PanelRecord:
+        """Return what it carries, as usual for its kind where nothing is known."""
+        return self.record or USUAL_RECORD[self.kind]
+
+    @property
+    def data_before_chip(self) -> bool:
+        """Return whether it must be given its data before a chip is moved to it."""
+        return self.brand.data_before_chip if self.brand else True
+
+    @property
+    def title(self) -> str:
+        """Return how a way names the panel."""
+        kind = KIND_WORDS[self.kind]
+        maker = f"the {self.maker} panel ({kind})" if self.maker else f"the {kind} panel"
+        return self.name or (f"the {self.brand.name} panel" if self.brand else maker)
+
+    def donor(self) -> Val:
+        """Return what is known of its past owner's lock and of its touch flex."""
+        if Tri.YES in (self.locked, self.touch_flex_replaced):
+            return Val.BAD
+        if self.kind is PanelKind.GENUINE_NEW or self.locked is self.touch_flex_replaced is Tri.NO:
+            return Val.CLEAN
+        return Val.UNASKED
+
+
+@dataclass(frozen=True, slots=True)
+class Kit:
+    """Hold what the bench owns and has at hand."""
+
+    hot_air: bool = True
+    grinder: bool = True
+    memory_sockets: frozenset[str] = frozenset({"BGA110", "BGA315"})
+    ear_adapter: bool = True
+    spare_flex: bool = True
+    network: bool = True
+
+
+@dataclass(frozen=True, slots=True)
+class Chances:
+    """Hold the chances of facts that nobody has looked at yet (ours, to be replaced by a shop's own)."""
+
+    original_answers: float = 0.85
+    donor_clean: float = 0.8
+    flex_sound: float = 0.9
+    original_turns_up: float = 0.3
+    spent_write_kills: float = 0.5
+
+
+@dataclass(frozen=True, slots=True)
+class Case:
+    """Hold the facts that the ways of a display or sensor flex job depend on.
+
+    `panels` are those that could be fitted, the one in hand first; none means that the display stays. `history` are
+    the steps done so far, each with whether it went well.
+    """
 
     model: Model
     system: Version
-    original: OriginalState
-    chip: ChipPlace
-    panel: PanelKind
     promised: tuple[Function, ...]
+    original: OriginalState = OriginalState.UNTRIED
+    chip: ChipPlace = ChipPlace.ON_ORIGINAL
+    panels: tuple[NewPanel, ...] = (NewPanel(),)
+    flex: FlexState = FlexState.SOUND
+    runs: bool = True
+    trusted: bool = True
     earlier_backup: bool = False
-    flex_is_original: bool = True
-    phone_on: bool = True
-    hot_air: bool = True
-    progress: tuple[tuple[Var, Val], ...] = ()
+    earlier_flex_backup: bool = False
+    complete_record: bool = False
+    serial_on_paper: bool = False
+    face_module_sound: bool = True
+    front_camera_original: bool = True
+    system_name: str = "TarnOS"
+    kit: Kit = Kit()
+    chances: Chances = Chances()
+    preferences: Preferences = field(default_factory=Preferences)
+    record: Record = field(default_factory=Record)
+    rules: tuple[OrderRule, ...] = ()
+    history: tuple[tuple[str, bool], ...] = ()
 
-    def start(self) -> State:
-        """Return the state that planning starts from: what intake found, changed by what was done since."""
-        answers = {
-            OriginalState.ANSWERS: Val.YES,
-            OriginalState.UNTRIED: Val.UNKNOWN,
-            OriginalState.DAMAGED: Val.NO,
-            OriginalState.MISSING: Val.NO,
-        }[self.original]
-        chip = {ChipPlace.ON_ORIGINAL: Val.ORIGINAL, ChipPlace.MOVED: Val.NEW, ChipPlace.LOST: Val.MISSING}[self.chip]
-        if self.original is OriginalState.MISSING and chip is Val.ORIGINAL:
-            chip = Val.MISSING
-        return State.of(
-            {
-                Var.PHONE: Val.ON if self.phone_on else Val.OFF,
-                Var.ORIGINAL_AT: Val.MISSING if self.original is OriginalState.MISSING else Val.PHONE,
-                Var.ORIGINAL_ANSWERS: answers,
-                Var.CHIP_AT: chip,
-                Var.CODES: Val.NONE,
-                Var.NEW_AT: Val.BENCH,
-                Var.NEW_READ: Val.NO,
-                Var.NEW_RECORD: Val.OWN,
-                Var.NEW_OWN_CHIP: Val.NO if chip is Val.NEW else Val.YES,
-                Var.FLEX: Val.BOARD if self.flex_is_original else Val.OWN,
-                **dict.fromkeys(GOAL_VAR.values(), Val.NO),
-                **dict(self.progress),
-            }
-        )
+    @property
+    def display_stays(self) -> bool:
+        """Return whether the display is left as it is."""
+        return not self.panels
 
-    def goals(self) -> dict[Var, Val]:
-        """Return the values that a finished job needs."""
-        return {GOAL_VAR[function]: Val.YES for function in self.promised if function in GOAL_VAR}
+    @property
+    def panel_values(self) -> tuple[tuple[Val, NewPanel], ...]:
+        """Return the panels with the values that stand for them."""
+        return tuple(zip(PANELS, self.panels, strict=False))
+
+    @property
+    def finish_rule(self) -> FinishRule:
+        """Return what the phone's own finishing asks of a display; NONE where this model or version knows none."""
+        since = self.model.finishing_since
+        if since is None or self.system < since:
+            return FinishRule.NONE
+        return self.model.era(self.system).finishing
+
+    @property
+    def flex_replaceable(self) -> bool:
+        """Return whether there is a reason to put new data on a flex."""
+        return self.flex is not FlexState.SOUND
+
+    def start(self) -> dict[Enum, Enum]:
+        """Return the values that planning starts from, before anything was done."""
+        panel = self.panels[0] if self.panels else None
+        return {
+            Var.PHONE: Val.ASSEMBLED,
+            Var.RUNS: Val.YES if self.runs else Val.NO,
+            Var.TRUST: Val.YES if self.trusted and self.runs else Val.NO,
+            Var.SOCKET: Val.EMPTY,
+            Var.ORIGINAL: Val.GONE if self.original is OriginalState.MISSING or self.display_stays else Val.THERE,
+            Var.SERIAL: Val.NO,
+            Var.COVER: Val.NO,
+            Var.CALIBRATION: Val.NO,
+            Var.BOARD: Val.BOUND,
+            Var.PANEL: Val.FIRST,
+            Var.NEW_READ: Val.NO,
+            Var.FLEX: _FLEX[self.flex],
+            Var.FLEX_DATA: Val.NO,
+            Var.NEW_FLEX: Val.NO,
+            Var.BINDING: Val.TO_ORIGINAL,
+            Var.TRIAL: Val.NO,
+            Var.REOPENED: Val.YES,
+            Var.CHIP: self._chip(),
+            **(of_panel(panel, self.chip) if panel else _THE_DISPLAY_STAYS),
+        }
+
+    def _chip(self) -> Val:
+        if self.display_stays or self.chip is ChipPlace.MOVED:
+            return Val.ON_NEW
+        gone = self.original is OriginalState.MISSING or self.chip is ChipPlace.LOST
+        return Val.LOST if gone else Val.ON_ORIGINAL
+
+
+_FLEX = {
+    FlexState.SOUND: Val.SOUND,
+    FlexState.WORN: Val.WORN,
+    FlexState.DEAD: Val.WORN,
+    FlexState.REPLACED: Val.FOREIGN,
+    FlexState.UNTESTED: Val.UNTESTED,
+}
+_RECORD = {
+    PanelRecord.COMPLETE: Val.OWN,
+    PanelRecord.PARTIAL: Val.PARTIAL,
+    PanelRecord.BLANK: Val.BLANK,
+    PanelRecord.BOARDS: Val.BOARDS,
+    PanelRecord.BOARDS_PARTIAL: Val.BOARDS_PARTIAL,
+}
+_THE_DISPLAY_STAYS: dict[Enum, Enum] = {Var.DONOR: Val.CLEAN, Var.RECORD: Val.BOARDS, Var.OWN_CHIP: Val.NO}
+
+
+def of_panel(panel: NewPanel, chip: ChipPlace = ChipPlace.ON_ORIGINAL) -> dict[Enum, Enum]:
+    """Return the values that a fresh panel brings; one that carries the original chip has none of its own."""
+    return {
+        Var.DONOR: panel.donor(),
+        Var.RECORD: _RECORD[panel.carries],
+        Var.OWN_CHIP: Val.NO if chip is ChipPlace.MOVED else Val.YES,
+    }

@@ -9,75 +9,121 @@ class Var(Enum):
     """Name a variable of the state."""
 
     PHONE = "phone"
-    ORIGINAL_AT = "original_at"
-    ORIGINAL_ANSWERS = "original_answers"
-    CHIP_AT = "chip_at"
-    CODES = "codes"
-    NEW_AT = "new_at"
+    RUNS = "runs"
+    TRUST = "trust"
+    SOCKET = "socket"
+    ORIGINAL = "original"
+    SERIAL = "serial"
+    COVER = "cover"
+    CALIBRATION = "calibration"
+    BOARD = "board"
+    PANEL = "panel"
+    DONOR = "donor"
     NEW_READ = "new_read"
-    NEW_RECORD = "new_record"
-    NEW_OWN_CHIP = "new_own_chip"
+    RECORD = "record"
+    CHIP = "chip"
+    OWN_CHIP = "own_chip"
     FLEX = "flex"
-    AMBIENT_WHITE = "ambient_white"
-    AUTO_BRIGHTNESS = "auto_brightness"
-    NO_DISPLAY_NOTICE = "no_display_notice"
-    TOUCH = "touch"
+    FLEX_DATA = "flex_data"
+    NEW_FLEX = "new_flex"
+    BINDING = "binding"
+    TRIAL = "trial"
+    REOPENED = "reopened"
 
 
 class Val(Enum):
     """Name a value of a variable."""
 
-    ON = "on"
-    OFF = "off"
-    PHONE = "in the phone"
-    BENCH = "on the bench"
-    SOCKET = "on the socket"
-    MISSING = "missing"
-    ORIGINAL = "on the original"
-    NEW = "on the new panel"
-    LOOSE = "loose"
     YES = "yes"
     NO = "no"
-    UNKNOWN = "unknown"
-    NONE = "none"
-    KEPT = "kept"
-    OWN = "its own"
-    BOARD = "the board's"
+    SOUGHT = "sought in vain so far"
+    # the phone
+    ASSEMBLED = "as it came"
+    OPEN = "open"
+    ON_TRIAL = "on trial"
+    FITTED = "fitted"
+    # the socket
+    EMPTY = "empty"
+    ORIGINAL = "the original"
+    NEW = "the new panel"
+    NEW_FLEX = "the new flex"
+    # the original
+    THERE = "there"
+    GONE = "gone"
+    # the board
+    BOUND = "bound"
+    UNBOUND = "unbound"
+    LIFTED = "memory lifted"
+    LIFTED_UNBOUND = "memory lifted and unbound"
+    # a panel's record
+    OWN = "its own, complete"
+    PARTIAL = "its own, incomplete"
+    BLANK = "never set"
+    BOARDS = "the board's, complete"
+    BOARDS_PARTIAL = "the board's, incomplete"
+    MIXED = "the board's serial, its own chip's code"
+    COPIED = "its own serial, the moved chip's code"
+    # the touch chip
+    ON_ORIGINAL = "on the original"
+    LOOSE = "loose"
+    ON_NEW = "on the new panel"
+    # the sensor flex
+    SOUND = "the original, sound"
+    WORN = "the original, worn"
+    FOREIGN = "another phone's"
+    PROGRAMMED = "a new one with the original's data"
+    UNTESTED = "not tested"
+    # what the board binds to
+    TO_ORIGINAL = "to the original"
+    TO_PANEL = "to the new panel"
+    # a donor panel
+    UNASKED = "not asked"
+    CLEAN = "clean"
+    BAD = "locked or its touch flex replaced"
+    # whatever is beyond repair
+    LOST = "lost"
+    # the panels there are, the one in hand first
+    FIRST = "the panel in hand"
+    SECOND = "the second panel"
+    THIRD = "the third panel"
+    FIRST_LOST = "the panel in hand, lost"
+    SECOND_LOST = "the second panel, lost"
+    THIRD_LOST = "the third panel, lost"
+
+
+PANELS = (Val.FIRST, Val.SECOND, Val.THIRD)
+LOST_PANEL = {Val.FIRST: Val.FIRST_LOST, Val.SECOND: Val.SECOND_LOST, Val.THIRD: Val.THIRD_LOST}
 
 
 @dataclass(frozen=True, slots=True)
 class State:
     """Hold one value for each variable; hashable."""
 
-    values: tuple[tuple[Var, Val], ...]
+    values: tuple[tuple[Enum, Enum], ...]
 
     @classmethod
-    def of(cls, values: Mapping[Var, Val]) -> "State":
+    def of(cls, values: Mapping[Enum, Enum]) -> "State":
         """Build a state from a mapping."""
-        return cls(tuple(sorted(values.items(), key=lambda item: item[0].value)))
+        return cls(tuple(sorted(values.items(), key=lambda item: str(item[0].value))))
 
-    def as_dict(self) -> dict[Var, Val]:
+    def as_dict(self) -> dict[Enum, Enum]:
         """Return the values as a new dict."""
         return dict(self.values)
-
-    def with_(self, effects: Mapping[Var, Val]) -> "State":
-        """Return the state after effects."""
-        return State.of({**self.as_dict(), **effects})
 
 
 @dataclass(frozen=True, slots=True)
 class Needs:
     """Hold one condition on a variable: the values that are good, and what to say where it has none of them."""
 
-    var: Var
-    good: frozenset[Val]
-    otherwise: str
+    var: Enum
+    good: frozenset[Enum]
+    otherwise: str = ""
 
-    def met(self, state: Mapping[Var, Val]) -> bool:
+    def met(self, state: Mapping[Enum, Enum]) -> bool:
         """Return whether the state meets the condition."""
         return state.get(self.var) in self.good
 
 
-def needs(var: Var, *good: Val, otherwise: str) -> Needs:
+def needs(var: Enum, *good: Enum, otherwise: str = "") -> Needs:
     """Build a condition."""
     return Needs(var, frozenset(good), otherwise)

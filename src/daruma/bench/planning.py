@@ -1,0 +1,124 @@
+"""From a job and the shop's store to the planner's case."""
+
+from dataclasses import replace
+
+from daruma.catalogue.loader import Catalogue
+from daruma.core.acts import ActState
+from daruma.core.job import Job, Step, StepState
+from daruma.core.known import PANEL_STEPS, Known, history, record_of_outcomes, system_of
+from daruma.core.model import Model
+from daruma.core.parts import Function, PartKind
+from daruma.core.plan.case import PLANNED, Case, FlexState, NewPanel, PanelKind, PanelRecord
+from daruma.core.plan.routes import Route
+from daruma.core.records import FieldRole
+from daruma.core.shelf import ShelfPart
+from daruma.core.tri import Tri
+from daruma.store.preferences import ShopWays
+from daruma.store.shop import Shop
+
+OTHER_PANELS = 1  # panels from the shelf that are weighed beside the one in hand
+
+
+def bare_case(job: Job, model: Model, catalogue: Catalogue) -> Case:
+    """Return a job's case from the ticket alone: asks neither store nor device."""
+    ticket = job.ticket
+    return Case(
+        model,
+        system_of(job, model),
+        tuple(f for f in ticket.promised if f in PLANNED),
+        ticket.original,
+        ticket.chip,
+        (NewPanel(ticket.panel_kind, ticket.panel_maker, die=ticket.panel_die),),
+        ticket.flex,
+        face_module_sound=ticket.before.get(Function.FACE_UNLOCK) is not Tri.NO or ticket.flex is not FlexState.SOUND,
+        system_name=catalogue.system,
+        rules=catalogue.rules,
+    )
+
+
+def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: ShopWays, known: Known) -> Case:
+    """Return a job's case with all that the shop knows, from where its steps have brought it."""
+    case = bare_case(job, model, catalogue)
+    backups = [b for b in shop.vault.find(imei=job.ticket.imei or "-") if b.content.model == model.key]
+    earlier = {b.content.part_kind for b in backups if b.content.job != job.name}
+    first = replace(_panel(shop, model, job, None), record=_record(known), locked=_locked(job), touch_flex_replaced=_locked(job))
+    return replace(
+        case,
+        panels=(first, *_others(shop, model, job)),
+        earlier_backup=PartKind.DISPLAY.value in earlier,
+        earlier_flex_backup=PartKind.SENSOR_FLEX.value in earlier,
+        complete_record=_has_complete_record(shop, model, job),
+        serial_on_paper=bool(job.ticket.paper_serial),
+        kit=ways.kit,
+        preferences=ways.preferences,
+        record=record_of_outcomes(shop.jobs.all()),
+        history=history(job),
+    )
+
+
+def _locked(job: Job) -> Tri:
+    return {Tri.YES: Tri.NO, Tri.NO: Tri.YES}.get(job.ticket.donor, Tri.UNKNOWN)
+
+
+def _record(known: Known) -> PanelRecord | None:
+    """Return what a panel that was read carried; a written one is told by the history of the steps."""
+    if known.target is None:
+        return None
+    if known.target.complete(FieldRole.CALIBRATION) and known.target.complete(FieldRole.IDENTITY):
+        return PanelRecord.COMPLETE
+    return PanelRecord.PARTIAL if known.target.complete(FieldRole.IDENTITY) else PanelRecord.BLANK
+
+
+def _panel(shop: Shop, model: Model, job: Job, part: ShelfPart | None) -> NewPanel:
+    ticket = job.ticket
+    die = part.die if part else ticket.panel_die
+    shelf = part or next((p for p in shop.shelf.all() if die and p.die == die), None)
+    kind = part.kind if part else ticket.panel_kind
+    maker = part.maker if part else ticket.panel_maker
+    acts = shop.journal.acts_on(die) if die else ()
+    earlier = shelf.earlier_writes if shelf else 0
+    return NewPanel(
+        kind,
+        maker,
+        price=shelf.price if shelf else 0.0,
+        counted=earlier + (shop.journal.writes(die) if die else 0),
+        last_write_failed=bool(acts) and acts[-1].state in (ActState.FAILED, ActState.IN_DOUBT),
+        hidden_past=kind is PanelKind.GENUINE_USED and bool(model.write_limits),
+        die=die,
+    )
+
+
+def _others(shop: Shop, model: Model, job: Job) -> tuple[NewPanel, ...]:
+    """Return free panels of the model from the shelf, the cheapest of another kind or maker first."""
+    mine = (job.ticket.panel_kind, job.ticket.panel_maker)
+    free = [p for p in shop.shelf.all() if p.model == model.key and not p.used_in and p.die != job.ticket.panel_die]
+    free.sort(key=lambda part: ((part.kind, part.maker) == mine, part.price))
+    return tuple(_panel(shop, model, job, part) for part in free[:OTHER_PANELS])
+
+
+def _has_complete_record(shop: Shop, model: Model, job: Job) -> bool:
+    maker = job.ticket.panel_maker
+    return any(
+        b.content.model == model.key and b.content.maker == maker and b.content.part_kind == PartKind.DISPLAY.value
+        for b in shop.vault.find()
+        if b.content.job != job.name
+    )
+
+
+def with_route(job: Job, route: Route, case: Case) -> Job:
+    """Return the job with the run sheet of a route, behind the steps that are done already.
+
+    A route that takes another panel puts that panel on the ticket; what was done on the first one is forgotten.
+    """
+    done = tuple(step for step in job.steps if step.state is StepState.DONE)
+    actions = [action for action in route.actions if action.key != "another_panel"]
+    changed = job.target is not None and job.ticket.panel_die not in ("", job.target.die)
+    if route.panel:
+        panel = case.panels[route.panel]
+        ticket = replace(job.ticket, panel_die=panel.die, panel_kind=panel.kind, panel_maker=panel.maker, donor=Tri.UNKNOWN)
+        job, changed = replace(job, ticket=ticket), True
+    if changed:
+        done = tuple(step for step in done if step.action not in PANEL_STEPS)
+        job = replace(job, target=None, target_image="")
+    way = job.way if done and not route.panel else route.way
+    return replace(job, way=way, steps=(*done, *(Step(action.key) for action in actions)))

@@ -1,0 +1,150 @@
+"""Carry out one step of a run sheet, by what kind of action it is."""
+
+from __future__ import annotations
+
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from daruma.bench import keeping, reading, writing
+from daruma.bench.context import Context
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.core.known import is_done
+from daruma.core.parts import Identity, PartKind
+from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.records import FieldRole, compose
+from daruma.core.tri import Tri
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Workshop
+
+WRITES = frozenset({"write_new", "write_for_own_chip", "write_for_moved_chip"})
+EAR = "ear"  # the programmer's adapter on the ear-speaker connector
+
+
+def carry_out(shop: Workshop, job: Job, action: Action, context: Context) -> tuple[Job, str]:
+    """Carry out an action; return the job as it then is and a note for the step."""
+    match action.kind:
+        case ActionKind.HAND:
+            return _by_hand(shop, job, action), ""
+        case ActionKind.READ_SOURCE:
+            return _read_source(shop, job, context)
+        case ActionKind.READ_FLEX:
+            return _read_flex(shop, job, context)
+        case ActionKind.EARLIER_BACKUP:
+            return _earlier_backup(shop, job, action)
+        case ActionKind.CODES_OVER_CABLE:
+            return _over_cable(shop, job, action, context)
+        case ActionKind.CODES_ON_PAPER:
+            backup = keeping.keep_paper(shop.shop.vault, shop.model(job), job, context.now())
+            return replace(job, backup=backup.name), f"kept as {backup.name}"
+        case ActionKind.COMPLETE_RECORD:
+            return _tune(shop, job, context)
+        case ActionKind.READ_TARGET:
+            return _read_target(shop, job, context)
+        case ActionKind.WRITE:
+            return _write(shop, job, context), "read-back is equal"
+        case ActionKind.WRITE_FLEX:
+            return _write_flex(shop, job, context), "read-back is equal"
+        case ActionKind.UNBIND:
+            shop.rig.phone().unbind()
+            return job, "the board is unbound"
+        case ActionKind.FINISH:
+            status = shop.rig.phone().finish()
+            return job, f"the parts page says {status.value}"
+        case ActionKind.MEASURE_WHITE | ActionKind.READ_PARTS_PAGE | ActionKind.CHECK_FUNCTION:
+            raise Trouble("Proofs are taken at the Proof stage.", safe="Nothing was changed.", advice="Go to Proof.")
+
+
+def _by_hand(shop: Workshop, job: Job, action: Action) -> Job:
+    for act in action.hands:
+        shop.by_hand(lambda hands, act=act: hands.do(act, job.ticket.imei, job.ticket.panel_die))  # type: ignore[misc]
+    if action.key == "check_donor":
+        return replace(job, ticket=replace(job.ticket, donor=Tri.YES))
+    return job
+
+
+def _read_source(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+    found = reading.read_part(shop.rig, shop.catalogue, shop.model(job), context, twice=True)
+    if job.ticket.panel_die and found.part.die == job.ticket.panel_die:
+        raise Trouble(
+            "This is the new panel, not the original.", safe="Nothing was kept.", advice="Put the original on the socket."
+        )
+    backup = keeping.keep_part(shop.shop.vault, found, job, shop.rig.programmer().hello(), context.now())
+    return replace(job, backup=backup.name), f"kept as {backup.name}"
+
+
+def _read_flex(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+    found = reading.read_part(
+        shop.rig, shop.catalogue, shop.model(job), context, twice=True, kind=PartKind.SENSOR_FLEX, socket=EAR
+    )
+    backup = keeping.keep_part(shop.shop.vault, found, job, shop.rig.programmer().hello(), context.now())
+    return replace(job, flex_backup=backup.name), f"kept as {backup.name}"
+
+
+def _earlier_backup(shop: Workshop, job: Job, action: Action) -> tuple[Job, str]:
+    flex = action.key == "earlier_flex_backup"
+    kind = PartKind.SENSOR_FLEX if flex else PartKind.DISPLAY
+    backup = keeping.newest_backup(shop.shop.vault, job.ticket.imei, shop.model(job), kind)
+    changed = replace(job, flex_backup=backup.name) if flex else replace(job, backup=backup.name)
+    return changed, f"{backup.name} of {backup.content.taken[:10]}"
+
+
+def _over_cable(shop: Workshop, job: Job, action: Action, context: Context) -> tuple[Job, str]:
+    job, _ = shop.read_phone(job, context)
+    vault, model, now = shop.shop.vault, shop.model(job), context.now()
+    if action.key == "flex_data_over_cable":
+        backup = keeping.keep_flex_data(vault, model, job, now)
+        return replace(job, flex_backup=backup.name), f"kept as {backup.name}"
+    backup = keeping.keep_codes(vault, model, job, now)
+    return replace(job, backup=backup.name), f"kept as {backup.name}"
+
+
+def _tune(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+    """Put this phone's codes into a complete record of the same model and maker, and keep that."""
+    model, vault = shop.model(job), shop.shop.vault
+    codes = keeping.record_of(vault.get(job.backup), model)
+    maker = job.target.maker if job.target is not None else job.ticket.panel_maker
+    whole = keeping.complete_record(vault, model, maker, job)
+    names = [spec.name for spec in codes.layout.fields if spec.role is FieldRole.IDENTITY and codes.values[spec.name] is not None]
+    image = compose(keeping.record_of(whole, model), codes, names)
+    note = f"complete record of {whole.name} with the codes of {job.backup}"
+    made = keeping.keep_made(vault, job, vault.get(job.backup), image, context.now(), note)
+    return replace(job, backup=made.name), f"kept as {made.name}"
+
+
+def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+    vault, model = shop.shop.vault, shop.model(job)
+    found = reading.read_part(shop.rig, shop.catalogue, model, context)
+    kept = vault.get(job.backup) if job.backup else None
+    if kept is not None and kept.content.die == found.part.die:
+        raise Trouble(
+            "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
+        )
+    job = replace(job, target=found.part, target_image=found.record.image.hex())
+    if kept is None and any(step.action == "write_for_moved_chip" for step in job.steps):
+        kept = keeping.keep_part(vault, found, job, shop.rig.programmer().hello(), context.now())
+        job = replace(job, backup=kept.name)
+    elif kept is not None and keeping.record_of(kept, model).identity(Identity.COVER_CODE) is None:
+        with_cover = writing.source_for("write_new", keeping.record_of(kept, model), found)
+        if with_cover is not None:
+            note = f"the serial of {kept.name} with the code of the chip on the panel"
+            job = replace(job, backup=keeping.keep_made(vault, job, kept, with_cover.image, context.now(), note).name)
+    return job, found.part.name()
+
+
+def _write(shop: Workshop, job: Job, context: Context) -> Job:
+    plan = shop.write_plan(job, shop.known(job))
+    if plan is None or not job.backup:
+        raise Trouble("Nothing to write yet.", safe="Nothing was sent.", advice="Read the original and the new panel first.")
+    after = writing.write_record(shop.rig, shop.shop, shop.catalogue, shop.model(job), job, plan, context)
+    return replace(job, target_image=after.record.image.hex())
+
+
+def _write_flex(shop: Workshop, job: Job, context: Context) -> Job:
+    model = shop.model(job)
+    if not job.flex_backup or is_done(job, "swap_flex"):
+        raise Trouble("Nothing to write to the flex yet.", safe="Nothing was sent.", advice="Back up the original flex first.")
+    source = keeping.record_of(shop.shop.vault.get(job.flex_backup), model)
+    writing.write_flex(shop.rig, shop.shop, shop.catalogue, model, job, source, context)
+    return job

@@ -1,0 +1,117 @@
+"""Opening, fitting, finishing on the phone itself, and the proofs."""
+
+from daruma.core.model import FinishRule
+from daruma.core.parts import Function
+from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, NewPanel, proof_key
+from daruma.core.plan.panel import variant_of
+from daruma.core.plan.state import LOST_PANEL, Needs, Val, Var, needs
+from daruma.core.plan.workbench import BOARD_IN, Workbench
+
+_FITTED = needs(Var.PHONE, Val.FITTED, otherwise="the display must be fitted")
+PROOF_KIND = {
+    Function.AMBIENT_WHITE: ActionKind.MEASURE_WHITE,
+    Function.AUTO_BRIGHTNESS: ActionKind.CHECK_FUNCTION,
+    Function.NO_DISPLAY_NOTICE: ActionKind.READ_PARTS_PAGE,
+    Function.TOUCH: ActionKind.CHECK_FUNCTION,
+    Function.FACE_UNLOCK: ActionKind.CHECK_FUNCTION,
+}
+
+
+def closing_actions(bench: Workbench) -> tuple[Action, ...]:
+    """Return opening, fitting and finishing."""
+    came = needs(Var.PHONE, Val.ASSEMBLED, otherwise="the phone is open already")
+    opening = bench.action(
+        "open_phone", ActionKind.HAND, (came,), {Var.PHONE: Val.OPEN}, hands=("power_off", "take_out_original")
+    )
+    again = bench.action(
+        "reopen_phone",
+        ActionKind.HAND,
+        (_FITTED, needs(Var.TRIAL, Val.NO, Val.YES), needs(Var.REOPENED, Val.NO, otherwise="it was opened again already")),
+        {Var.PHONE: Val.OPEN, Var.REOPENED: Val.YES, Var.NEW_READ: Val.NO, Var.SOCKET: Val.EMPTY},
+        hands=("power_off", "take_out_new"),
+    )
+    return (opening, again, *_fit(bench), *_finish(bench))
+
+
+def _fit(bench: Workbench) -> tuple[Action, ...]:
+    case = bench.case
+    off = needs(Var.SOCKET, Val.EMPTY, Val.ORIGINAL, Val.NEW_FLEX, otherwise="the new panel must be off the socket")
+    opened = needs(Var.PHONE, Val.OPEN, otherwise="the phone must be opened first")
+    panels: tuple[tuple[Val, NewPanel], ...] = case.panel_values or ((Val.FIRST, NewPanel()),)
+    return tuple(
+        bench.action(
+            "fit",
+            ActionKind.HAND,
+            (opened, needs(Var.PANEL, value, otherwise="another panel is in hand"), off, BOARD_IN),
+            {Var.PHONE: Val.FITTED},
+            hands=("fit_new", "power_on"),
+            ruins=(1.0,),
+            ruined={Var.PANEL: LOST_PANEL[value]},
+            stake=panel.price,
+            extra_cost=panel.price,
+            variant=variant_of(value),
+            counts_with=f"fit {value.name}",
+        )
+        for value, panel in panels
+    )
+
+
+def _finish(bench: Workbench) -> tuple[Action, ...]:
+    case = bench.case
+    if case.display_stays or Function.NO_DISPLAY_NOTICE not in case.model.functions or not case.model.display_notice:
+        return ()
+    closed = _closed(case)
+    return tuple(
+        bench.action(
+            "finish_on_phone",
+            ActionKind.FINISH,
+            (
+                _FITTED,
+                needs(Var.PANEL, value, otherwise="another panel is in hand"),
+                needs(Var.BINDING, Val.TO_ORIGINAL, otherwise="the phone has finished the panel already"),
+                needs(
+                    Var.DONOR,
+                    Val.CLEAN,
+                    otherwise="the panel is locked to an account or its touch flex was replaced",
+                ),
+                *conditions,
+            ),
+            {Var.BINDING: Val.TO_PANEL},
+            impossible=closed or reason,
+            way="finish on the phone",
+            hands=("finish",),
+            variant="+".join(part for part in (variant_of(value), extra) if part),
+            counts_with=f"finish {value.name}",
+        )
+        for value, panel in case.panel_values
+        for extra, conditions, reason in _ways_to_finish(case, panel)
+    )
+
+
+def _closed(case: Case) -> str:
+    since = case.model.finishing_since
+    if case.finish_rule is FinishRule.NONE:
+        if since is None:
+            return f"{case.model.name} knows no finishing"
+        return f"{case.system_name} {case.system} is older than finishing on the phone ({since})"
+    return "" if case.kit.network else "finishing needs a network"
+
+
+def _ways_to_finish(case: Case, panel: NewPanel) -> tuple[tuple[str, tuple[Needs, ...], str], ...]:
+    own_chip = needs(Var.OWN_CHIP, Val.YES, otherwise="the panel's own touch chip is no longer on it")
+    if case.finish_rule is FinishRule.WHOLE_GENUINE:
+        own = needs(Var.RECORD, Val.OWN, otherwise="the panel's own data are not on it")
+        flex = needs(Var.FLEX, Val.SOUND, Val.WORN, otherwise="the board's own sensor flex is not fitted")
+        reason = "" if panel.kind in GENUINE else "it accepts only whole genuine panels"
+        return (("", (own_chip, own, flex), reason),)
+    agrees = needs(Var.RECORD, Val.OWN, Val.MIXED, otherwise="the panel's data were never set for the chip that it carries")
+    reason = "" if panel.kind in GENUINE_CHIP else "no genuine touch chip is on the panel"
+    copied = needs(Var.RECORD, Val.COPIED, otherwise="the panel's data do not agree with the moved chip")
+    moved = needs(Var.CHIP, Val.ON_NEW, otherwise="the original touch chip is not on the panel")
+    return (("", (own_chip, agrees), reason), ("moved", (moved, copied), ""))
+
+
+def proofs(bench: Workbench, kept: tuple[Function, ...]) -> tuple[Action, ...]:
+    """Return the proofs of the functions that a route keeps."""
+    return tuple(bench.action(proof_key(f), PROOF_KIND[f], (_FITTED,), {}) for f in kept)

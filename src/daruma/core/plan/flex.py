@@ -1,0 +1,115 @@
+"""The front sensor flex: get its data, put them on a new one, swap; or find out that it is sound."""
+
+from enum import Enum
+
+from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.case import FlexState
+from daruma.core.plan.sources import NO_FLEX_DATA, board_actions, trial_actions
+from daruma.core.plan.state import Val, Var, needs
+from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+
+_DATA: dict[Enum, Enum] = {Var.FLEX_DATA: Val.YES}
+_UNBOUND = needs(Var.BOARD, Val.UNBOUND, otherwise="the board is still bound")
+_OTHER = needs(Var.FLEX, Val.WORN, Val.FOREIGN, otherwise="the flex is sound")
+
+
+def flex_actions(bench: Workbench) -> tuple[Action, ...]:
+    """Return every action on the front sensor flex; none where it is known to be the original and sound."""
+    case = bench.case
+    if not case.flex_replaceable:
+        return ()
+    no_flex = "" if case.kit.spare_flex else "no programmable flex is at hand"
+    return (
+        *_test(bench),
+        *_data(bench),
+        bench.action(
+            "flex_to_socket", ActionKind.HAND, (), {Var.SOCKET: Val.NEW_FLEX}, hands=("new_flex_on_socket",), sets_up=True
+        ),
+        bench.action(
+            "write_flex",
+            ActionKind.WRITE_FLEX,
+            (
+                needs(Var.FLEX_DATA, Val.YES, otherwise="nothing gives the original flex's data"),
+                needs(Var.SOCKET, Val.NEW_FLEX, otherwise="the new flex must be on the programmer"),
+                needs(Var.NEW_FLEX, Val.NO, otherwise="the new flex is written already"),
+                _OTHER,
+            ),
+            {Var.NEW_FLEX: Val.YES},
+            impossible=no_flex,
+        ),
+        bench.action(
+            "swap_flex",
+            ActionKind.HAND,
+            (OPEN, needs(Var.NEW_FLEX, Val.YES, otherwise="the new flex carries no data yet"), _OTHER),
+            {Var.FLEX: Val.PROGRAMMED, Var.SOCKET: Val.EMPTY},
+            impossible=no_flex,
+            way="programmable flex",
+            hands=("swap_flex",),
+            ruins=(0.0, 1.0),
+            ruined={Var.NEW_FLEX: Val.LOST},
+            stake=bench.figures["swap_flex"].cost,
+        ),
+    )
+
+
+def _test(bench: Workbench) -> tuple[Action, ...]:
+    if bench.case.flex is not FlexState.UNTESTED:
+        return ()
+    return (
+        bench.action(
+            "test_flex",
+            ActionKind.HAND,
+            (
+                needs(Var.FLEX, Val.UNTESTED, otherwise="the flex is tested already"),
+                needs(Var.PHONE, Val.ASSEMBLED, otherwise="it is tested while the phone is closed"),
+            ),
+            {Var.FLEX: Val.SOUND},
+            chances=(bench.case.chances.flex_sound,),
+            miss={Var.FLEX: Val.FOREIGN},
+        ),
+    )
+
+
+def _data(bench: Workbench) -> tuple[Action, ...]:
+    case = bench.case
+    silent = {
+        FlexState.DEAD: "the original flex does not answer",
+        FlexState.REPLACED: "the flex in the phone is not the original",
+    }.get(case.flex, "" if case.kit.ear_adapter else "the bench has no adapter for the ear-speaker connector")
+    worn = needs(Var.FLEX, Val.WORN, otherwise="the flex in the phone is not the original")
+    return (
+        bench.action(
+            "back_up_flex",
+            ActionKind.READ_FLEX,
+            (*RUNS_CLOSED, worn, NO_FLEX_DATA),
+            _DATA,
+            impossible=silent,
+            way="Back up the flex through the ear-speaker connector",
+        ),
+        bench.action(
+            "earlier_flex_backup",
+            ActionKind.EARLIER_BACKUP,
+            (NO_FLEX_DATA, _OTHER),
+            _DATA,
+            impossible="" if case.earlier_flex_backup else "the vault holds no earlier backup of this phone's flex",
+            way="Use an earlier flex backup",
+        ),
+        *(
+            bench.action(
+                "flex_data_over_cable",
+                ActionKind.CODES_OVER_CABLE,
+                (*conditions, _UNBOUND, NO_FLEX_DATA, _OTHER),
+                _DATA,
+                variant=variant,
+            )
+            for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
+        ),
+        *_boards(bench),
+    )
+
+
+def _boards(bench: Workbench) -> tuple[Action, ...]:
+    return (
+        *board_actions(bench, NO_FLEX_DATA, variant="flex"),
+        *trial_actions(bench, (_UNBOUND,), NO_FLEX_DATA, variant="flex"),
+    )

@@ -1,0 +1,74 @@
+"""What time, functions and ruined things are worth to the shop, in its own money."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, field
+from enum import Enum
+
+from daruma.core.parts import Function
+from daruma.core.plan.actions import Action, Heat
+
+
+class Aim(Enum):
+    """Say what a shop puts first."""
+
+    BALANCE = "balance"
+    FASTEST = "fastest"
+    CHEAPEST = "cheapest"
+
+
+WORTH = {
+    Function.AMBIENT_WHITE: 80.0,
+    Function.AUTO_BRIGHTNESS: 40.0,
+    Function.NO_DISPLAY_NOTICE: 90.0,
+    Function.TOUCH: 120.0,
+    Function.FACE_UNLOCK: 120.0,
+}
+
+
+@dataclass(frozen=True, slots=True)
+class Preferences:
+    """Hold what the shop rules out and what it weighs, in its money (all figures ours, to be set by the shop).
+
+    `attended` and `waiting` are money for an hour; `worth` is what a kept promise is worth; `board` the price of a
+    ruined board; `board_heat` what one heating of the board counts for beyond its counted risks; `write` what a used
+    write counts for.
+    """
+
+    no_board_heat: bool = False
+    no_soldering: bool = False
+    aim: Aim = Aim.BALANCE
+    attended: float = 48.0
+    waiting: float = 6.0
+    worth: Mapping[Function, float] = field(default_factory=lambda: dict(WORTH))
+    board: float = 240.0
+    board_heat: float = 20.0
+    write: float = 2.0
+
+    @property
+    def hour_attended(self) -> float:
+        """Return what an attended hour counts for, the aim included."""
+        return self.attended * {Aim.FASTEST: 4.0, Aim.CHEAPEST: 0.5}.get(self.aim, 1.0)
+
+    @property
+    def hour_waiting(self) -> float:
+        """Return what an hour of waiting counts for, the aim included."""
+        return self.waiting * {Aim.FASTEST: 8.0, Aim.CHEAPEST: 0.5}.get(self.aim, 1.0)
+
+    def price(self, action: Action) -> float:
+        """Return what one try of an action costs: time, material, a write, heat on the board."""
+        figures = action.figures
+        time = (figures.attended * self.hour_attended + figures.waiting * self.hour_waiting) / 60
+        heat = self.board_heat if figures.heat is Heat.BOARD else 0.0
+        return time + action.cost + self.write * figures.writes + heat
+
+    def worth_of(self, function: Function) -> float:
+        """Return what a kept promise is worth."""
+        return self.worth.get(function, 20.0)
+
+    def forbids(self, action: Action) -> str:
+        """Return why the shop rules an action out; empty where it does not."""
+        if self.no_board_heat and action.figures.heat is Heat.BOARD:
+            return "the shop rules out heat on the board"
+        if self.no_soldering and action.figures.solder:
+            return "the shop rules out soldering"
+        return ""

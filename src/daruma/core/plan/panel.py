@@ -1,0 +1,171 @@
+"""Actions on the new panel: choose, check its past, read, write."""
+
+from enum import Enum
+
+from daruma.core.model import FinishRule
+from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.case import GENUINE_CHIP, NewPanel, of_panel
+from daruma.core.plan.odds import HIDDEN_PAST, WriteLife
+from daruma.core.plan.state import LOST_PANEL, Needs, Val, Var, needs
+from daruma.core.plan.workbench import OPEN, Workbench
+
+_ON_SOCKET = needs(Var.SOCKET, Val.NEW, otherwise="the new panel must be on the socket")
+_READ = needs(Var.NEW_READ, Val.YES, otherwise="the new panel must be read first")
+_SERIAL = needs(Var.SERIAL, Val.YES, otherwise="nothing gives the board's display serial")
+_COVER = needs(Var.COVER, Val.YES, otherwise="nothing gives the board's cover code")
+_COMPLETE = needs(Var.CALIBRATION, Val.YES, otherwise="no complete calibration is known")
+_INCOMPLETE = needs(Var.CALIBRATION, Val.NO)
+_OWN_CHIP = needs(Var.OWN_CHIP, Val.YES, otherwise="the new panel has no chip of its own")
+_MOVED_CHIP = needs(Var.CHIP, Val.ON_NEW, otherwise="the original touch chip is not on the new panel")
+_NO_SERIAL = needs(Var.SERIAL, Val.NO, Val.SOUGHT)
+
+
+def panel_actions(bench: Workbench) -> tuple[Action, ...]:
+    """Return every action on the panels that could be fitted."""
+    if bench.case.display_stays:
+        return ()
+    actions = [_to_socket(bench), _off_socket(bench)]
+    for value, panel in bench.case.panel_values:
+        actions += _of_one(bench, value, panel)
+    return (*actions, *_change(bench))
+
+
+def _to_socket(bench: Workbench) -> Action:
+    return bench.action("new_to_socket", ActionKind.HAND, (OPEN,), {Var.SOCKET: Val.NEW}, hands=("new_on_socket",), sets_up=True)
+
+
+def _off_socket(bench: Workbench) -> Action:
+    return bench.action("new_off_socket", ActionKind.HAND, (), {Var.SOCKET: Val.EMPTY}, hands=("clear_socket",), sets_up=True)
+
+
+def variant_of(value: Val) -> str:
+    """Return what marks the actions on a panel; those on the one in hand have no mark."""
+    return "" if value is Val.FIRST else value.name.lower()
+
+
+def _of_one(bench: Workbench, value: Val, panel: NewPanel) -> list[Action]:
+    mine = needs(Var.PANEL, value, otherwise="another panel is in hand")
+    variant = variant_of(value)
+    unread = needs(Var.NEW_READ, Val.NO, otherwise="the new panel is read already")
+    makers = bench.case.model.unreadable_makers
+    unreadable = f"the programmer cannot read {panel.maker} panels of this model yet" if panel.maker in makers else ""
+    read = [
+        bench.action(
+            "read_new",
+            ActionKind.READ_TARGET,
+            (mine, OPEN, _ON_SOCKET, unread, *conditions),
+            {Var.NEW_READ: Val.YES, **gives},
+            impossible=unreadable,
+            variant=f"{variant}{extra}",
+            counts_with=f"read {value.name}",
+        )
+        for extra, conditions, gives in _readings()
+    ]
+    return [*read, *_check(bench, mine, panel, variant), *_writes(bench, mine, value, panel, unreadable)]
+
+
+def _readings() -> tuple[tuple[str, tuple[Needs, ...], dict[Enum, Enum]], ...]:
+    """Reading a panel that carries the original chip gives the chip's code as well."""
+    not_moved = needs(Var.CHIP, Val.ON_ORIGINAL, Val.LOOSE, Val.LOST)
+    return (("", (not_moved,), {}), ("+chip", (_MOVED_CHIP,), {Var.COVER: Val.YES}))
+
+
+def _check(bench: Workbench, mine: Needs, panel: NewPanel, variant: str) -> list[Action]:
+    if bench.case.finish_rule is FinishRule.NONE or panel.donor() is not Val.UNASKED:
+        return []
+    return [
+        bench.action(
+            "check_donor",
+            ActionKind.HAND,
+            (
+                mine,
+                needs(Var.DONOR, Val.UNASKED, otherwise="the donor is checked already"),
+                needs(Var.PHONE, Val.ASSEMBLED, Val.OPEN, otherwise="the panel is fitted already"),
+                needs(Var.NEW_READ, Val.NO, otherwise="it is asked before any work on the panel"),
+            ),
+            {Var.DONOR: Val.CLEAN},
+            chances=(bench.case.chances.donor_clean,),
+            miss={Var.DONOR: Val.BAD},
+            variant=variant,
+            counts_with=f"check {variant}",
+        )
+    ]
+
+
+def life_of(bench: Workbench, panel: NewPanel) -> WriteLife:
+    """Return what is believed about a panel's next writes."""
+    past = HIDDEN_PAST if panel.hidden_past else (1.0,)
+    return WriteLife.of(
+        bench.case.model.write_limits,
+        bench.belief("write_new"),
+        counted=panel.counted,
+        past=past,
+        failed_last=panel.last_write_failed,
+    )
+
+
+def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, unreadable: str) -> list[Action]:
+    life, tries = life_of(bench, panel), bench.figures["write_new"].tries
+    kills = bench.case.chances.spent_write_kills
+    common = (mine, OPEN, _ON_SOCKET, _READ)
+    fresh = (Val.BLANK, Val.PARTIAL)
+    rows: list[tuple[str, str, tuple[Needs, ...], Val]] = [
+        ("write_new", "", (_SERIAL, _COVER, needs(Var.RECORD, Val.OWN, Val.MIXED, Val.COPIED)), Val.BOARDS),
+        ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, Val.BOARDS_PARTIAL), _COMPLETE), Val.BOARDS),
+        ("write_new", "codes", (_SERIAL, _COVER, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.BOARDS_PARTIAL),
+    ]
+    if bench.case.finish_rule is FinishRule.GENUINE_CHIP:
+        if panel.kind in GENUINE_CHIP:
+            rows.append(
+                ("write_for_own_chip", "", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh, otherwise=""), _COMPLETE), Val.MIXED)
+            )
+        rows.append(
+            ("write_for_moved_chip", "", (_COVER, _MOVED_CHIP, _NO_SERIAL, needs(Var.RECORD, Val.OWN, otherwise="")), Val.COPIED)
+        )
+    return [
+        bench.action(
+            key,
+            ActionKind.WRITE,
+            (*common, *conditions),
+            {Var.RECORD: result},
+            impossible=unreadable,
+            chances=life.tries(tries),
+            miss={Var.NEW_READ: Val.NO},
+            ruins=tuple(kills * spent for spent in life.spent_after_misses(tries)) if bench.case.model.write_limits else (),
+            ruined={Var.PANEL: LOST_PANEL[value]},
+            stake=panel.price,
+            variant="+".join(part for part in (variant_of(value), extra) if part),
+            counts_with=f"write {value.name}",
+            way="write for the panel's own chip" if key == "write_for_own_chip" else "",
+        )
+        for key, extra, conditions, result in rows
+    ]
+
+
+def _change(bench: Workbench) -> list[Action]:
+    """Taking another panel is open before anything was read from the one in hand, and again when a write failed."""
+    closed = needs(Var.PHONE, Val.ASSEMBLED, Val.OPEN, otherwise="the phone is closed already")
+    unread = needs(Var.NEW_READ, Val.NO, otherwise="the panel in hand answers")
+    chips: tuple[tuple[str, tuple[Val, ...], dict[Enum, Enum]], ...] = (
+        ("", (Val.ON_ORIGINAL, Val.LOOSE, Val.LOST), {}),
+        ("+chip_lost", (Val.ON_NEW,), {Var.CHIP: Val.LOST}),
+    )
+    actions = []
+    panels = bench.case.panel_values
+    for index, (value, panel) in enumerate(panels[1:], start=1):
+        others = [place for val, _ in panels[:index] for place in (val, LOST_PANEL[val])]
+        for extra, chip, lost in chips:
+            fresh = {Var.PANEL: value, Var.NEW_READ: Val.NO, Var.SOCKET: Val.EMPTY, **of_panel(panel), **lost}
+            conditions = (needs(Var.PANEL, *others, otherwise="it is in hand already"), closed, unread, needs(Var.CHIP, *chip))
+            actions.append(
+                bench.action(
+                    "another_panel",
+                    ActionKind.HAND,
+                    conditions,
+                    fresh,
+                    variant=f"{variant_of(value)}{extra}",
+                    way=f"take {panel.title}",
+                    hands=("clear_socket",),
+                )
+            )
+    return actions

@@ -1,0 +1,206 @@
+"""Routes that no other route beats in every respect: label-correcting search with several objectives.
+
+A label is a way to a state: what it has cost so far and, for each variable, which uncertain actions its value rests
+on. At the same state a label is dropped only if another one costs no more in any respect and rests on no other
+action, so nothing that could belong to the front is lost.
+"""
+
+import heapq
+from collections.abc import Callable, Iterable, Sequence
+from dataclasses import dataclass
+from itertools import count
+from typing import Any, TypeVar
+
+from daruma.core.plan.actions import Action, Heat
+from daruma.core.plan.problem import Move, Problem
+
+SCALE = 1000  # costs are kept as integers, so that the order of adding cannot tell two routes apart
+Costs = tuple[int, int, int, int, int]
+_T = TypeVar("_T")
+# the way to a state, the last step first: (way before, what sets up, the move); empty at the start
+Path = tuple[Any, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Found:
+    """Hold a way found by the search: its costs, the chance of each goal and the uncertain actions that it rests on."""
+
+    path: Path
+    costs: Costs
+    chances: tuple[float, ...]
+    factors: tuple[tuple[Action, ...], ...]
+    state: int
+
+    @property
+    def actions(self) -> tuple[Action, ...]:
+        """Return the actions in their order, those that set up others included."""
+        return _unwound(self.path)
+
+
+def costs_of(action: Action) -> Costs:
+    """Return attended minutes, all minutes, money (each times SCALE), writes and heatings of the board."""
+    figures = action.figures
+    return (
+        round(figures.attended * SCALE),
+        round((figures.attended + figures.waiting) * SCALE),
+        round(action.cost * SCALE),
+        figures.writes,
+        int(figures.heat is Heat.BOARD),
+    )
+
+
+def beats(one: Sequence[float], other: Sequence[float]) -> bool:
+    """Return whether one vector is nowhere larger than the other and somewhere smaller."""
+    return all(a <= b for a, b in zip(one, other, strict=True)) and any(a < b for a, b in zip(one, other, strict=True))
+
+
+def front(items: Iterable[_T], vector: Callable[[_T], Sequence[float]]) -> list[_T]:
+    """Return the items whose vector (smaller is better) no other beats, in order; equal vectors count once."""
+    kept: list[tuple[Sequence[float], _T]] = []
+    for item in items:
+        mine = vector(item)
+        if any(all(a <= b for a, b in zip(other, mine, strict=True)) for other, _ in kept):
+            continue
+        kept = [(other, old) for other, old in kept if not all(a <= b for a, b in zip(mine, other, strict=True))]
+        kept.append((mine, item))
+    return [item for _, item in kept]
+
+
+class Search:
+    """Find every way of a problem that may belong to the front."""
+
+    def __init__(self, problem: Problem) -> None:
+        self.problem = problem
+        self.uncertain = [move for move in problem.moves if move.chance < 1]
+        for index, move in enumerate(self.uncertain):
+            move.index = index
+        self.width = max(1, len(self.uncertain))
+        self.full = (1 << self.width) - 1
+        self._costs = {move: costs_of(move.action) for move in (*problem.moves, *problem.set_ups)}
+        self._clear = {move: self._cleared(move) for move in problem.moves}
+        self._labels: dict[int, list[tuple[Costs, int]]] = {}
+
+    def _cleared(self, move: Move) -> int:
+        cleared = 0
+        for place in move.touched:
+            cleared |= self.full << (place * self.width)
+        return ~cleared
+
+    def run(self) -> list[Found]:
+        """Return the ways to states where a route may stop and some goal may hold, none dropped that could matter."""
+        problem, order = self.problem, count()
+        nothing: Costs = (0, 0, 0, 0, 0)
+        heap: list[tuple[int, int, int, Costs, int, Path]] = []
+        heapq.heappush(heap, (0, next(order), problem.start, nothing, 0, ()))
+        self._labels[problem.start] = [(nothing, 0)]
+        found: list[Found] = []
+        while heap:
+            _, _, state, costs, masks, path = heapq.heappop(heap)
+            if (costs, masks) not in self._labels[state]:
+                continue
+            if problem.may_end(state):
+                way = self._found(state, costs, masks, path)
+                if any(way.chances):
+                    found.append(way)
+            for move, set_up, before in problem.expand(state):
+                after = before & move.clear | move.make
+                if after == before:
+                    continue
+                cost = _add(costs, self._costs[move])
+                if set_up is not None:
+                    cost = _add(cost, self._costs[set_up])
+                rests = self._rests(move, masks) if (masks or move.chance < 1) else 0
+                if self._keep(after, cost, rests):
+                    step = (path, set_up, move)
+                    heapq.heappush(heap, (cost[1] + cost[2], next(order), after, cost, rests, step))
+        return found
+
+    def _rests(self, move: Move, masks: int) -> int:
+        mine = 1 << move.index if move.chance < 1 else 0
+        for place in move.causes:
+            mine |= masks >> (place * self.width) & self.full
+        if not move.action.ruined or move.chance >= 1:
+            rests = masks & self._clear[move]
+            if mine:
+                for place in move.touched:
+                    rests |= mine << (place * self.width)
+            return rests
+        return self._rests_with_ruin(move, masks, mine)
+
+    def _rests_with_ruin(self, move: Move, masks: int, mine: int) -> int:
+        """What a failure would ruin rests on the action from now on, besides all that it rested on before."""
+        order = {var: i for i, var in enumerate(self.problem.vars)}
+        effects = {order[var] for var in move.action.effects}
+        for place in move.touched:
+            field = self.full << (place * self.width)
+            if place in effects:
+                masks = masks & ~field | mine << (place * self.width)
+            else:
+                masks |= 1 << (place * self.width + move.index)
+        return masks
+
+    def _keep(self, state: int, costs: Costs, masks: int) -> bool:
+        kept = self._labels.setdefault(state, [])
+        a, b, c, d, e = costs
+        for (u, v, w, x, y), other in kept:
+            if u <= a and v <= b and w <= c and x <= d and y <= e and not other & ~masks:
+                return False
+        if kept:
+            kept[:] = [
+                (old, other)
+                for old, other in kept
+                if not (a <= old[0] and b <= old[1] and c <= old[2] and d <= old[3] and e <= old[4] and not masks & ~other)
+            ]
+        kept.append((costs, masks))
+        return True
+
+    def _found(self, state: int, costs: Costs, masks: int, path: Path) -> Found:
+        chances, factors = [], []
+        for index in range(len(self.problem.goals)):
+            chance, rests = self._chance(state, index, masks)
+            chances.append(chance)
+            factors.append(tuple(move.action for move in self.uncertain if rests >> move.index & 1))
+        return Found(path, costs, tuple(chances), tuple(factors), state)
+
+    def _chance(self, state: int, goal: int, masks: int) -> tuple[float, int]:
+        problem = self.problem
+        holds = problem.holds(state, goal)
+        if holds <= 0:
+            return 0.0, 0
+        best, reason = 0.0, 0
+        known = self._resolved(state)
+        for needs, places in zip(problem.goal_masks[goal], problem.goal_vars[goal], strict=True):
+            if all(known & need for need in needs):
+                rests = 0
+                for place in places:
+                    rests |= masks >> (place * self.width) & self.full
+                chance = holds
+                for move in self.uncertain:
+                    if rests >> move.index & 1:
+                        chance *= move.chance
+                if chance > best:
+                    best, reason = chance, rests
+        return round(best, 12), reason
+
+    def _resolved(self, state: int) -> int:
+        """Return the state with every doubt taken for good: which alternative holds is asked, not how surely."""
+        values = self.problem.unpack(state) if self.problem.doubts else {}
+        for doubt in self.problem.doubts:
+            if values.get(doubt.var) is doubt.unknown:
+                bits = self.problem.pack({doubt.var: doubt.unknown})
+                state = state & ~bits | self.problem.pack({doubt.var: doubt.yes})
+        return state
+
+
+def _add(one: Costs, other: Costs) -> Costs:
+    return (one[0] + other[0], one[1] + other[1], one[2] + other[2], one[3] + other[3], one[4] + other[4])
+
+
+def _unwound(path: Path) -> tuple[Action, ...]:
+    actions: list[Action] = []
+    while path:
+        path, set_up, move = path
+        actions.append(move.action)
+        if set_up is not None:
+            actions.append(set_up.action)
+    return tuple(reversed(actions))

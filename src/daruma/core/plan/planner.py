@@ -1,0 +1,111 @@
+"""The plan of a case: every route that no other beats, the closed ways with their reasons, the best next step."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+
+from daruma.core.plan.actions import Action, ActionFigures
+from daruma.core.plan.advice import Advice, advise
+from daruma.core.plan.case import Case, proof_key
+from daruma.core.plan.chip import chip_actions
+from daruma.core.plan.closed import Closed, closed_ways
+from daruma.core.plan.closing import closing_actions, proofs
+from daruma.core.plan.flex import flex_actions
+from daruma.core.plan.panel import panel_actions
+from daruma.core.plan.pareto import Found, Search, costs_of, front
+from daruma.core.plan.policy import Policy
+from daruma.core.plan.problem import Problem
+from daruma.core.plan.replay import replay
+from daruma.core.plan.routes import Promise, Route, utility, way_of
+from daruma.core.plan.rules import ordered
+from daruma.core.plan.sources import source_actions
+from daruma.core.plan.state import PANELS, Val, Var
+from daruma.core.plan.threads import ENDS, doubts, goals
+from daruma.core.plan.workbench import BOARD_IN, Workbench
+
+# what never comes back once it has changed
+ONE_WAY = frozenset({Var.PANEL, Var.SERIAL, Var.FLEX_DATA, Var.BOARD, Var.CHIP, Var.FLEX, Var.BINDING})
+
+
+@dataclass(frozen=True, slots=True)
+class Plan:
+    """Hold the routes still open, the recommended one first; the closed ways; and the best next step."""
+
+    routes: tuple[Route, ...]
+    closed: tuple[Closed, ...]
+    advice: Advice
+
+    def route(self, way: str) -> Route:
+        """Return the route of a name; raise LookupError where there is none."""
+        for route in self.routes:
+            if route.way == way:
+                return route
+        raise LookupError(way)
+
+
+def all_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Action, ...]:
+    """Return every action of a case, the proofs of what was promised at the end."""
+    bench = Workbench(case, figures)
+    return (*bench_actions(case, figures), *proofs(bench, case.promised))
+
+
+def bench_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Action, ...]:
+    """Return every action of a case but the proofs."""
+    bench = Workbench(case, figures)
+    alone = (*panel_actions(bench), *chip_actions(bench))
+    actions = (*closing_actions(bench), *source_actions(bench), *(_with_the_board(a) for a in alone), *flex_actions(bench))
+    return ordered(actions, case.rules)
+
+
+def _with_the_board(action: Action) -> Action:
+    """While the memory is off the board nothing else is begun."""
+    return action if action.sets_up else replace(action, conditions=(*action.conditions, BOARD_IN))
+
+
+def problem_of(case: Case, figures: Mapping[str, ActionFigures]) -> Problem:
+    """Return a case as a compiled problem that starts from where its history has brought it."""
+    return _compiled(case, bench_actions(case, figures))
+
+
+def _compiled(case: Case, actions: tuple[Action, ...]) -> Problem:
+    start = replay(case.start(), actions, case.history)
+    if start[Var.PHONE] is Val.FITTED:
+        start[Var.REOPENED] = Val.NO
+    return Problem(start, actions, goals(case), ENDS, doubts(case), ONE_WAY)
+
+
+def make_plan(case: Case, figures: Mapping[str, ActionFigures]) -> Plan:
+    """Solve a case: routes, closed ways and the policy."""
+    actions = bench_actions(case, figures)
+    problem = _compiled(case, actions)
+    proving = {action.key: action for action in proofs(Workbench(case, figures), case.promised)}
+    found = [(way, _proofs_of(way, problem, proving)) for way in Search(problem).run()]
+    best = front(sorted(found, key=lambda item: (-sum(item[0].chances), item[0].costs)), _vector)
+    policy = Policy(problem, case.preferences)
+    routes = [_route(policy, way, proven) for way, proven in best]
+    routes.sort(key=lambda route: (-len(route.kept), -route.utility))
+    closed = closed_ways(problem, actions, routes)
+    return Plan(tuple(routes), closed, advise(policy))
+
+
+def _proofs_of(way: Found, problem: Problem, proving: Mapping[str, Action]) -> tuple[Action, ...]:
+    pairs = zip(problem.goals, way.chances, strict=True)
+    return tuple(proving[proof_key(goal.function)] for goal, chance in pairs if chance > 0)
+
+
+def _vector(item: tuple[Found, tuple[Action, ...]]) -> tuple[float, ...]:
+    """Return what ways are compared by, smaller is better in each place; the proofs count as well."""
+    way, proven = item
+    costs = [sum(parts) for parts in zip(way.costs, *(costs_of(action) for action in proven), strict=True)]
+    return (*costs, *(-chance for chance in way.chances))
+
+
+def _route(policy: Policy, found: Found, proven: tuple[Action, ...]) -> Route:
+    problem = policy.problem
+    back = policy.along(found.actions).chances
+    promises = tuple(
+        Promise(goal.function, chance, factors, problem.holds(found.state, i) if chance else 1.0, back[i])
+        for i, (goal, chance, factors) in enumerate(zip(problem.goals, found.chances, found.factors, strict=True))
+    )
+    actions = (*found.actions, *proven)
+    panel = PANELS.index(problem.unpack(found.state)[Var.PANEL])
+    return Route(way_of(actions), actions, promises, utility(actions, promises, policy.preferences), panel)

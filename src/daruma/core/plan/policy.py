@@ -1,0 +1,239 @@
+"""The best next step, solved exactly: finite-horizon dynamic programming over the reachable states."""
+
+from collections.abc import Callable, Hashable, Sequence
+from dataclasses import dataclass, field
+from typing import Generic, TypeVar
+
+from daruma.core.plan.actions import Action
+from daruma.core.plan.money import Preferences
+from daruma.core.plan.problem import Move, Problem
+
+S = TypeVar("S", bound=Hashable)
+
+
+@dataclass(frozen=True, slots=True)
+class Choice(Generic[S]):
+    """Hold one choice in a state: what it gains at once, and where it may lead with which chance."""
+
+    key: str
+    reward: float
+    outcomes: Sequence[tuple[float, S]]
+
+
+def solve(
+    start: S,
+    choices: Callable[[S], Sequence[Choice[S]]],
+    *,
+    horizon: int | None = None,
+    discount: float = 1.0,
+    stop: Callable[[S], float] = lambda _: 0.0,
+) -> tuple[float, Choice[S] | None, dict[tuple[S, int | None], tuple[float, Choice[S] | None]]]:
+    """Return the value of a start, the best choice there (None: stop) and the table of all states.
+
+    With a horizon so many choices are left; without one the states must not lead back to themselves (ValueError).
+    Stopping is always open and gives `stop(state)`; a tie is stopped.
+    """
+    table: dict[tuple[S, int | None], tuple[float, Choice[S] | None]] = {}
+    under_way: set[tuple[S, int | None]] = set()
+
+    def value(state: S, left: int | None) -> float:
+        key = (state, left)
+        if key in table:
+            return table[key][0]
+        if key in under_way:
+            raise ValueError(f"the choices lead back to {state!r}; give a horizon")
+        best, pick = stop(state), None
+        if left is None or left > 0:
+            under_way.add(key)
+            after = None if left is None else left - 1
+            for choice in choices(state):
+                worth = choice.reward + discount * sum(p * value(then, after) for p, then in choice.outcomes)
+                if worth > best + 1e-12:
+                    best, pick = worth, choice
+            under_way.discard(key)
+        table[key] = (best, pick)
+        return best
+
+    total = value(start, horizon)
+    return total, table[(start, horizon)][1], table
+
+
+@dataclass(frozen=True, slots=True)
+class Option:
+    """Hold one thing that could be done next: the action, what sets it up, and its value in money."""
+
+    action: Action
+    set_up: Action | None
+    value: float
+    chance: float
+
+
+@dataclass(frozen=True, slots=True)
+class Expected:
+    """Hold what the best policy is expected to give: the chance of each goal, minutes, money, writes."""
+
+    chances: tuple[float, ...]
+    attended: float
+    minutes: float
+    cost: float
+    writes: float
+    lost: float
+
+
+Made = tuple[Move, Move | None, int]
+
+
+def _by_hope(item: tuple[float, Made]) -> float:
+    return -item[0]
+
+
+@dataclass
+class Policy:
+    """Solve a problem for a shop's preferences; states must not lead back to themselves.
+
+    With `bounded`, moves that cannot be the best even if all went well are left out; the values stay the same.
+    """
+
+    problem: Problem
+    preferences: Preferences
+    bounded: bool = True
+    _values: dict[int, tuple[float, Made | None]] = field(default_factory=dict)
+    _hopes: dict[int, float] = field(default_factory=dict)
+    _expected: dict[int, Expected] = field(default_factory=dict)
+    _prices: dict[Move, float] = field(default_factory=dict)
+
+    def __post_init__(self) -> None:
+        moves = (*self.problem.moves, *self.problem.set_ups)
+        self._prices = {move: self.preferences.price(move.action) for move in moves}
+
+    def value(self, state: int) -> float:
+        """Return the expected money from a state on: kept promises less time, material and what is ruined."""
+        known = self._values.get(state)
+        if known is not None:
+            return known[0]
+        self._values[state] = (float("-inf"), None)  # a state that leads back to itself would be seen as worthless
+        best, pick = self._stop(state), None
+        for hope, made in self._hopeful(state, best):
+            if hope <= best + 1e-9:
+                break
+            worth = self._value_of(made)
+            if worth > best + 1e-9:
+                best, pick = worth, made
+        self._values[state] = (best, pick)
+        return best
+
+    def _hopeful(self, state: int, least: float) -> list[tuple[float, Made]]:
+        """Return the moves by what they could at best be worth, the best first."""
+        problem = self.problem
+        if problem.most(state) <= least:
+            return []
+        moves = [(self._hope_of(made), made) for made in problem.expand(state)]
+        moves.sort(key=_by_hope)
+        return moves
+
+    def _hope_of(self, made: Made) -> float:
+        if not self.bounded:
+            return float("inf")
+        move, set_up, before = made
+        price = self._prices[move] + (self._prices[set_up] if set_up is not None else 0.0)
+        return self.hope(before & self.problem.uncounted & move.clear | move.make) - price
+
+    def hope(self, state: int) -> float:
+        """Return a bound of a state's value: what it would be worth if everything went well.
+
+        It is a bound because a success never leaves less to hope for than a failure.
+        """
+        known = self._hopes.get(state)
+        if known is not None:
+            return known
+        self._hopes[state] = float("-inf")
+        best = self._stop(state)
+        if self.problem.most(state) > best:
+            for move, set_up, before in self.problem.expand(state):
+                price = self._prices[move] + (self._prices[set_up] if set_up is not None else 0.0)
+                best = max(best, self.hope(before & move.clear | move.make) - price)
+        self._hopes[state] = best
+        return best
+
+    def _value_of(self, made: Made) -> float:
+        move, set_up, before = made
+        worth = -self._prices[move] - (self._prices[set_up] if set_up is not None else 0.0)
+        for chance, after, lost in self.problem.outcomes(move, before):
+            if after != before:
+                worth += chance * (self.value(after) - lost)
+            else:
+                return float("-inf")
+        return worth
+
+    def _stop(self, state: int) -> float:
+        """Return what stopping here is worth; a phone that cannot be given back so is worth nothing."""
+        if not self.problem.may_end(state):
+            return 0.0
+        return sum(goal.worth * self.problem.holds(state, i) for i, goal in enumerate(self.problem.goals))
+
+    def best(self, state: int) -> Made | None:
+        """Return the best move from a state; None says stop."""
+        self.value(state)
+        return self._values[state][1]
+
+    def options(self, state: int, count: int = 3) -> tuple[Option, ...]:
+        """Return the most promising things that can be done next with their values, the best first."""
+        made = []
+        for _, (move, set_up, before) in self._hopeful(state, float("-inf"))[:count]:
+            worth = self._value_of((move, set_up, before))
+            chance = self.problem.outcomes(move, before)[0][0]
+            made.append(Option(move.action, set_up.action if set_up else None, worth, chance))
+        return tuple(sorted(made, key=lambda option: -option.value))
+
+    def expected(self, state: int) -> Expected:
+        """Return what following the best moves gives on average."""
+        known = self._expected.get(state)
+        if known is not None:
+            return known
+        pick = self.best(state)
+        if pick is None:
+            chances = tuple(
+                self.problem.holds(state, i) if self.problem.may_end(state) else 0.0 for i in range(len(self.problem.goals))
+            )
+            result = Expected(chances, 0.0, 0.0, 0.0, 0.0, 0.0)
+        else:
+            result = self._expected_of(*pick)
+        self._expected[state] = result
+        return result
+
+    def _expected_of(self, move: Move, set_up: Move | None, before: int) -> Expected:
+        return self._mixed(move, set_up, before, lambda then, _: self.expected(then))
+
+    def _mixed(self, move: Move, set_up: Move | None, before: int, follow: Callable[[int, bool], Expected]) -> Expected:
+        """Return a move's own share and, by their chances, what follows each of its outcomes."""
+        actions = [move.action, *([set_up.action] if set_up else [])]
+        sums = [0.0] * (len(self.problem.goals) + 5)
+        for index, (chance, after, lost) in enumerate(self.problem.outcomes(move, before)):
+            then = follow(after, index == 0)
+            for i, part in enumerate((*then.chances, then.attended, then.minutes, then.cost, then.writes, then.lost + lost)):
+                sums[i] += chance * part
+        attended, minutes, cost, writes, lost = sums[-5:]
+        return Expected(
+            tuple(sums[:-5]),
+            attended + sum(action.figures.attended for action in actions),
+            minutes + sum(action.minutes for action in actions),
+            cost + sum(action.cost for action in actions),
+            writes + sum(action.figures.writes for action in actions),
+            lost,
+        )
+
+    def along(self, path: Sequence[Action]) -> Expected:
+        """Return what taking these actions one after the other gives, with the best moves after a failure for good."""
+        return self._along(self.problem.start, tuple(path))
+
+    def _along(self, state: int, path: tuple[Action, ...]) -> Expected:
+        ready = {made[0].action: made for made in self.problem.expand(state)}
+        if not path or path[0] not in ready:
+            return self._along(state, path[1:]) if path and path[0].sets_up else self.expected(state)
+        move, set_up, before = ready[path[0]]
+        again = path if not move.action.figures.writes else ()
+        return self._mixed(move, set_up, before, lambda then, good: self._along(then, path[1:] if good else again))
+
+    def size(self) -> int:
+        """Return how many states were solved."""
+        return len(self._values)

@@ -1,0 +1,326 @@
+"""The compiled problem: states as integers with one bit for each value, actions as masks on them.
+
+Everything here works on any variables and values, so that it can be checked on problems that have nothing to do with
+phones.
+"""
+
+from collections.abc import Collection, Iterable, Mapping, Sequence
+from dataclasses import dataclass
+from enum import Enum
+from functools import cached_property
+
+from daruma.core.parts import Function
+from daruma.core.plan.actions import Action
+from daruma.core.plan.state import Needs
+
+MOST_TRIES = 9
+
+
+@dataclass(frozen=True, slots=True)
+class Goal:
+    """Hold a promise: any of the alternatives must be met as a whole; `worth` is its value in money."""
+
+    function: Function
+    alternatives: tuple[tuple[Needs, ...], ...]
+    worth: float = 1.0
+
+
+@dataclass(frozen=True, slots=True)
+class Doubt:
+    """Hold a fact that may stay unknown: a value that stands for `yes` with a chance, else for `no`."""
+
+    var: Enum
+    unknown: Enum
+    yes: Enum
+    no: Enum
+    chance: float
+    words: str = ""
+
+
+class Move:
+    """An action as masks: needs, what it clears and sets, its counter of misses."""
+
+    __slots__ = (
+        "action",
+        "causes",
+        "chance",
+        "clear",
+        "counter",
+        "counters",
+        "forget",
+        "index",
+        "make",
+        "misses",
+        "needs",
+        "ruins",
+        "set_up_needs",
+        "touched",
+    )
+
+    def __init__(self, action: Action, index: int) -> None:
+        self.action = action
+        self.index = index
+        self.needs: tuple[int, ...] = ()
+        self.set_up_needs: tuple[int, ...] = ()
+        self.clear = self.make = 0
+        self.misses = self.ruins = (0, 0)
+        self.counter = 0
+        self.counters = 0
+        self.forget = -1
+        self.chance = action.straight
+        self.causes: tuple[int, ...] = ()
+        self.touched: tuple[int, ...] = ()
+
+
+class Problem:
+    """Actions over a start, compiled; `ends` must be met where a route may stop."""
+
+    def __init__(
+        self,
+        start: Mapping[Enum, Enum],
+        actions: Iterable[Action],
+        goals: Sequence[Goal],
+        ends: Sequence[Needs] = (),
+        doubts: Sequence[Doubt] = (),
+        one_way: Collection[Enum] = (),
+    ) -> None:
+        self.actions = tuple(action for action in actions if not action.impossible)
+        self.goals = tuple(goals)
+        self.doubts = tuple(doubts)
+        self._places: dict[Enum, dict[Enum, int]] = {}
+        self._next = 0
+        self._counters: dict[str, int] = {}
+        self._one_way = frozenset(one_way)
+        self._collect(start, ends)
+        self.vars = tuple(self._places)
+        self.start = self.pack(start)
+        self.ends = tuple(self.mask(need) for need in ends)
+        set_up_vars = {var for action in self.actions if action.sets_up for var in action.effects}
+        self.moves = tuple(self._compile(action, set_up_vars) for action in self.actions if not action.sets_up)
+        self._first_counter = min((move.counter for move in self.moves if move.counters), default=self._next)
+        self.uncounted = (1 << self._first_counter) - 1
+        self.set_ups = tuple(self._compile(action, set()) for action in self.actions if action.sets_up)
+        self.goal_masks = tuple(
+            tuple(tuple(self.mask(need) for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
+        )
+        self._scopes = self._all_scopes()
+        self._checks = tuple(self._check(move) for move in self.moves)
+        self._expanded: dict[int, list[tuple[Move, Move | None, int]]] = {}
+
+    # -- packing
+
+    def _collect(self, start: Mapping[Enum, Enum], ends: Sequence[Needs]) -> None:
+        for var, val in start.items():
+            self._place(var, val)
+        for action in self.actions:
+            for effects in (action.effects, action.miss, action.ruined):
+                for var, val in effects.items():
+                    self._place(var, val)
+        for doubt in self.doubts:
+            for val in (doubt.unknown, doubt.yes, doubt.no):
+                self._place(doubt.var, val)
+        for need in [*ends, *(n for a in self.actions for n in a.conditions), *self._goal_needs()]:
+            self._places.setdefault(need.var, {})
+
+    def _goal_needs(self) -> list[Needs]:
+        return [need for goal in self.goals for conjunction in goal.alternatives for need in conjunction]
+
+    def _place(self, var: Enum, val: Enum) -> None:
+        values = self._places.setdefault(var, {})
+        if val not in values:
+            values[val] = 1 << self._next
+            self._next += 1
+
+    def pack(self, values: Mapping[Enum, Enum]) -> int:
+        """Return values as a state."""
+        return sum(self._places[var][val] for var, val in values.items())
+
+    def unpack(self, state: int) -> dict[Enum, Enum]:
+        """Return a state's values; counters are left out."""
+        return {var: val for var, values in self._places.items() for val, bit in values.items() if state & bit}
+
+    def mask(self, need: Needs) -> int:
+        """Return the bits of which a state must have one; values that nothing ever takes have none."""
+        values = self._places.get(need.var, {})
+        return sum(values.get(val, 0) for val in need.good)
+
+    def _effects(self, effects: Mapping[Enum, Enum]) -> tuple[int, int]:
+        clear = sum(sum(self._places[var].values()) for var in effects)
+        return ~clear, self.pack(effects)
+
+    def _compile(self, action: Action, set_up_vars: set[Enum]) -> Move:
+        move = Move(action, 0)
+        plain = [need for need in action.conditions if need.var not in set_up_vars]
+        move.needs = tuple(self.mask(need) for need in plain)
+        move.set_up_needs = tuple(self.mask(need) for need in action.conditions if need.var in set_up_vars)
+        move.clear, move.make = self._effects(action.effects)
+        move.misses, move.ruins = self._effects(action.miss), self._effects(action.ruined)
+        if len(action.chances) > 1 or action.chances[0] < 1:
+            move.counters = len(action.chances)
+            group = action.counts_with or action.key
+            if group not in self._counters:
+                self._counters[group] = self._next
+                self._next += MOST_TRIES
+            move.counter = self._counters[group]
+            move.forget = ~(((1 << MOST_TRIES) - 1) << move.counter)
+        order = {var: i for i, var in enumerate(self.vars)}
+        move.causes = tuple(order[need.var] for need in plain)
+        spoiled = {*action.miss, *action.ruined} if move.chance < 1 else set()
+        move.touched = tuple(order[var] for var in {*action.effects, *spoiled})
+        return move
+
+    def _scope(self, move: Move) -> tuple[int, ...]:
+        """Return what must still be so for a move ever to be made again, by variables that never come back."""
+        needs = [need for need in move.action.conditions if need.var in self._one_way]
+        return tuple(mask for need in needs if (mask := self.mask(need)))
+
+    def _all_scopes(self) -> tuple[tuple[int, tuple[tuple[int, ...], ...]], ...]:
+        """Return for each counter the scopes of the moves that count with it; a move without one keeps its counter."""
+        by_field: dict[int, list[tuple[int, ...]]] = {}
+        for move in self.moves:
+            if move.counters:
+                by_field.setdefault(~move.forget, []).append(self._scope(move))
+        return tuple((field, tuple(scopes)) for field, scopes in by_field.items() if all(scopes))
+
+    # -- going on
+
+    def expand(self, state: int) -> list[tuple[Move, Move | None, int]]:
+        """Return the moves that can be made: move, what sets it up, and the state just before it."""
+        found = self._expanded.get(state)
+        if found is not None:
+            return found
+        found = self._expanded[state] = []
+        for must, choices, last_miss, set_ups, move in self._checks:
+            if state & must != must or state & last_miss:
+                continue
+            for mask in choices:
+                if not state & mask:
+                    break
+            else:
+                if not set_ups or all(state & mask for mask in set_ups):
+                    found.append((move, None, state))
+                elif (made := self._set_up(move, state)) is not None:
+                    found.append(made)
+        return found
+
+    def _check(self, move: Move) -> tuple[int, tuple[int, ...], int, tuple[int, ...], Move]:
+        """Return a move's needs in the order of a quick look: bits that must all be set, sets of bits of which one
+        must be, the bit of its last miss, what setting up can bring."""
+        single = [need for need in move.needs if need and not need & (need - 1)]
+        several = tuple(need for need in move.needs if not need or need & (need - 1))
+        last = 1 << (move.counter + move.counters - 1) if move.counters else 0
+        must = 0
+        for bit in single:
+            must |= bit
+        return must, several, last, move.set_up_needs, move
+
+    def _set_up(self, move: Move, state: int) -> tuple[Move, Move | None, int] | None:
+        for set_up in self.set_ups:
+            if all(state & need for need in (*set_up.needs, *set_up.set_up_needs)):
+                after = state & set_up.clear | set_up.make
+                if all(after & need for need in move.set_up_needs):
+                    return move, set_up, after
+        return None
+
+    def succeed(self, move: Move, state: int) -> int:
+        """Return the state after a move that went well; its misses are forgotten."""
+        return self.tidied(state & move.forget & move.clear | move.make)
+
+    def tidied(self, state: int) -> int:
+        """Return the state without the misses of moves that can never be made again."""
+        if state >> self._first_counter:
+            for field, alternatives in self._scopes:
+                if state & field and not _any_all(state, alternatives):
+                    state &= ~field
+        return state
+
+    def misses(self, move: Move, state: int) -> int:
+        """Return how many tries of a move have failed."""
+        return ((state & ~move.forget) >> move.counter).bit_length()
+
+    def outcomes(self, move: Move, state: int) -> list[tuple[float, int, float]]:
+        """Return the outcomes of a try: chance, state after, money lost besides."""
+        if not move.counters:
+            return [(1.0, self.succeed(move, state), 0.0)]
+        tried = self.misses(move, state)
+        chance = move.action.chances[tried]
+        result = [(chance, self.succeed(move, state), 0.0)]
+        ruin = move.action.ruin(tried)
+        count = 1 << (move.counter + tried)
+        plain = state & move.forget
+        if ruin < 1:
+            missed = plain & move.misses[0] | move.misses[1] | count
+            result.append(((1 - chance) * (1 - ruin), self.tidied(missed), 0.0))
+        if ruin > 0:
+            ruined = plain & move.ruins[0] | move.ruins[1] | count
+            result.append(((1 - chance) * ruin, self.tidied(ruined), move.action.stake))
+        return result
+
+    def may_end(self, state: int) -> bool:
+        """Return whether a route may stop here."""
+        return all(state & need for need in self.ends)
+
+    # -- goals
+
+    def holds(self, state: int, goal: int) -> float:
+        """Return the chance that a goal holds in a state: 0 or 1 unless a fact is in doubt."""
+        for doubt in self.doubts:
+            unknown = self._places[doubt.var][doubt.unknown]
+            if state & unknown:
+                rest = state & ~unknown
+                yes = self.holds(rest | self._places[doubt.var][doubt.yes], goal)
+                no = self.holds(rest | self._places[doubt.var][doubt.no], goal)
+                return doubt.chance * yes + (1 - doubt.chance) * no
+        return float(_any_all(state, self.goal_masks[goal]))
+
+    def most(self, state: int) -> float:
+        """Return what could at best be kept from a state on: the worth of every goal that is not lost for good."""
+        return sum(goal.worth for goal, hopes in zip(self.goals, self._hopes, strict=True) if _any_all(state, hopes))
+
+    @cached_property
+    def _hopes(self) -> tuple[tuple[tuple[int, ...], ...], ...]:
+        """Return for each goal and alternative the values, of variables that never come back, that leave it open."""
+        return tuple(
+            tuple(
+                tuple(self._leading_to(need) for need in conjunction if need.var in self._one_way)
+                for conjunction in goal.alternatives
+            )
+            for goal in self.goals
+        )
+
+    def _leading_to(self, need: Needs) -> int:
+        """Return the bits of the values from which actions could lead to a good value, whatever else they need."""
+        values, good = set(self._places[need.var]), set(need.good)
+        steps = [
+            (next((c.good for c in action.conditions if c.var is need.var), values), effects[need.var])
+            for action in self.actions
+            for effects in (action.effects, action.miss, action.ruined)
+            if need.var in effects
+        ]
+        grown = True
+        while grown:
+            grown = False
+            for before, after in steps:
+                if after in good and not before <= good:
+                    good |= before
+                    grown = True
+        return self.mask(Needs(need.var, frozenset(good)))
+
+    @cached_property
+    def goal_vars(self) -> tuple[tuple[tuple[int, ...], ...], ...]:
+        """Return for each goal and alternative the places of its variables."""
+        order = {var: i for i, var in enumerate(self.vars)}
+        return tuple(
+            tuple(tuple(order[need.var] for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
+        )
+
+
+def _any_all(state: int, alternatives: tuple[tuple[int, ...], ...]) -> bool:
+    """Return whether a state has a bit of every mask of one of the alternatives."""
+    for masks in alternatives:
+        for mask in masks:
+            if not state & mask:
+                break
+        else:
+            return True
+    return False

@@ -1,0 +1,128 @@
+"""Routes: ordered ways from the bench as it is to what was promised, with the figures that they are compared by."""
+
+from dataclasses import dataclass
+
+from daruma.core.parts import Function
+from daruma.core.plan.actions import Action, Heat
+from daruma.core.plan.money import Preferences
+from daruma.core.plan.pareto import SCALE, costs_of
+
+
+@dataclass(frozen=True, slots=True)
+class Promise:
+    """Hold what a route does for one promise: the chance to keep it, and the uncertain actions it rests on.
+
+    `doubt` is the chance of facts that nobody looked at (1 where none is in doubt); `with_ways_back` the chance when the
+    best is made of every failure on the way.
+    """
+
+    function: Function
+    chance: float
+    factors: tuple[Action, ...] = ()
+    doubt: float = 1.0
+    with_ways_back: float = 0.0
+
+
+@dataclass(frozen=True, slots=True)
+class Route:
+    """Hold an ordered way; the last actions prove what it keeps."""
+
+    way: str
+    actions: tuple[Action, ...]
+    promises: tuple[Promise, ...]
+    utility: float = 0.0
+    panel: int = 0
+
+    @property
+    def attended(self) -> float:
+        """Return the minutes somebody must be there."""
+        return sum(action.figures.attended for action in self.actions)
+
+    @property
+    def waiting(self) -> float:
+        """Return the minutes nobody need be there."""
+        return sum(action.figures.waiting for action in self.actions)
+
+    @property
+    def minutes(self) -> float:
+        """Return all minutes."""
+        return self.attended + self.waiting
+
+    @property
+    def cost(self) -> float:
+        """Return the material cost in the shop's money, the panel included."""
+        return sum(action.cost for action in self.actions)
+
+    @property
+    def writes(self) -> int:
+        """Return the writes used."""
+        return sum(action.figures.writes for action in self.actions)
+
+    @property
+    def board_heat(self) -> int:
+        """Return how often the board is heated."""
+        return sum(action.figures.heat is Heat.BOARD for action in self.actions)
+
+    @property
+    def knots(self) -> tuple[Action, ...]:
+        """Return the steps that cannot be taken back."""
+        return tuple(action for action in self.actions if action.figures.irreversible)
+
+    @property
+    def kept(self) -> tuple[Function, ...]:
+        """Return the promises that the route may keep."""
+        return tuple(promise.function for promise in self.promises if promise.chance > 0)
+
+    @property
+    def left_out(self) -> tuple[Function, ...]:
+        """Return the promises that the route gives up."""
+        return tuple(promise.function for promise in self.promises if promise.chance <= 0)
+
+    def chance(self, function: Function | None = None) -> float:
+        """Return the chance of one promise; without one, that every step goes well."""
+        if function is None:
+            odds = 1.0
+            for action in self.actions:
+                odds *= action.straight
+            return odds
+        return next((promise.chance for promise in self.promises if promise.function is function), 0.0)
+
+    def chance_with_ways_back(self, function: Function) -> float:
+        """Return the chance of one promise when the best is made of every failure."""
+        return next((promise.with_ways_back for promise in self.promises if promise.function is function), 0.0)
+
+    def vector(self) -> tuple[float, ...]:
+        """Return what routes are compared by, smaller is better in each place."""
+        sums = [0, 0, 0, 0, 0]
+        for action in self.actions:
+            for place, part in enumerate(costs_of(action)):
+                sums[place] += part
+        return (*(float(part) for part in sums), *(-promise.chance for promise in self.promises))
+
+
+def utility(actions: tuple[Action, ...], promises: tuple[Promise, ...], preferences: Preferences) -> float:
+    """Return a route's worth in money: kept promises less time, material and what may be ruined on the way."""
+    worth = sum(promise.chance * preferences.worth_of(promise.function) for promise in promises)
+    reached = 1.0
+    for action in actions:
+        worth -= preferences.price(action)
+        lost = 0.0
+        for attempt, chance in enumerate(action.chances):
+            lost += (1 - chance) * action.ruin(attempt) * action.stake if attempt == 0 else 0.0
+        worth -= reached * lost
+        reached *= action.straight
+    return worth
+
+
+def way_of(actions: tuple[Action, ...]) -> str:
+    """Return a route's name from what tells it apart."""
+    words = list(dict.fromkeys(action.way for action in actions if action.way))
+    if not words:
+        wrote = any(action.figures.writes for action in actions)
+        return "Go on from here" if wrote or not any(a.key == "fit" for a in actions) else "Fit without writing data"
+    words.sort(key=lambda word: word[0].islower())
+    text = ", ".join(words)
+    return text[0].upper() + text[1:]
+
+
+__all__ = ["SCALE", "Promise", "Route", "utility", "way_of"]

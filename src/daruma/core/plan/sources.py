@@ -1,0 +1,207 @@
+"""Where the board's display codes can come from: the original, the vault, the phone, its memory, paper."""
+
+from enum import Enum
+
+from daruma.core.model import Model
+from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.case import Case, OriginalState
+from daruma.core.plan.odds import tries_of_a_doubtful_part
+from daruma.core.plan.state import Needs, Val, Var, needs
+from daruma.core.plan.workbench import BOARD_IN, NO_CODES, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+
+ALL_CODES: dict[Enum, Enum] = {Var.SERIAL: Val.YES, Var.COVER: Val.YES}
+_UNBOUND = needs(Var.BOARD, Val.UNBOUND, otherwise="the board is still bound")
+_BOUND = needs(Var.BOARD, Val.BOUND, otherwise="the board is unbound already")
+_NO_TOUCH = "the panel has no touch chip to confirm trust with"
+NO_FLEX_DATA = needs(Var.FLEX_DATA, Val.NO, otherwise="the flex data are known already")
+
+
+def source_actions(bench: Workbench) -> tuple[Action, ...]:
+    """Return every action that leads to the board's display codes."""
+    if bench.case.display_stays:
+        return ()
+    return (*_original(bench), *_vault(bench), *_cable(bench), *_paper(bench))
+
+
+def _original(bench: Workbench) -> tuple[Action, ...]:
+    case = bench.case
+    gone = {
+        OriginalState.MISSING: "the original is missing",
+        OriginalState.DAMAGED: "the original does not answer on the socket",
+    }.get(case.original, "")
+    contact, tries = bench.belief("read_original"), bench.figures["read_original"].tries
+    sound = case.chances.original_answers if case.original is OriginalState.UNTRIED else 1.0
+    there = needs(Var.ORIGINAL, Val.THERE, otherwise="the original is missing")
+    return (
+        bench.action(
+            "original_to_socket",
+            ActionKind.HAND,
+            (OPEN, there),
+            {Var.SOCKET: Val.ORIGINAL},
+            impossible=gone,
+            hands=("original_on_socket",),
+            sets_up=True,
+        ),
+        bench.action(
+            "read_original",
+            ActionKind.READ_SOURCE,
+            (OPEN, there, needs(Var.SOCKET, Val.ORIGINAL, otherwise="the original must be on the socket"), NO_CODES, _BOUND),
+            {**ALL_CODES, Var.CALIBRATION: Val.YES},
+            impossible=gone,
+            way="Read the original",
+            chances=tries_of_a_doubtful_part(sound, contact, tries),
+            miss={Var.SERIAL: Val.SOUGHT},
+        ),
+    )
+
+
+def _vault(bench: Workbench) -> tuple[Action, ...]:
+    return (
+        bench.action(
+            "earlier_backup",
+            ActionKind.EARLIER_BACKUP,
+            (NO_CODES,),
+            {**ALL_CODES, Var.CALIBRATION: Val.YES},
+            impossible="" if bench.case.earlier_backup else "the vault holds no earlier backup of this phone",
+            way="Use an earlier backup",
+        ),
+        bench.action(
+            "tune_record",
+            ActionKind.COMPLETE_RECORD,
+            (
+                needs(Var.CALIBRATION, Val.NO, otherwise="a complete calibration is known already"),
+                needs(Var.SERIAL, Val.YES, otherwise="the display codes are not known"),
+                needs(Var.RECORD, Val.BLANK, Val.PARTIAL, Val.BOARDS_PARTIAL, otherwise="the record is complete already"),
+            ),
+            {Var.CALIBRATION: Val.YES},
+            impossible="" if bench.case.complete_record else "the vault holds no complete record of this model and panel maker",
+            way="tune a complete record",
+        ),
+    )
+
+
+def _cable(bench: Workbench) -> tuple[Action, ...]:
+    model = bench.case.model
+    gives = () if model.codes_over_cable else (_UNBOUND,)
+    actions = [
+        bench.action(
+            "codes_over_cable",
+            ActionKind.CODES_OVER_CABLE,
+            (*conditions, *gives, NO_CODES),
+            ALL_CODES,
+            way="Codes over the cable" if model.codes_over_cable else "",
+            variant=variant,
+        )
+        for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
+    ]
+    if not model.codes_over_cable:
+        actions += board_actions(bench, NO_CODES)
+    return (*actions, *trial_actions(bench, gives, NO_CODES))
+
+
+def trial_actions(bench: Workbench, gives: tuple[Needs, ...], why: Needs, variant: str = "") -> tuple[Action, ...]:
+    """Return connecting the new panel for a trial, so that a phone that did not run can be read."""
+    chip = needs(Var.CHIP, Val.ON_NEW) if bench.case.display_stays else needs(Var.OWN_CHIP, Val.YES, otherwise=_NO_TOUCH)
+    once = needs(Var.TRIAL, Val.NO, otherwise="a trial was made already")
+    off = needs(Var.SOCKET, Val.EMPTY, Val.ORIGINAL, Val.NEW_FLEX, otherwise="the new panel is on the socket")
+    return (
+        bench.action(
+            "start_trial",
+            ActionKind.HAND,
+            (OPEN, BOARD_IN, once, chip, off, *gives, why),
+            {Var.PHONE: Val.ON_TRIAL, Var.TRIAL: Val.YES},
+            hands=("connect_new", "power_on", "trust_again"),
+            variant=variant,
+        ),
+        bench.action(
+            "end_trial",
+            ActionKind.HAND,
+            (ON_TRIAL,),
+            {Var.PHONE: Val.OPEN},
+            hands=("power_off", "take_out_new"),
+            variant=variant,
+        ),
+    )
+
+
+def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Action, ...]:
+    """Return the ways to unbind the board; `why` is what is still missing that they could give."""
+    case = bench.case
+    package = case.model.memory_package
+    no_socket = "" if package in case.kit.memory_sockets else f"the bench has no {package} socket"
+    no_air = "" if case.kit.hot_air else "the bench has no hot air"
+    lost: dict[Enum, Enum] = {Var.BOARD: Val.LOST}
+    given_up: dict[Enum, Enum] = {Var.SERIAL: Val.SOUGHT} if why is NO_CODES else {}  # the original is not tried any more
+    return (
+        bench.action(
+            "unbind_on_phone",
+            ActionKind.UNBIND,
+            (*RUNS_CLOSED, _BOUND, why),
+            {Var.BOARD: Val.UNBOUND, **given_up},
+            impossible=_window(case),
+            way="Unbind on the phone",
+            variant=variant,
+        ),
+        bench.action(
+            "lift_memory",
+            ActionKind.HAND,
+            (OPEN, _BOUND, why),
+            {Var.BOARD: Val.LIFTED, **given_up},
+            impossible=no_air or no_socket,
+            way=f"Lift the {package} memory",
+            hands=("lift_memory",),
+            ruins=(1.0,),
+            ruined=lost,
+            stake=case.preferences.board,
+            variant=variant,
+        ),
+        bench.action(
+            "unbind_memory",
+            ActionKind.HAND,
+            (needs(Var.BOARD, Val.LIFTED, otherwise="the memory is not lifted"),),
+            {Var.BOARD: Val.LIFTED_UNBOUND},
+            impossible=no_socket,
+            hands=("unbind_memory",),
+            variant=variant,
+        ),
+        bench.action(
+            "refit_memory",
+            ActionKind.HAND,
+            (needs(Var.BOARD, Val.LIFTED_UNBOUND, otherwise="the memory is not unbound"),),
+            {Var.BOARD: Val.UNBOUND},
+            hands=("refit_memory",),
+            ruins=(0.0, 1.0),
+            ruined=lost,
+            stake=case.preferences.board,
+            variant=variant,
+        ),
+    )
+
+
+def _window(case: Case) -> str:
+    window = case.model.unbind_on_phone
+    if window is None:
+        return f"{case.model.name} cannot be unbound on the phone"
+    if case.system < window[0]:
+        return f"{case.system_name} {case.system} is older than the window for unbinding on the phone ({_span(case.model)})"
+    if case.system > window[1]:
+        return f"{case.system_name} {case.system} is newer than the window for unbinding on the phone ({_span(case.model)})"
+    return ""
+
+
+def _span(model: Model) -> str:
+    assert model.unbind_on_phone is not None
+    return f"{model.unbind_on_phone[0]} to {model.unbind_on_phone[1]}"
+
+
+def _paper(bench: Workbench) -> tuple[Action, ...]:
+    return (
+        bench.action(
+            "typed_serial",
+            ActionKind.CODES_ON_PAPER,
+            (NO_CODES,),
+            {Var.SERIAL: Val.YES},
+            impossible="" if bench.case.serial_on_paper else "nobody has the display serial on paper",
+            way="Type the serial from paper",
+        ),
+    )

@@ -1,0 +1,49 @@
+"""Build actions: figures from the catalogue, chances from them and the shop's record, what the shop rules out."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from enum import Enum
+from typing import Any
+
+from daruma.core.plan.actions import Action, ActionFigures, ActionKind
+from daruma.core.plan.case import Case
+from daruma.core.plan.odds import Beta
+from daruma.core.plan.state import Needs, Val, Var, needs
+
+OPEN = needs(Var.PHONE, Val.OPEN, otherwise="the phone must be open")
+RUNS_CLOSED = (
+    needs(Var.PHONE, Val.ASSEMBLED, otherwise="the phone must be as it came"),
+    needs(Var.RUNS, Val.YES, otherwise="the phone does not start"),
+    needs(Var.TRUST, Val.YES, otherwise="the phone's owner has not confirmed trust"),
+)
+ON_TRIAL = needs(Var.PHONE, Val.ON_TRIAL, otherwise="a panel must be connected for a trial")
+BOARD_IN = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, otherwise="the memory is off the board")
+NO_CODES = needs(Var.SERIAL, Val.NO, Val.SOUGHT, otherwise="the codes are known already")
+
+
+@dataclass(frozen=True, slots=True)
+class Workbench:
+    """Carry case and figures to the places where actions are made."""
+
+    case: Case
+    figures: Mapping[str, ActionFigures]
+
+    def belief(self, key: str) -> Beta:
+        """Return what is believed about the chance that a try of an action succeeds."""
+        return self.case.record.belief(key, self.figures[key].chance)
+
+    def action(
+        self,
+        key: str,
+        kind: ActionKind,
+        conditions: tuple[Needs, ...],
+        effects: Mapping[Enum, Enum],
+        *,
+        impossible: str = "",
+        **more: Any,
+    ) -> Action:
+        """Return an action with the catalogue's figures; `more` are further fields of Action."""
+        figures = self.figures[key]
+        more.setdefault("chances", self.belief(key).tries(figures.tries))
+        made = Action(key, kind, figures, conditions, dict(effects), impossible, **more)
+        return made if impossible else replace(made, impossible=self.case.preferences.forbids(made))
