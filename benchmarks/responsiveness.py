@@ -11,13 +11,19 @@ from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
-from PySide6.QtCore import QTimer
-from PySide6.QtTest import QTest
+from PySide6.QtCore import QEventLoop, QTimer
 
 from daruma.app import Setup, StandIns, build_window, make_app
 from daruma.ui.room import Room
 
 BEAT_MS = 2
+
+
+def rest(milliseconds: int) -> None:
+    """Let events be handled for a while; the event loop, unlike the test library's wait, lets other threads run."""
+    loop = QEventLoop()
+    QTimer.singleShot(milliseconds, loop.quit)
+    loop.exec()
 
 
 class Heart:
@@ -41,7 +47,7 @@ class Heart:
         self.gaps.clear()
         act()
         while not done():
-            QTest.qWait(1)
+            rest(1)
         return sorted(self.gaps)
 
 
@@ -64,7 +70,7 @@ def main() -> None:
         shell = build_window(Setup(Path(folder) / "demo", "x", {}, demo=True, pace=0.05), standins)
         shell.show()
         while shell.room is None or shell.room.desk.job is None or shell.room.desk.survey is None:
-            QTest.qWait(20)
+            rest(20)
         room = shell.room
         desk = room.desk
         heart = Heart()
@@ -72,14 +78,14 @@ def main() -> None:
         tell("at rest", heart.during(lambda: None, lambda: time.monotonic() > end))
         for act in (desk.read_phone, desk.confirm_trust):
             act()
-            QTest.qWait(100)
+            rest(100)
             while not at_rest(room):
-                QTest.qWait(20)
+                rest(20)
         desk.replan()
         while desk.plan is None:
-            QTest.qWait(20)
+            rest(20)
         desk.choose(desk.plan.routes[0])
-        QTest.qWait(300)
+        rest(300)
         for _ in range(8):
             job = desk.job
             assert job is not None
@@ -91,7 +97,7 @@ def main() -> None:
                 tell(step, gaps)
             if step == "write_new":
                 break
-            QTest.qWait(300)
+            rest(300)
         shell.close()
         standins.stop()
         app.quit()

@@ -9,7 +9,7 @@ from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 
-from PySide6.QtTest import QTest
+from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 
 from daruma.app import Setup, StandIns, build_window, make_app
@@ -19,6 +19,13 @@ from daruma.ui.shell import Shell
 from daruma.ui.theme import NIGHT, apply_theme
 
 SHOP = "Lantern Quay Phones, Port Ellery"
+
+
+def rest(milliseconds: int) -> None:
+    """Let events be handled for a while; the event loop, unlike the test library's wait, lets other threads run."""
+    loop = QEventLoop()
+    QTimer.singleShot(milliseconds, loop.quit)
+    loop.exec()
 
 
 class Tour:
@@ -37,13 +44,13 @@ class Tour:
                 main = self.window.views[self.window.stage].main_button()
                 said = main.accessibleName() or main.text() if main else ""
                 raise SystemExit(f"waited in vain at {self.window.stage}: {said}, {lanes}, {self.window.trouble_bar.what.text()}")
-            QTest.qWait(20)
+            rest(20)
 
     def idle(self) -> None:
         """Wait until both lanes rest."""
-        QTest.qWait(60)
+        rest(60)
         self.until(lambda: self.desk.bench.current is None and self.desk.store.current is None)
-        QTest.qWait(80)
+        rest(80)
 
     def click(self, name: str) -> None:
         """Click a button by its object name."""
@@ -57,7 +64,7 @@ class Tour:
         """Save the window as a picture."""
         self.idle()
         self.window.foot.told.clear()
-        QTest.qWait(60)
+        rest(60)
         self.shell.grab().save(str(self.folder / f"{name}.png"))
 
     def run(self) -> None:
@@ -128,7 +135,7 @@ def main() -> None:
         shell = build_window(Setup(Path(data) / "demo", SHOP, {}, demo=True, pace=0.0), standins)
         shell.show()
         while shell.room is None:
-            QTest.qWait(10)
+            rest(10)
         try:
             Tour(app, shell, shell.room, folder).run()
         finally:

@@ -70,6 +70,40 @@ def demo(fresh: bool, folder: Path | None) -> None:
     sys.exit(run(Setup(data, DEMO_SHOP, {}, cache=Path(DIRS.user_cache_dir), demo=True, fresh=fresh)))
 
 
+@main.command()
+@click.argument("case", type=click.Path(path_type=Path, dir_okay=False))
+@click.option("--json", "as_json", is_flag=True, help="Answer as JSON.")
+def plan(case: Path, as_json: bool) -> None:
+    """Plan a case file: ways, closed ways, the best next step."""
+    import json
+
+    from daruma.catalogue.loader import load_catalogue
+    from daruma.core.plan.knowing import worth_knowing
+    from daruma.core.plan.planner import make_plan
+    from daruma.handover.casefile import answer, case_from, read_case
+    from daruma.handover.plantext import plan_text
+
+    try:
+        catalogue = load_catalogue(Path(DIRS.user_config_dir) / "models", Path(DIRS.user_cache_dir))
+        asked, figures = case_from(read_case(case), catalogue, case.name)
+    except Trouble as trouble:
+        _die(trouble)
+        return
+    made, worth = make_plan(asked, figures), worth_knowing(asked, figures)
+    if as_json:
+        click.echo(json.dumps(answer(asked, made, worth), indent=2))
+    else:
+        click.echo(plan_text(asked, made, worth, catalogue.function_labels), nl=False)
+
+
+@main.command("case-schema")
+def case_schema() -> None:
+    """Print the JSON Schema of case files."""
+    from daruma.handover.casefile import schema
+
+    click.echo(schema(), nl=False)
+
+
 @main.group()
 def vault() -> None:
     """Check, list, export and import backups."""

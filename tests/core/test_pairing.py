@@ -54,13 +54,17 @@ def test_finishing_clears_the_notice_whatever_the_identities(catalogue: Catalogu
 @pytest.mark.parametrize(
     ("function", "identities", "conditions"),
     [
-        (Function.AMBIENT_WHITE, {Identity.DISPLAY_SERIAL, Identity.AMBIENT_CODE}, {Condition.PANEL_CALIBRATION}),
-        (Function.AUTO_BRIGHTNESS, {Identity.AMBIENT_CODE}, {Condition.BRIGHTNESS_CURVE}),
+        (
+            Function.AMBIENT_WHITE,
+            {Identity.DISPLAY_SERIAL, Identity.AMBIENT_CODE},
+            {Condition.PANEL_CALIBRATION, Condition.SENSOR_FLEX_SOUND},
+        ),
+        (Function.AUTO_BRIGHTNESS, {Identity.AMBIENT_CODE}, {Condition.BRIGHTNESS_CURVE, Condition.SENSOR_FLEX_SOUND}),
         (Function.TOUCH, set(), {Condition.TOUCH_CHIP_SOUND}),
         (
             Function.FACE_UNLOCK,
             {Identity.IR_CAMERA_SERIAL, Identity.FLOOD_SERIAL, Identity.PROJECTOR_SERIAL, Identity.FLEX_ID},
-            {Condition.DOT_MAP_READABLE, Condition.LINK_LINES_NORMAL},
+            {Condition.DOT_MAP_READABLE, Condition.LINK_LINES_NORMAL, Condition.SENSOR_FLEX_SOUND},
         ),
         (Function.BATTERY_HEALTH, {Identity.GAUGE_SERIAL}, {Condition.GAUGE_ANSWERS}),
         (Function.FRONT_CAMERA, {Identity.FRONT_CAMERA_SERIAL}, {Condition.FLASHED_AFTER_SWAP}),

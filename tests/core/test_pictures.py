@@ -11,17 +11,20 @@ from daruma.core.colour.follow import judge
 from daruma.core.pairing import Facts, evaluate
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
+from daruma.core.pictures.numbers import numbers
 from daruma.core.pictures.primitives import Disc, Line, Picture, Rect, Text, Tone
-from daruma.core.pictures.route_strips import route_strips, strips_height
+from daruma.core.pictures.route_strips import StripsView, route_strips, strips_height
 from daruma.core.pictures.small import socket_view, write_budget
 from daruma.core.pictures.thread_map import thread_map
 from daruma.core.pictures.white_plot import white_plot
-from daruma.core.plan.case import GOAL_VAR
+from daruma.core.plan.case import PLANNED, OriginalState
+from daruma.core.plan.explain import explain
+from daruma.core.plan.odds import Outcomes, Record
 from daruma.core.records import decode, encode
 from daruma.demo.things import Maker
+from tests.core.plan.cases import case, solved
 from tests.core.test_follow import PATH, both, moved, targets
 from tests.core.test_pairing import broken, whole
-from tests.core.test_plan import case, solved
 
 
 def texts(picture: Picture) -> list[str]:
@@ -29,25 +32,48 @@ def texts(picture: Picture) -> list[str]:
 
 
 def test_strips_are_to_scale(catalogue: Catalogue) -> None:
-    plan = solved(case(catalogue, earlier_backup=True), catalogue)
-    picture = route_strips(1000, plan, [("True Tone", GOAL_VAR[Function.AMBIENT_WHITE])])
-    blocks = [item for item in picture.items if isinstance(item, Rect) and item.h == 26 and not item.hatch]
+    plan = solved(case(catalogue, original=OriginalState.MISSING, system="3.6"), catalogue)
+    view = StripsView(catalogue.function_labels)
+    picture = route_strips(1000, plan, view)
+    blocks = [item for item in picture.items if isinstance(item, Rect) and item.h == 18 and not item.hatch]
     figures = [action.figures for route in plan.routes for action in route.actions]
     scales = [(block.w + 1) / f.attended for block, f in zip(blocks, figures, strict=True) if f.attended * 8 > 4]
     assert max(scales) == pytest.approx(min(scales), rel=1e-6)
     assert len([i for i in picture.items if isinstance(i, Rect) and i.hatch]) == sum(f.waiting > 0 for f in figures)
-    assert picture.height == strips_height(plan)
+    assert picture.height == strips_height(plan, view)
     assert [spot.key for spot in picture.spots] == ["0", "1"]
-    assert "Cedar L does not give the display's codes over the cable" in picture.words
-    assert any("True Tone 7" in text for text in texts(picture))
+    assert "Read the original is closed: the original is missing." in picture.words
+    assert "Lift the BGA315 memory is beaten" in picture.words
+    assert any("True Tone 9" in text for text in texts(picture))
+
+
+def test_a_route_laid_over_another_says_what_it_costs_and_gives(catalogue: Catalogue) -> None:
+    plan = solved(case(catalogue), catalogue)
+    alone = route_strips(1000, plan, StripsView(catalogue.function_labels))
+    both = route_strips(1000, plan, StripsView(catalogue.function_labels, 0, 1))
+    assert len(both.items) > len(alone.items)
+    said = next(text for text in texts(both) if text.startswith("Laid over: "))
+    assert plan.routes[1].way in said
+    assert f"{plan.routes[1].attended - plan.routes[0].attended:+.0f} min there" in said
+    few = route_strips(1000, plan, StripsView(shown=1))
+    assert [spot.key for spot in few.spots] == ["0"]
+
+
+def test_numbers_name_their_origin(catalogue: Catalogue) -> None:
+    made = case(catalogue, record=Record({"lift_chip": Outcomes(38, 2)}))
+    sources = explain(made, solved(made, catalogue).routes[0])
+    picture = numbers(800, sources)
+    assert "this shop: 38 of 40 went well" in picture.words
+    assert "catalogue guess" in picture.words
+    assert picture.height > 20 * len(sources)
 
 
 def test_thread_map_shows_whole_broken_and_unknown(catalogue: Catalogue) -> None:
     facts: Facts = broken(whole(catalogue, "cedar_l", "4.6"), Identity.TOUCH_CHIP_ID)
     facts = replace(facts, carried={k: v for k, v in facts.carried.items() if k is not Identity.DISPLAY_SERIAL})
-    verdicts = [evaluate(facts, f) for f in GOAL_VAR]
+    verdicts = [evaluate(facts, f) for f in PLANNED[:4]]
     picture = thread_map(1000, 300, verdicts, catalogue.function_labels)
-    assert {spot.key for spot in picture.spots} == {f.value for f in GOAL_VAR}
+    assert {spot.key for spot in picture.spots} == {f.value for f in PLANNED[:4]}
     assert "True Tone not known yet" in picture.words
     assert "No display notice does not hold" in picture.words
     tones = {item.tone for item in picture.items if isinstance(item, Line)}

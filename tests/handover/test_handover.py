@@ -13,12 +13,12 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.backup import Backup, BackupContent
 from daruma.core.job import Job
 from daruma.core.pictures.primitives import Picture, Text
-from daruma.core.plan.display import display_actions
+from daruma.core.plan.planner import all_actions
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file, schema, to_intel_hex, to_json
 from daruma.handover.pages import Pages, make_pages
 from daruma.handover.svg import to_svg
 from daruma.store.shop import Shop
-from tests.core.test_plan import case
+from tests.core.plan.cases import case
 from tests.store.test_store import content
 
 DOCS = Path(__file__).parents[2] / "docs"
@@ -133,7 +133,7 @@ def pages(shop: Shop, catalogue: Catalogue) -> Pages:
 
 def pages_of(job: Job, shop: Shop, catalogue: Catalogue) -> Pages:
     model = catalogue.models[job.ticket.model]
-    actions = {a.key: a for a in display_actions(case(catalogue, model.key, job.ticket.system), catalogue.figures)}
+    actions = {a.key: a for a in all_actions(case(catalogue, model.key, job.ticket.system), catalogue.figures)}
     backup = shop.vault.get(job.backup) if job.backup else None
     return make_pages("A shop", job, model, catalogue, actions, backup, shop.journal.acts_of(job.name))
 

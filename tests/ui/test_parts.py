@@ -154,16 +154,21 @@ def test_the_notices(qtbot: QtBot) -> None:
 TYPIST = """
 import os, signal, sys
 from pathlib import Path
+from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 from daruma.app import Setup, StandIns, build_window
 from daruma.core.job import Stage
+def rest(milliseconds):  # the test library's wait would keep other threads from running
+    loop = QEventLoop()
+    QTimer.singleShot(milliseconds, loop.quit)
+    loop.exec()
 app = QApplication([])
 window = build_window(Setup(Path(sys.argv[1]), "x", {}), StandIns())
 window.show()
-while not (window.room and window.room.desk.jobs): QTest.qWait(10)
+while not (window.room and window.room.desk.jobs): rest(10)
 QTest.keyClicks(window.room.views[Stage.INTAKE].panel_source, " and typed before the kill")
-while window.room.desk.drafts.pending: QTest.qWait(1)
+while window.room.desk.drafts.pending: rest(1)
 os.kill(os.getpid(), signal.SIGKILL)
 """
 

@@ -89,10 +89,11 @@ def _panel(shop: Shop, model: Model, job: Job, part: ShelfPart | None) -> NewPan
 
 
 def _others(shop: Shop, model: Model, job: Job) -> tuple[NewPanel, ...]:
-    """Return free panels of the model from the shelf, the cheapest of another kind or maker first."""
-    mine = (job.ticket.panel_kind, job.ticket.panel_maker)
-    free = [p for p in shop.shelf.all() if p.model == model.key and not p.used_in and p.die != job.ticket.panel_die]
-    free.sort(key=lambda part: ((part.kind, part.maker) == mine, part.price))
+    """Return free panels of model and maker from the shelf (another maker's takes no record), another kind first."""
+    ticket = job.ticket
+    free = [p for p in shop.shelf.all() if p.model == model.key and not p.used_in and p.die != ticket.panel_die]
+    free = [part for part in free if part.maker == ticket.panel_maker]
+    free.sort(key=lambda part: (part.kind is ticket.panel_kind, part.price))
     return tuple(_panel(shop, model, job, part) for part in free[:OTHER_PANELS])
 
 

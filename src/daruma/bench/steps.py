@@ -18,7 +18,6 @@ from daruma.core.tri import Tri
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
 
-WRITES = frozenset({"write_new", "write_for_own_chip", "write_for_moved_chip"})
 EAR = "ear"  # the programmer's adapter on the ear-speaker connector
 
 

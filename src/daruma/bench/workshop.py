@@ -11,22 +11,24 @@ from daruma.bench import keeping, proving, reading, writing
 from daruma.bench.context import Context
 from daruma.bench.planning import bare_case, case_of, with_route
 from daruma.bench.rig import BenchState, Rig, look
-from daruma.bench.steps import WRITES, carry_out
+from daruma.bench.steps import carry_out
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act, ActState
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
-from daruma.core.known import Known
+from daruma.core.known import WRITES, Known
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, ActionKind
 from daruma.core.plan.case import PLANNED, Case, FlexState, proof_key
+from daruma.core.plan.explain import Source, explain
+from daruma.core.plan.knowing import Worth, worth_knowing
 from daruma.core.plan.money import Preferences
 from daruma.core.plan.planner import Plan, all_actions, make_plan
 from daruma.core.plan.routes import Route
-from daruma.core.plan.whatif import all_changed
+from daruma.core.plan.solution import Solution, solve
 from daruma.core.records import decode
 from daruma.core.tri import Tri
 from daruma.link.errors import LinkError
@@ -111,9 +113,21 @@ class Workshop:
         """Return the planner's case of a job, from where its steps have brought it."""
         return case_of(job, self.model(job), self.catalogue, self.shop, load_ways(self.shop.folder), self.known(job))
 
-    def plan(self, job: Job, changes: Sequence[tuple[str, str]] = ()) -> Plan:
-        """Return the ways still open and the closed ones; with changes, what they would be if those facts were so."""
-        return make_plan(all_changed(self.case(job), changes), self.catalogue.figures)
+    def plan(self, job: Job) -> Plan:
+        """Return the ways still open and the closed ones."""
+        return make_plan(self.case(job), self.catalogue.figures)
+
+    def solve(self, job: Job, changes: Sequence[tuple[str, str]] = ()) -> Solution:
+        """Solve a job's plan as things are and, with changes, as they would be."""
+        return solve(self.case(job), self.catalogue.figures, changes)
+
+    def worth_knowing(self, case: Case) -> tuple[Worth, ...]:
+        """Return what would be worth knowing before anything is done."""
+        return worth_knowing(case, self.catalogue.figures)
+
+    def explain(self, case: Case, route: Route) -> tuple[Source, ...]:
+        """Return where every number of a route comes from."""
+        return explain(case, route, {f.value: label for f, label in self.catalogue.function_labels.items()})
 
     def prefer(self, preferences: Preferences) -> None:
         """Keep what the shop prefers."""

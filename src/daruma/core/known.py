@@ -95,6 +95,7 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
     return conditions
 
 
+WRITES = frozenset({"write_new", "write_for_own_chip", "write_for_moved_chip"})
 # what is done on the new panel in hand; with another panel it has to be done again
 PANEL_STEPS = frozenset(
     {

@@ -30,7 +30,7 @@ class Condition(Enum):
 
 
 CONDITION_TEXT = {
-    Condition.PANEL_CALIBRATION: ("the panel's colour calibration is intact", "the panel carries no intact colour calibration"),
+    Condition.PANEL_CALIBRATION: ("the colour calibration is intact", "the panel carries no intact colour calibration"),
     Condition.BRIGHTNESS_CURVE: ("the brightness curve is complete", "the panel's brightness curve is missing or incomplete"),
     Condition.TOUCH_CHIP_SOUND: ("a sound touch chip is present", "no sound touch chip is on the panel"),
     Condition.SENSOR_FLEX_SOUND: ("the front sensor flex is sound", "the front sensor flex is worn or torn"),

@@ -17,7 +17,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import PROOF_ACTIONS, Job, Proof, Reading, Step, StepState, Ticket
 from daruma.core.model import Model
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
-from daruma.core.plan.case import Case, ChipPlace, NewPanel, OriginalState, PanelKind
+from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, ChipPlace, NewPanel, OriginalState, PanelKind
 from daruma.core.plan.planner import make_plan
 from daruma.core.records import FieldRole, compose, decode, fields_to_write
 from daruma.core.shelf import ShelfPart
@@ -153,6 +153,10 @@ class Builder:
             blank=entry.get("blank", False),
             shift=entry.get("white_shift", 0.0),
         )
+        kind = PanelKind(entry["kind"])
+        panel.genuine = kind in GENUINE
+        panel.chip_genuine = kind in GENUINE_CHIP
+        panel.bound_before = kind is not PanelKind.GENUINE_NEW
         self.world.panels[panel.die] = panel
         return panel
 

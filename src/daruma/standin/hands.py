@@ -73,6 +73,8 @@ class HandsSim:
         original = self._world.panels[phone.home_panel]
         new = self._world.panels.get(str(args.get("new")))
         act = str(args["act"])
+        if self._world.faults.take("slip"):
+            self._slip(act, phone, original, new)
         if act in ON_PHONE:
             getattr(self, f"_{act}")(phone, original)
         elif act in ON_NEW:
@@ -83,6 +85,21 @@ class HandsSim:
         else:
             raise No("unknown")
         return {}
+
+    def _slip(self, act: str, phone: Phone, original: Panel, new: Panel | None) -> None:
+        """Let an act go wrong for good: what it was done on is lost."""
+        match act:
+            case "lift_chip":
+                original.chip = None
+            case "solder_chip":
+                self._world.loose_chip = None
+            case "clear_new_chip" | "fit_new" if new is not None:
+                new.chip, new.answers, new.memory = None, False, "ff" * (len(new.memory) // 2)
+            case "lift_memory" | "refit_memory":
+                phone.memory_lifted, phone.unbound, phone.on = True, False, False
+            case "swap_flex":
+                self._world.flexes.pop(f"N{phone.imei}", None)
+        raise No("no", "it slipped: what was worked on is lost")
 
     def _power_off(self, phone: Phone, _: Panel) -> None:
         phone.on = False

@@ -13,6 +13,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from daruma.bench.context import Context, local_time
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, ticket_faults
+from daruma.core.known import WRITES
 from daruma.core.parts import Function
 from daruma.ui.drafts import KEEPING, Drafts
 from daruma.ui.work import Lane, Work
@@ -20,12 +21,17 @@ from daruma.ui.work import Lane, Work
 if TYPE_CHECKING:
     from daruma.bench.workshop import Survey, Workshop
     from daruma.core.acts import Act
-    from daruma.core.plan.search import Plan, Route
+    from daruma.core.plan.money import Preferences
+    from daruma.core.plan.planner import Plan
+    from daruma.core.plan.routes import Route
+    from daruma.core.plan.solution import Solution
     from daruma.core.shelf import ShelfPart
 
 log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
-QUIET_WORK = frozenset({KEEPING, "looking at the bench", "planning", "drawing the white", "making the pages"})
+QUIET_WORK = frozenset(
+    {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the white", "making the pages"}
+)
 WHITE = Function.AMBIENT_WHITE
 
 
@@ -53,7 +59,8 @@ class Desk(QObject):
         self.shelf: tuple[ShelfPart, ...] = ()
         self.number = 0
         self.survey: Survey | None = None
-        self.plan: Plan | None = None
+        self.solution: Solution | None = None
+        self.changes: tuple[tuple[str, str], ...] = ()
         self.drafts = Drafts(self.store, lambda job: self.ready.save_ticket(job, Context()), self)
         self.drafts.failed.connect(self.trouble)
         self._surveying = False
@@ -136,7 +143,7 @@ class Desk(QObject):
     def open_job(self, number: int) -> None:
         """Put a job on view."""
         if number in self.jobs and number != self.number:
-            self.number, self.plan, self.survey = number, None, None
+            self.number, self.solution, self.survey, self.changes = number, None, None, ()
             self.jobs_changed.emit()
             self._show()
 
@@ -192,11 +199,34 @@ class Desk(QObject):
         if job is None or self.workshop is None or self.faults(job):
             self._planned(None)
             return
-        self._start(self.store, "planning", lambda _: self.ready.plan(job), self._planned)
+        changes = self.changes
+        self._start(self.store, "planning", lambda _: self.ready.solve(job, changes), self._planned)
 
-    def _planned(self, plan: Plan | None) -> None:
-        self.plan = plan
-        self.plan_changed.emit(plan)
+    def _planned(self, solution: Solution | None) -> None:
+        self.solution = solution
+        self.plan_changed.emit(solution)
+
+    @property
+    def plan(self) -> Plan | None:
+        """Return the plan of the job on view as things are."""
+        return self.solution.real if self.solution else None
+
+    def ask(self, key: str, value: str) -> None:
+        """Ask what would be if a fact were so."""
+        self.changes = (*(change for change in self.changes if change[0] != key), (key, value))
+        self.replan()
+
+    def take_back(self, key: str = "") -> None:
+        """Take a changed fact back, all of them without a key."""
+        self.changes = tuple(change for change in self.changes if key and change[0] != key)
+        self.replan()
+
+    def prefer(self, preferences: Preferences) -> None:
+        """Keep what the shop prefers, and plan with it."""
+        self._start(self.store, "planning", lambda _: self.ready.prefer(preferences), self._preferred)
+
+    def _preferred(self, _: object) -> None:
+        self.replan()
 
     def choose(self, route: Route) -> None:
         """Make the run sheet of a route."""
@@ -267,10 +297,16 @@ class Desk(QObject):
         if job is None or index is None:
             return
         title = self.ready.actions(job)[job.steps[index].action].figures.title.lower()
-        writes = job.steps[index].action == "write_new"
+        writes = job.steps[index].action in WRITES
         self._job_work(
             self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not writes, failed=self._step_failed
         )
+
+    def fail_step(self) -> None:
+        """Note that the current step failed for good."""
+        index = self.job.current_step if self.job else None
+        if index is not None:
+            self._job_work(self.store, "noting the failure", lambda job, context: self.ready.fail_step(job, index, context))
 
     def _step_failed(self, trouble: Trouble) -> None:
         self._refresh_from_store()

@@ -10,7 +10,7 @@ _ROW = 20.0
 
 def numbers(width: float, sources: Sequence[Source]) -> Picture:
     """Return one line for each number: what it is, its value, where it comes from."""
-    value, origin = width * 0.36, width * 0.5
+    value, origin = width * 0.31, width * 0.42
     items: list[Item] = [
         Text(4, 14, "Number", Tone.QUIET, 12),
         Text(value, 14, "Value", Tone.QUIET, 12),

@@ -11,11 +11,11 @@ from daruma.core.plan.explain import percent
 from daruma.core.plan.planner import Plan
 from daruma.core.plan.routes import Route
 
-_STRIP = 22.0
-_ROW = 78.0
-_CLOSED = 20.0
-_FIGURES = 206.0
-_HEAD = 34.0
+_STRIP = 18.0
+_ROW = 66.0
+_CLOSED = 18.0
+_FIGURES = 230.0
+_HEAD = 30.0
 
 
 @dataclass(frozen=True, slots=True)
@@ -34,7 +34,7 @@ def strips_height(plan: Plan, view: StripsView) -> float:
     rows = len(plan.routes[: view.shown])
     closed = sum(not way.open for way in plan.closed)
     beaten = len(plan.closed) - closed
-    return _HEAD + _ROW * rows + sum(24 + _CLOSED * count for count in (closed, beaten) if count)
+    return _HEAD + _ROW * rows + sum(20 + _CLOSED * count for count in (closed, beaten) if count)
 
 
 def route_strips(width: float, plan: Plan, view: StripsView) -> Picture:
@@ -57,7 +57,7 @@ def route_strips(width: float, plan: Plan, view: StripsView) -> Picture:
     ):
         if group:
             items.append(Text(left, y + 12, title, Tone.QUIET, 12))
-            y += 24
+            y += 20
         for way in group:
             items += _closed(way, left, y, width)
             y += _CLOSED
@@ -82,7 +82,7 @@ def _axis(left: float, right: float, longest: float, scale: float) -> list[Item]
 
 def _figure_heads(width: float) -> list[Item]:
     x = width - _FIGURES
-    heads = (("there", 56), ("in all", 108), ("writes", 150), ("cost", 200))
+    heads = (("there", 56), ("in all", 122), ("writes", 168), ("cost", 222))
     return [Text(x + offset, 14, text, Tone.QUIET, 12, "end") for text, offset in heads]
 
 
@@ -91,22 +91,22 @@ def _route(
 ) -> list[Item]:
     items: list[Item] = []
     if chosen:
-        items.append(Rect(0, y - 4, width, _ROW - 8, Tone.DATA, alpha=0.08))
-        items.append(Rect(0, y - 4, 3, _ROW - 8, Tone.DATA))
+        items.append(Rect(0, y - 4, width, _ROW - 6, Tone.DATA, alpha=0.08))
+        items.append(Rect(0, y - 4, 3, _ROW - 6, Tone.DATA))
     items.append(Text(left + 6, y + 11, route.way, Tone.INK, 14, bold=True, limit=width - 20))
-    items += _strip(route, left + 6, y + 22, scale, _STRIP if over is None else _STRIP / 2 + 1, 1.0)
+    items += _strip(route, left + 6, y + 20, scale, _STRIP if over is None else _STRIP / 2 + 1, 1.0)
     if over is not None:
-        items += _strip(over, left + 6, y + 22 + _STRIP / 2 + 3, scale, _STRIP / 2 - 2, 0.5)
+        items += _strip(over, left + 6, y + 20 + _STRIP / 2 + 3, scale, _STRIP / 2 - 2, 0.5)
     figures = width - _FIGURES
     texts = (
         (f"{route.attended:.0f} min", 56),
-        (f"{route.minutes:.0f} min", 108),
-        (str(route.writes), 150),
-        (f"{route.cost:.0f} {view.money}", 200),
+        (f"{route.minutes:.0f} min", 122),
+        (str(route.writes), 168),
+        (f"{route.cost:.0f} {view.money}", 222),
     )
-    items += [Text(figures + offset, y + 38, text, Tone.INK, 13, "end", bold=chosen) for text, offset in texts]
+    items += [Text(figures + offset, y + 34, text, Tone.INK, 13, "end", bold=chosen) for text, offset in texts]
     said = _chances(route, view) if over is None else _against(route, over, view)
-    items.append(Text(left + 6, y + 63, said, Tone.QUIET if over is None else Tone.DATA, 12, limit=width - 16))
+    items.append(Text(left + 6, y + 55, said, Tone.QUIET if over is None else Tone.DATA, 12, limit=width - 16))
     return items
 
 
@@ -144,7 +144,7 @@ def _heat(x: float, y: float, length: float, weight: float) -> list[Item]:
 
 
 def _chances(route: Route, view: StripsView) -> str:
-    """Each promise: the chance by this way alone, and with the ways back that a failure leaves."""
+    """Each promise: the chance by this way alone, and in brackets with the ways back that a failure leaves."""
     said = []
     for promise in route.promises:
         label = view.labels.get(promise.function, promise.function.value)
@@ -152,8 +152,8 @@ def _chances(route: Route, view: StripsView) -> str:
             said.append(f"{label}: not kept")
         else:
             alone, back = percent(promise.chance), percent(promise.with_ways_back)
-            said.append(f"{label} {alone}" if alone == back else f"{label} {alone}, with ways back {back}")
-    return "     ".join(said)
+            said.append(f"{label} {alone}" if alone == back else f"{label} {alone.removesuffix(' %')} ({back})")
+    return "    ".join(said)
 
 
 def _against(route: Route, over: Route, view: StripsView) -> str:

@@ -11,7 +11,8 @@ from daruma.core.tri import Tri
 
 _TONE = {Tri.YES: Tone.PROVEN, Tri.NO: Tone.ACT, Tri.UNKNOWN: Tone.QUIET}
 _WORD = {Tri.YES: "holds", Tri.NO: "does not hold", Tri.UNKNOWN: "not known yet"}
-TOP = 30.0
+TOP = 26.0
+_THREAD = 1.75  # rows of a condition that a thread takes
 _WAITS = {Condition.TOUCH_CHIP_SOUND: "the touch chip", Condition.DISPLAY_FINISHED: "the finishing"}
 _K = TypeVar("_K")
 _V = TypeVar("_V")
@@ -23,12 +24,7 @@ def thread_map(
     """Return the map of some functions; the chosen one's threads stand out, the others step back."""
     threads = _unique({t.identity: t for v in verdicts for t in v.threads})
     conditions = _unique({c.condition: c for v in verdicts for c in v.conditions})
-    rows = max(len(threads) + len(conditions), 1)
-    step = min(44.0, (height - TOP - 6) / rows)
-    places: dict[Identity | Condition, float] = {}
-    keys: list[Identity | Condition] = [*(t.identity for t in threads), *(c.condition for c in conditions)]
-    for index, key in enumerate(keys):
-        places[key] = TOP + step * (index + 0.5)
+    places = _places([t.identity for t in threads], [c.condition for c in conditions], height)
     columns = _Columns(width)
     lit = _lit(verdicts, chosen)
     items: list[Item] = [*columns.heads()]
@@ -47,13 +43,26 @@ def thread_map(
     return Picture(width, height, tuple(items), tuple(spots), words)
 
 
+def _places(threads: Sequence[Identity], conditions: Sequence[Condition], height: float) -> dict[Identity | Condition, float]:
+    """Return the height of each row: a thread has two lines of text, a condition one."""
+    weight = _THREAD * len(threads) + len(conditions)
+    step = min(26.0, (height - TOP - 6) / max(weight, 1.0))
+    places: dict[Identity | Condition, float] = {}
+    y = TOP
+    keys: list[tuple[Identity | Condition, float]] = [*((t, _THREAD) for t in threads), *((c, 1.0) for c in conditions)]
+    for key, share in keys:
+        places[key] = y + step * share / 2
+        y += step * share
+    return places
+
+
 class _Columns:
     def __init__(self, width: float) -> None:
         self.board = 4.0
-        self.board_end = width * 0.215
-        self.part = width * 0.305
-        self.part_end = width * 0.535
-        self.function = width * 0.655
+        self.board_end = width * 0.238
+        self.part = width * 0.318
+        self.part_end = width * 0.595
+        self.function = width * 0.685
         self.width = width
 
     def heads(self) -> tuple[Text, ...]:
@@ -73,10 +82,10 @@ def _lit(verdicts: Sequence[Verdict], chosen: Function | None) -> set[Identity |
     return lit
 
 
-def _value(x: float, y: float, value: str | None, missing: str, ink: Tone) -> Text:
+def _value(x: float, y: float, value: str | None, missing: str, ink: Tone, room: float) -> Text:
     if value is None:
-        return Text(x, y, missing, Tone.QUIET, 13)
-    return Text(x, y, grouped(value), ink, 13, mono=True)
+        return Text(x, y, missing, Tone.QUIET, 13, limit=room)
+    return Text(x, y, grouped(value), ink, 13, mono=True, limit=room)
 
 
 def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool) -> list[Item]:
@@ -85,10 +94,10 @@ def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool) -> list
     left, right = columns.board_end + 8, columns.part - 10
     missing = "carries none" if thread.whole is Tri.NO else "not known yet"
     items: list[Item] = [
-        Text(columns.board, y - 3, IDENTITY_LABEL[thread.identity], Tone.QUIET, 12),
-        _value(columns.board, y + 12, thread.expected, "not known yet", ink),
-        Text(columns.part, y - 3, PART_LABEL[thread.carrier], Tone.QUIET, 12),
-        _value(columns.part, y + 12, thread.carried, missing, ink),
+        Text(columns.board, y - 2, IDENTITY_LABEL[thread.identity], Tone.QUIET, 11.5),
+        _value(columns.board, y + 12, thread.expected, "not known yet", ink, columns.board_end - columns.board),
+        Text(columns.part, y - 2, PART_LABEL[thread.carrier], Tone.QUIET, 11.5),
+        _value(columns.part, y + 12, thread.carried, missing, ink, columns.part_end - columns.part),
         Disc(left, y + 3, 3.5, 3.5, tone),
         Disc(right, y + 3, 3.5, 3.5, tone),
     ]
@@ -116,7 +125,11 @@ def _condition(state: ConditionState, columns: _Columns, y: float, lit: bool) ->
     text = text[0].upper() + text[1:] + ("?" if state.met is Tri.UNKNOWN else "")
     x = columns.part - 10
     diamond = ((x, y - 3), (x + 6, y + 3), (x, y + 9), (x - 6, y + 3), (x, y - 3))
-    items: list[Item] = [Line(diamond, tone, 2.0), Text(columns.part, y + 8, text, Tone.INK if lit else Tone.QUIET, 13)]
+    room = columns.part_end - columns.part + 4
+    items: list[Item] = [
+        Line(diamond, tone, 2.0),
+        Text(columns.part, y + 8, text, Tone.INK if lit else Tone.QUIET, 12.5, limit=room),
+    ]
     if state.met is Tri.YES:
         items.append(tick(x, y + 3, 3, tone, 1.5))
     elif state.met is Tri.NO:

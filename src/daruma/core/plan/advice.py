@@ -10,14 +10,15 @@ from daruma.core.plan.policy import Expected, Option, Policy
 class Advice:
     """Hold the best next step (None: stop), its value and the others', what follows a failure, what to expect.
 
-    Values are the shop's money, seen from now on; `after` are the best steps after one, two ... failures of the next
-    step, None for stopping; `spent` the chance, for each of them, that the step can never succeed any more.
+    Values are the shop's money, seen from now on; `watched` is the first uncertain step on the best way and `after`
+    the best steps, with their values, after one, two ... failures of it; None stands for stopping.
     """
 
     next: Action | None
     set_up: Action | None
     value: float
     options: tuple[Option, ...]
+    watched: Action | None
     after: tuple[tuple[Action | None, float], ...]
     expected: Expected
     states: int
@@ -33,13 +34,13 @@ def advise(policy: Policy) -> Advice:
         pick[1].action if pick and pick[1] else None,
         value,
         policy.options(problem.start),
-        _after_failures(policy),
+        *_after_failures(policy),
         policy.expected(problem.start),
         policy.size(),
     )
 
 
-def _after_failures(policy: Policy) -> tuple[tuple[Action | None, float], ...]:
+def _after_failures(policy: Policy) -> tuple[Action | None, tuple[tuple[Action | None, float], ...]]:
     """Follow the best steps down the branch where the first uncertain one keeps failing."""
     state = policy.problem.start
     steps: list[tuple[Action | None, float]] = []
@@ -61,4 +62,4 @@ def _after_failures(policy: Policy) -> tuple[tuple[Action | None, float], ...]:
             state = outcomes[1][1]
         else:
             state = outcomes[0][1]
-    return tuple(steps)
+    return watched, tuple(steps)

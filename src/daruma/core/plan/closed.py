@@ -26,21 +26,25 @@ def closed_ways(problem: Problem, actions: tuple[Action, ...], routes: Iterable[
     """Return every way that belongs to no route, with its reason; also each promise that no route keeps."""
     routes = tuple(routes)
     taken = {action.way for route in routes for action in route.actions}
-    reached = reachable(problem.unpack(problem.start), actions)
+    start = problem.unpack(problem.start)
+    reached = reachable(start, actions)
     ways: dict[str, Closed] = {}
     for action in actions:
         if not action.way or action.way in taken or (action.way in ways and not ways[action.way].open):
             continue
+        if any(need.moot and not need.good & reached.get(need.var, set()) for need in action.conditions) or _done(action, start):
+            continue
         reason = obstacle(action, reached, actions)
         words = action.way[0].upper() + action.way[1:]
-        ways[action.way] = Closed(words, reason) if reason else Closed(words, _beaten(action, problem, routes), open=True)
+        ways[action.way] = Closed(words, reason) if reason else Closed(words, _beaten(routes), open=True)
     return tuple(sorted(ways.values(), key=lambda way: way.open))
 
 
-def _beaten(action: Action, problem: Problem, routes: tuple[Route, ...]) -> str:
-    start = problem.unpack(problem.start)
-    if all(start.get(var) is val for var, val in action.effects.items()):
-        return "done already"
+def _done(action: Action, start: Mapping[Enum, Enum]) -> bool:
+    return all(start.get(var) is val for var, val in action.effects.items())
+
+
+def _beaten(routes: tuple[Route, ...]) -> str:
     if not routes:
         return "it leads to nothing that was promised"
     return f"‘{routes[0].way}’ does as much and is better or equal in every respect"

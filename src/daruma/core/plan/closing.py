@@ -69,7 +69,7 @@ def _finish(bench: Workbench) -> tuple[Action, ...]:
             (
                 _FITTED,
                 needs(Var.PANEL, value, otherwise="another panel is in hand"),
-                needs(Var.BINDING, Val.TO_ORIGINAL, otherwise="the phone has finished the panel already"),
+                needs(Var.BINDING, Val.TO_ORIGINAL, otherwise="the phone has finished the panel already", moot=True),
                 needs(
                     Var.DONOR,
                     Val.CLEAN,

@@ -51,7 +51,7 @@ def origin(case: Case, action: Action) -> str:
     seen = case.record.actions.get(action.key)
     if seen is not None and seen.count:
         low, high = belief(case, action).interval()
-        text = f"this shop: {seen.done} of {seen.count} tries went well, 95 % credible interval {percent(low)} to {percent(high)}"
+        text = f"this shop: {seen.done} of {seen.count} went well (95 % credible: {100 * low:.0f} to {100 * high:.0f} %)"
     else:
         text = action.figures.origin
     if len(action.chances) > 1 and not action.figures.writes:

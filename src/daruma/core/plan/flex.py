@@ -10,7 +10,7 @@ from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
 
 _DATA: dict[Enum, Enum] = {Var.FLEX_DATA: Val.YES}
 _UNBOUND = needs(Var.BOARD, Val.UNBOUND, otherwise="the board is still bound")
-_OTHER = needs(Var.FLEX, Val.WORN, Val.FOREIGN, otherwise="the flex is sound")
+_OTHER = needs(Var.FLEX, Val.WORN, Val.FOREIGN, otherwise="the flex is sound", moot=True)
 
 
 def flex_actions(bench: Workbench) -> tuple[Action, ...]:

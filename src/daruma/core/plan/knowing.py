@@ -55,7 +55,9 @@ def _questions(case: Case) -> list[tuple[str, list[tuple[float, Case]]]]:
     found: list[tuple[str, list[tuple[float, Case]]]] = []
     if case.original is OriginalState.MISSING and not case.display_stays:
         there = replace(case, original=OriginalState.UNTRIED, chip=_back(case.chip))
-        found.append(("Ask for the original part", [(chances.original_turns_up, there), (1 - chances.original_turns_up, case)]))
+        found.append(
+            ("Can the original part still be had?", [(chances.original_turns_up, there), (1 - chances.original_turns_up, case)])
+        )
     if case.original is OriginalState.UNTRIED and not case.display_stays and not case.history:
         answers = [(chances.original_answers, OriginalState.ANSWERS), (1 - chances.original_answers, OriginalState.DAMAGED)]
         found.append(("Does the original answer on the socket?", [(p, replace(case, original=state)) for p, state in answers]))

@@ -52,7 +52,7 @@ def bench_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Act
     """Return every action of a case but the proofs."""
     bench = Workbench(case, figures)
     alone = (*panel_actions(bench), *chip_actions(bench))
-    actions = (*closing_actions(bench), *source_actions(bench), *(_with_the_board(a) for a in alone), *flex_actions(bench))
+    actions = (*source_actions(bench), *flex_actions(bench), *(_with_the_board(a) for a in alone), *closing_actions(bench))
     return ordered(actions, case.rules)
 
 

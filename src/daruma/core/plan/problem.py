@@ -99,7 +99,8 @@ class Problem:
         self.moves = tuple(self._compile(action, set_up_vars) for action in self.actions if not action.sets_up)
         self._first_counter = min((move.counter for move in self.moves if move.counters), default=self._next)
         self.uncounted = (1 << self._first_counter) - 1
-        self.set_ups = tuple(self._compile(action, set()) for action in self.actions if action.sets_up)
+        quickest = sorted((action for action in self.actions if action.sets_up), key=lambda action: action.minutes)
+        self.set_ups = tuple(self._compile(action, set()) for action in quickest)
         self.goal_masks = tuple(
             tuple(tuple(self.mask(need) for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
         )

@@ -13,7 +13,7 @@ ALL_CODES: dict[Enum, Enum] = {Var.SERIAL: Val.YES, Var.COVER: Val.YES}
 _UNBOUND = needs(Var.BOARD, Val.UNBOUND, otherwise="the board is still bound")
 _BOUND = needs(Var.BOARD, Val.BOUND, otherwise="the board is unbound already")
 _NO_TOUCH = "the panel has no touch chip to confirm trust with"
-NO_FLEX_DATA = needs(Var.FLEX_DATA, Val.NO, otherwise="the flex data are known already")
+NO_FLEX_DATA = needs(Var.FLEX_DATA, Val.NO, otherwise="the flex data are known already", moot=True)
 
 
 def source_actions(bench: Workbench) -> tuple[Action, ...]:
@@ -69,9 +69,11 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
             "tune_record",
             ActionKind.COMPLETE_RECORD,
             (
-                needs(Var.CALIBRATION, Val.NO, otherwise="a complete calibration is known already"),
+                needs(Var.CALIBRATION, Val.NO, otherwise="a complete calibration is known already", moot=True),
                 needs(Var.SERIAL, Val.YES, otherwise="the display codes are not known"),
-                needs(Var.RECORD, Val.BLANK, Val.PARTIAL, Val.BOARDS_PARTIAL, otherwise="the record is complete already"),
+                needs(
+                    Var.RECORD, Val.BLANK, Val.PARTIAL, Val.BOARDS_PARTIAL, otherwise="the record is complete already", moot=True
+                ),
             ),
             {Var.CALIBRATION: Val.YES},
             impossible="" if bench.case.complete_record else "the vault holds no complete record of this model and panel maker",

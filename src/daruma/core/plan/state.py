@@ -113,17 +113,21 @@ class State:
 
 @dataclass(frozen=True, slots=True)
 class Needs:
-    """Hold one condition on a variable: the values that are good, and what to say where it has none of them."""
+    """Hold one condition on a variable: the values that are good, and what to say where it has none of them.
+
+    `moot` says that the action has no purpose any more where the condition cannot be met.
+    """
 
     var: Enum
     good: frozenset[Enum]
     otherwise: str = ""
+    moot: bool = False
 
     def met(self, state: Mapping[Enum, Enum]) -> bool:
         """Return whether the state meets the condition."""
         return state.get(self.var) in self.good
 
 
-def needs(var: Enum, *good: Enum, otherwise: str = "") -> Needs:
+def needs(var: Enum, *good: Enum, otherwise: str = "", moot: bool = False) -> Needs:
     """Build a condition."""
-    return Needs(var, frozenset(good), otherwise)
+    return Needs(var, frozenset(good), otherwise, moot)

@@ -18,7 +18,7 @@ RUNS_CLOSED = (
 )
 ON_TRIAL = needs(Var.PHONE, Val.ON_TRIAL, otherwise="a panel must be connected for a trial")
 BOARD_IN = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, otherwise="the memory is off the board")
-NO_CODES = needs(Var.SERIAL, Val.NO, Val.SOUGHT, otherwise="the codes are known already")
+NO_CODES = needs(Var.SERIAL, Val.NO, Val.SOUGHT, otherwise="the codes are known already", moot=True)
 
 
 @dataclass(frozen=True, slots=True)

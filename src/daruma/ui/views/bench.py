@@ -8,7 +8,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from daruma.core.job import PROOF_ACTIONS, Job, StepState
-from daruma.core.known import job_facts
+from daruma.core.known import WRITES, job_facts
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
 from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.core.pictures.small import socket_view, write_budget
@@ -83,10 +83,14 @@ class BenchView(StageView):
         self.remedy = QPushButton()
         self.remedy.setObjectName("light_lock")
         self.remedy.clicked.connect(self._light)
+        self.failed = QPushButton("It failed")
+        self.failed.setObjectName("step_failed")
+        self.failed.clicked.connect(self.desk.fail_step)
         self.demo_note = label("hint")
         buttons.addWidget(self.main)
         buttons.addWidget(self.hold)
         buttons.addWidget(self.remedy)
+        buttons.addWidget(self.failed)
         buttons.addWidget(self.demo_note, 1)
         column.addLayout(buttons)
         return card
@@ -167,6 +171,10 @@ class BenchView(StageView):
         self.main.setVisible(not write)
         self.remedy.setVisible(False)
         self.demo_note.setText("")
+        uncertain = action is not None and not write and not failed and (action.figures.chance < 1 or bool(action.miss))
+        self.failed.setVisible(uncertain)
+        self.allow(self.failed, uncertain)
+        self.failed.setToolTip(f"Tick this when it failed for good: {action.figures.on_failure}." if action else "")
         self.allow(self.main, True)
         if write:
             self._show_locks(self.desk.survey)
@@ -193,7 +201,7 @@ class BenchView(StageView):
     def _surveyed(self, survey: Survey) -> None:
         if self.hold.isVisible() or (self._job and self._job.steps):
             index = self._job.current_step if self._job else None
-            if index is not None and self._job is not None and self._job.steps[index].action == "write_new":
+            if index is not None and self._job is not None and self._job.steps[index].action in WRITES:
                 self._show_locks(survey)
         self._show_lens()
 

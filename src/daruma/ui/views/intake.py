@@ -20,12 +20,12 @@ from PySide6.QtWidgets import (
 
 from daruma.core.job import Job
 from daruma.core.parts import Function
-from daruma.core.plan.case import GOAL_VAR, ChipPlace, OriginalState, PanelKind
+from daruma.core.plan.case import PLANNED, ChipPlace, FlexState, OriginalState, PanelKind
 from daruma.core.serials import grouped
 from daruma.core.tri import Tri
 from daruma.ui.desk import Desk, shelf_for
 from daruma.ui.views.base import StageView, main_push_button
-from daruma.ui.widgets.boxes import ChoiceBox, TickBox
+from daruma.ui.widgets.boxes import ChoiceBox
 from daruma.ui.widgets.function_row import FunctionRow
 from daruma.ui.widgets.notices import label
 
@@ -39,6 +39,13 @@ CHIP = {
     ChipPlace.ON_ORIGINAL: "in place on the original",
     ChipPlace.MOVED: "already moved to the new panel",
     ChipPlace.LOST: "lost",
+}
+FLEX = {
+    FlexState.SOUND: "this phone's own, sound",
+    FlexState.WORN: "its own, worn or torn",
+    FlexState.DEAD: "its own, dead",
+    FlexState.REPLACED: "from another phone",
+    FlexState.UNTESTED: "not tested",
 }
 KIND = {
     PanelKind.GENUINE_NEW: "genuine, new",
@@ -83,7 +90,7 @@ class IntakeView(StageView):
         self.system = self._line("system", "such as 4.6", mono=True)
         self.complaint = QPlainTextEdit()
         self.complaint.setObjectName("complaint")
-        self.complaint.setMinimumHeight(50)
+        self.complaint.setMinimumHeight(34)
         self.complaint.setMaximumHeight(110)
         self.complaint.setTabChangesFocus(True)
         self.complaint.textChanged.connect(self._complaint_typed)
@@ -93,9 +100,8 @@ class IntakeView(StageView):
         self.panel_kind = self._enum_combo("panel_kind", KIND)
         self.panel_maker = self._line("panel_maker", "maker")
         self.panel_source = self._line("panel_source", "bought or taken from")
-        self.flex = TickBox("Front sensor flex is this phone's own")
-        self.flex.setObjectName("flex")
-        self.flex.toggled.connect(self._flex_toggled)
+        self.flex = self._enum_combo("flex", FLEX)
+        self.paper_serial = self._line("paper_serial", "if there is one", mono=True)
         grid.addWidget(label("part", "The phone"), 0, 0, 1, 2)
         self._place(grid, 1, 0, "Model", "model", self.model)
         self._place(grid, 1, 1, "System version", "system", self.system)
@@ -108,9 +114,10 @@ class IntakeView(StageView):
         self._place(grid, 17, 0, "New panel's maker", "panel_maker", self.panel_maker)
         self._place(grid, 17, 1, "Kind", "panel_kind", self.panel_kind)
         self._place(grid, 20, 0, "Where it came from", "panel_source", self.panel_source, span=2)
-        grid.addWidget(self.flex, 23, 0, 1, 2)
+        self._place(grid, 23, 0, "Front sensor flex", "flex", self.flex)
+        self._place(grid, 23, 1, "Display serial on paper", "paper_serial", self.paper_serial)
         grid.setRowStretch(8, 4)
-        grid.setRowStretch(24, 1)
+        grid.setRowStretch(26, 1)
         grid.setColumnStretch(0, 1)
         grid.setColumnStretch(1, 1)
         return sheet
@@ -184,13 +191,10 @@ class IntakeView(StageView):
 
     def _line_edited(self, text: str) -> None:
         name = self.sender().objectName()
-        self.desk.edit(**{name: "".join(text.split()) if name in ("imei", "system") else text})
+        self.desk.edit(**{name: "".join(text.split()) if name in ("imei", "system", "paper_serial") else text})
 
     def _complaint_typed(self) -> None:
         self.desk.edit(complaint=self.complaint.toPlainText())
-
-    def _flex_toggled(self, on: bool) -> None:
-        self.desk.edit(flex_original=on)
 
     def _combo_changed(self) -> None:
         combo = self.sender()
@@ -225,7 +229,7 @@ class IntakeView(StageView):
             self._shown, self._trust_wanted = job.number, False
         self._fill_models(catalogue.names, ticket.model)
         self._fill_shelf(job)
-        for name in ("imei", "system", "panel_maker", "panel_source"):
+        for name in ("imei", "system", "panel_maker", "panel_source", "paper_serial"):
             line: QLineEdit = getattr(self, name)
             value = getattr(ticket, name)
             if "".join(line.text().split()) != "".join(value.split()) or (not line.hasFocus() and line.text() != value):
@@ -235,12 +239,10 @@ class IntakeView(StageView):
         with QSignalBlocker(self.complaint):
             if self.complaint.toPlainText() != ticket.complaint:
                 self.complaint.setPlainText(ticket.complaint)
-        for name in ("original", "chip", "panel_kind"):
+        for name in ("original", "chip", "panel_kind", "flex"):
             combo: QComboBox = getattr(self, name)
             with QSignalBlocker(combo):
                 combo.setCurrentIndex(combo.findData(getattr(ticket, name)))
-        with QSignalBlocker(self.flex):
-            self.flex.setChecked(ticket.flex_original)
         self._show_functions(job)
         self._show_faults(job)
 
@@ -273,7 +275,7 @@ class IntakeView(StageView):
     def _show_functions(self, job: Job) -> None:
         catalogue = self.desk.ready.catalogue
         model = catalogue.models.get(job.ticket.model)
-        wanted = model.functions if model else tuple(GOAL_VAR)
+        wanted = model.functions if model else tuple(PLANNED)
         if tuple(self._row_of) != wanted:
             while (item := self._rows.takeAt(0)) is not None:
                 if item.widget() is not None:
@@ -284,7 +286,7 @@ class IntakeView(StageView):
                     function,
                     catalogue.function_labels[function],
                     catalogue.function_meaning[function],
-                    can_be_promised=function in GOAL_VAR,
+                    can_be_promised=function in PLANNED,
                 )
                 row.promised.connect(self._promise)
                 row.seen_before.connect(self._before)

@@ -52,7 +52,11 @@ class Foot(QFrame):
             self.programmer.setText(f"No programmer: {bench.trouble or 'none set up'}")
         else:
             self.programmer.setText(f"{programmer.name}, firmware {programmer.firmware}")
-        plugged = [f"{name}: {part.name()} by {part.maker}" for name, part in bench.sockets.items() if part is not None]
+        plugged = [
+            f"{name}: {part.name()}" + (f" by {part.maker}" if part.maker else "")
+            for name, part in bench.sockets.items()
+            if part is not None
+        ]
         self.sockets.setText("; ".join(plugged) or ("sockets empty" if bench.sockets else ""))
         said = {True: f"phone on the cable: {bench.phone_label}, on", False: "phone on the cable: off", None: "no phone cable"}
         self.phone.setText(said[bench.phone_on])

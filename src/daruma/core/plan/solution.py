@@ -1,0 +1,46 @@
+"""A plan as it is shown: as things are, as they would be, and what the shop's preferences cost."""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, replace
+
+from daruma.core.plan.actions import ActionFigures
+from daruma.core.plan.case import Case
+from daruma.core.plan.planner import Plan, make_plan, problem_of
+from daruma.core.plan.policy import Policy
+from daruma.core.plan.whatif import Difference, Fact, all_changed, difference, facts
+
+
+@dataclass(frozen=True, slots=True)
+class Solution:
+    """Hold a solved case.
+
+    `real` is the plan as things are, `plan` the one that is shown: the same, or what it would be with `changes`.
+    `prices` tell for each thing that the shop rules out what that costs here, in its money.
+    """
+
+    case: Case
+    real: Plan
+    plan: Plan
+    changes: tuple[tuple[str, str], ...]
+    facts: tuple[Fact, ...]
+    difference: Difference
+    prices: Mapping[str, float]
+
+
+def solve(case: Case, figures: Mapping[str, ActionFigures], changes: Sequence[tuple[str, str]] = ()) -> Solution:
+    """Solve a case as it is and as it would be with changed facts; raise LookupError for a fact that there is not."""
+    real = make_plan(case, figures)
+    asked = all_changed(case, changes)
+    plan = make_plan(asked, figures) if changes else real
+    return Solution(asked, real, plan, tuple(changes), facts(case), difference(real, plan), _prices(asked, plan, figures))
+
+
+def _prices(case: Case, plan: Plan, figures: Mapping[str, ActionFigures]) -> dict[str, float]:
+    prices, wishes = {}, case.preferences
+    freer = {"no_board_heat": replace(wishes, no_board_heat=False), "no_soldering": replace(wishes, no_soldering=False)}
+    for name, preferences in freer.items():
+        if preferences != wishes:
+            free = replace(case, preferences=preferences)
+            problem = problem_of(free, figures)
+            prices[name] = max(0.0, Policy(problem, free.preferences).value(problem.start) - plan.advice.value)
+    return prices

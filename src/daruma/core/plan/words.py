@@ -1,0 +1,79 @@
+"""Advice in words, for window and command line alike."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+
+from daruma.core.parts import Function
+from daruma.core.plan.actions import Action
+from daruma.core.plan.advice import Advice
+from daruma.core.plan.explain import percent
+from daruma.core.plan.knowing import Worth
+
+
+@dataclass(frozen=True, slots=True)
+class Said:
+    """Hold advice as a heading and lines."""
+
+    head: str
+    lines: tuple[str, ...]
+
+
+def advice_words(advice: Advice, promised: tuple[Function, ...], labels: Mapping[Function, str], money: str = "€") -> Said:
+    """Return the best next step with its reasons, what follows a failure, and what to expect."""
+    if advice.next is None and all(chance > 0.99 for chance in advice.expected.chances):
+        return Said("Ready for the proofs", ("All that was promised should hold now: measure and test it.",))
+    if advice.next is None:
+        return Said(
+            "Stop here", ("No step from here is worth its time and its risk.", *_expected(advice, promised, labels, money))
+        )
+    lines = []
+    chance = advice.options[0].chance if advice.options else 1.0
+    if chance < 1:
+        lines.append(f"Goes well with {percent(chance)}.")
+    lines += _second(advice, money)
+    lines += _after(advice)
+    return Said(f"Next: {advice.next.figures.title}", (*lines, *_expected(advice, promised, labels, money)))
+
+
+def _second(advice: Advice, money: str) -> list[str]:
+    others = [option for option in advice.options if option.action is not advice.next]
+    if not others:
+        return []
+    gap = advice.value - others[0].value
+    title = others[0].action.figures.title
+    if gap < 0.5:
+        return [f"As good: {title}."]
+    return [f"{gap:.0f} {money} better than: {title}."]
+
+
+def _after(advice: Advice) -> list[str]:
+    """Name the step that fails first on the way, and what is best after one, two ... failures of it."""
+    if not advice.after:
+        return []
+    uncertain = advice.watched
+    name = f"If ‘{uncertain.figures.title}’ fails" if uncertain else "If it fails"
+    tries = 1
+    for step, _ in advice.after:
+        if step is not None and uncertain is not None and step.key == uncertain.key:
+            tries += 1
+            continue
+        after = "" if tries == 1 else f" {tries} times"
+        return [f"{name}{after}: {_title(step)}."]
+    return [f"{name}: try again, up to {tries} times."]
+
+
+def _title(step: Action | None) -> str:
+    return "stop" if step is None else step.figures.title[0].lower() + step.figures.title[1:]
+
+
+def _expected(advice: Advice, promised: tuple[Function, ...], labels: Mapping[Function, str], money: str) -> list[str]:
+    expected = advice.expected
+    kept = ", ".join(f"{labels.get(f, f.value)} {percent(p)}" for f, p in zip(promised, expected.chances, strict=True))
+    spent = f"on average {expected.minutes:.0f} min ({expected.attended:.0f} there), {expected.cost:.0f} {money}"
+    lost = f", {expected.lost:.0f} {money} of things ruined" if expected.lost >= 0.5 else ""
+    return [f"With every way back used: {kept}; {spent}{lost}."]
+
+
+def worth_words(worth: tuple[Worth, ...], money: str = "€") -> tuple[str, ...]:
+    """Return what is worth knowing first, as lines."""
+    return tuple(f"{item.question} Worth {item.money:.0f} {money} to know." for item in worth)

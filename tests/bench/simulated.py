@@ -1,0 +1,224 @@
+"""A technician who follows the planner's policy on the simulated bench: what works is for the stand-ins to say.
+
+The things' true properties are drawn for each run: whether the original answers, the hidden write limit, how good each
+contact is (from the distribution that the planner believes in). Nothing is taken from the planner's own transitions.
+"""
+
+import hashlib
+import random
+from dataclasses import dataclass, field, replace
+
+from daruma.bench.reading import PartReading
+from daruma.bench.writing import plan_write, source_for
+from daruma.catalogue.loader import Catalogue
+from daruma.core.pairing import evaluate
+from daruma.core.parts import Function, Identity, PartKind, PartSelf
+from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.case import Case, ChipPlace, FlexState, NewPanel, OriginalState, PanelRecord
+from daruma.core.plan.explain import belief
+from daruma.core.plan.policy import Policy
+from daruma.core.plan.state import PANELS, Var
+from daruma.core.records import Record, compose, decode
+from daruma.core.tri import Tri
+from daruma.demo.things import Maker
+from daruma.standin.errors import No
+from daruma.standin.hands import HandsSim
+from daruma.standin.phone import PhoneSim, facts
+from daruma.standin.programmer import ProgrammerSim
+from daruma.standin.world import EAR, HOLDER, Panel, Phone, World
+
+
+@dataclass
+class SimulatedBench:
+    """One phone, its parts and the devices, made anew for each run from one seed."""
+
+    case: Case
+    catalogue: Catalogue
+    rng: random.Random
+    _maker: Maker = field(init=False)
+
+    def __post_init__(self) -> None:
+        self._maker = Maker(random.Random(7))
+        model, maker = self.case.model, self.case.model.makers[0]
+        self._original = self._maker.panel(model, maker, limit=None)
+        record = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(self._original.memory))
+        serial = record.identity(Identity.DISPLAY_SERIAL) or ""
+        self._phone = self._maker.phone(model, str(self.case.system), "a phone", self._original, serial)
+        self._flex = self._maker.flex(model, self._phone.board, self._phone.imei, sound=self.case.flex is FlexState.SOUND)
+        self._panels = [
+            self._maker.panel(model, maker, limit=None, blank=panel.carries is PanelRecord.BLANK) for panel in self.case.panels
+        ]
+
+    def fresh(self) -> None:
+        """Lay everything out for the next run, with true properties drawn anew."""
+        case, rng, chances = self.case, self.rng, self.case.chances
+        answers = case.original is OriginalState.ANSWERS or (
+            case.original is OriginalState.UNTRIED and rng.random() < chances.original_answers
+        )
+        self.original = replace(self._original, answers=answers)
+        if case.chip is ChipPlace.LOST:
+            self.original.chip = None
+        self.panels = [self._dealt(panel, known) for panel, known in zip(self._panels, case.panels, strict=True)]
+        self.phone: Phone = replace(
+            self._phone, board=dict(self._phone.board), conditions=dict(self._phone.conditions), trusted=True
+        )
+        parts = {panel.die: panel for panel in (self.original, *self.panels)}
+        sockets = dict.fromkeys((case.model.socket, EAR, HOLDER))
+        self.world = World(parts, {self.phone.imei: self.phone}, {self._flex.die: replace(self._flex)}, sockets, "9.0")
+        self.world.cable = self.phone.imei
+        self.hands = HandsSim(self.world, self.catalogue).handlers()
+        self.programmer = ProgrammerSim(self.world, self.catalogue).handlers()
+        self.cable = PhoneSim(self.world, self.catalogue).handlers()
+        self.contact: dict[str, float] = {}
+        self.codes: Record | None = None
+        self.flex_data: bytes | None = None
+        self.read: PartReading | None = None
+        self.current = 0
+        self.read_something = False
+
+    def _dealt(self, panel: Panel, known: NewPanel) -> Panel:
+        """Give a panel a limit that its history allows, each equally likely, and a lock perhaps."""
+        limits = [limit for limit in self.case.model.write_limits if limit >= known.counted]
+        locked = self.rng.random() >= self.case.chances.donor_clean
+        return replace(panel, limit=self.rng.choice(limits) if limits else None, writes=known.counted, locked=locked)
+
+    def goes_well(self, action: Action) -> bool:
+        """Draw whether hands or contact serve this once; how good they are is drawn once in a run."""
+        if action.key not in self.contact:
+            known = belief(self.case, action)
+            self.contact[action.key] = known.mean if known.a == float("inf") else self.rng.betavariate(known.a, known.b)
+        return self.rng.random() < self.contact[action.key]
+
+    # -- one action: True, False, or None where something is lost for good
+
+    def do(self, action: Action, attempt: int) -> bool | None:
+        match action.kind:
+            case ActionKind.HAND:
+                return self._by_hand(action, attempt)
+            case ActionKind.READ_SOURCE:
+                if self.goes_well(action) and (image := self._read(self.case.model.socket)) is not None:
+                    self.codes = decode(self.case.model.layout(PartKind.DISPLAY), image)
+                    return True
+                return False
+            case ActionKind.READ_TARGET:
+                return self._read_target(action)
+            case ActionKind.WRITE:
+                return self._write(action)
+            case ActionKind.CODES_OVER_CABLE:
+                return self.goes_well(action) and self._over_cable()
+            case ActionKind.UNBIND | ActionKind.FINISH:
+                op = "phone.unbind" if action.kind is ActionKind.UNBIND else "phone.finish"
+                return self.goes_well(action) and self._ask(self.cable, op)
+            case ActionKind.READ_FLEX:
+                self.flex_data = self._read(EAR, PartKind.SENSOR_FLEX) if self.goes_well(action) else None
+                return self.flex_data is not None
+            case ActionKind.WRITE_FLEX:
+                return self.goes_well(action) and self._send(HOLDER, self.flex_data or b"")
+            case _:
+                raise AssertionError(action.key)
+
+    def _by_hand(self, action: Action, attempt: int) -> bool | None:
+        if action.key == "check_donor":
+            return not self.panels[self.current].locked
+        if action.key == "another_panel":
+            self.current = PANELS.index(action.effects[Var.PANEL])  # type: ignore[arg-type]
+        well = action.chances == (1.0,) or self.goes_well(action)
+        lost = not well and self.rng.random() < action.ruin(attempt)
+        if not well and not lost:
+            return False
+        for act in action.hands:
+            if lost and act in SLIPS:
+                self.world.faults.counts["slip"] = 1
+                assert not self._hand(act)
+                return None
+            assert self._hand(act), (action.key, act)
+        return True
+
+    def _hand(self, act: str) -> bool:
+        die = self.panels[self.current].die if self.panels else ""
+        return self._ask(self.hands, "hands.do", act=act, imei=self.phone.imei, new=die)
+
+    @staticmethod
+    def _ask(device: dict, op: str, **args: object) -> bool:  # type: ignore[type-arg]
+        try:
+            device[op](args)
+        except No:
+            return False
+        return True
+
+    def _read(self, socket: str, kind: PartKind = PartKind.DISPLAY) -> bytes | None:
+        image, size = b"", self.case.model.layout(kind).size
+        try:
+            while len(image) < size:
+                length = min(256, size - len(image))
+                image += self.programmer["memory.read"]({"socket": socket, "offset": len(image), "length": length})["data"]
+        except No:
+            return None
+        return image
+
+    def _send(self, socket: str, image: bytes) -> bool:
+        write = {"socket": socket, "length": len(image), "offset": 0, "data": image, "sha256": hashlib.sha256(image).digest()}
+        return all(self._ask(self.programmer, op, **write) for op in ("write.begin", "write.page", "write.commit"))
+
+    def _read_target(self, action: Action) -> bool:
+        image = self._read(self.case.model.socket) if self.goes_well(action) else None
+        if image is None:
+            return False
+        panel = self.panels[self.current]
+        part = PartSelf(panel.die, PartKind.DISPLAY, panel.maker, panel.family, len(image), panel.chip)
+        self.read = PartReading(part, decode(self.case.model.layout(PartKind.DISPLAY), image))
+        return True
+
+    def _write(self, action: Action) -> bool | None:
+        assert self.read is not None
+        source = source_for(action.key, self.codes, self.read)
+        assert source is not None
+        faults, panel = self.world.faults.counts, self.panels[self.current]
+        faults["spent_write_kills"] = int(self.rng.random() < self.case.chances.spent_write_kills)
+        faults["write_fails"] = int(not self.goes_well(action))
+        sent = self._send(self.case.model.socket, plan_write(self.read, source).image)
+        faults["write_fails"] = faults["spent_write_kills"] = 0
+        if not panel.answers:
+            return None
+        return sent
+
+    def _over_cable(self) -> bool:
+        board = self.cable["phone.state"]({})["board"]
+        known = decode(self.case.model.layout(PartKind.DISPLAY), bytes.fromhex(self._original.memory))
+        if board.get("display_serial") != known.identity(Identity.DISPLAY_SERIAL):
+            return False
+        blank = decode(known.layout, b"\xff" * len(known.image))
+        names = [spec.name for spec in known.layout.fields if spec.identity is not None]
+        self.codes = decode(known.layout, compose(blank, known, names))
+        return True
+
+    # -- the end
+
+    def keeps(self, function: Function) -> bool:
+        """Return what the phone says of a function, fitted and running."""
+        if not self.phone.on or self.phone.panel is None:
+            return False
+        return evaluate(facts(self.world, self.phone, self.case.model), function).holds is Tri.YES
+
+
+SLIPS = frozenset({"lift_chip", "solder_chip", "clear_new_chip", "fit_new", "lift_memory", "refit_memory", "swap_flex"})
+
+
+def walk(bench: SimulatedBench, policy: Policy) -> bool:
+    """Follow the policy to its end by what the stand-ins do; return whether every try went well."""
+    bench.fresh()
+    problem, state, smooth = policy.problem, policy.problem.start, True
+    while (pick := policy.best(state)) is not None:
+        move, set_up, before = pick
+        if set_up is not None:
+            assert bench.do(set_up.action, 0)
+        went = bench.do(move.action, problem.misses(move, before))
+        outcomes = problem.outcomes(move, before)
+        if went:
+            state = outcomes[0][1]
+        else:
+            smooth = False
+            failures = outcomes[1:]
+            ruined = move.action.ruin(problem.misses(move, before)) > 0
+            state = failures[-1][1] if went is None and ruined else failures[0][1]
+    return smooth
