@@ -1,6 +1,7 @@
 """The planner's chances against 20,000 runs of its policy on the simulated bench, for each of several cases.
 
-The success rate must fall within the 99.9 % interval of the binomial distribution with the planner's chance.
+The success rate must fall within the 99.9 % interval of the binomial distribution with the planner's chance. The
+20,000 runs belong to the long tests; the same with fewer runs is always tested.
 """
 
 import random
@@ -19,7 +20,7 @@ from daruma.core.plan.policy import Policy
 from tests.bench.simulated import SimulatedBench, walk
 from tests.core.plan.cases import GONE, WHITE, case
 
-RUNS = 20_000
+MANY, FEW = 20_000, 2_000
 DEAR = Preferences(worth={**WORTH, Function.AMBIENT_WHITE: 300.0})
 CASES: dict[str, dict[str, Any]] = {
     "the original may answer": {},
@@ -40,21 +41,32 @@ CASES: dict[str, dict[str, Any]] = {
 }
 
 
+@pytest.mark.soak
+@pytest.mark.parametrize("name", CASES)
+def test_the_policy_keeps_its_chances_in_20000_runs(catalogue: Catalogue, name: str) -> None:
+    compare(catalogue, name, MANY)
+
+
 @pytest.mark.parametrize("name", CASES)
 def test_the_policy_keeps_its_chances(catalogue: Catalogue, name: str) -> None:
+    compare(catalogue, name, FEW)
+
+
+def compare(catalogue: Catalogue, name: str, runs: int) -> None:
+    """Walk the policy so many times and compare what was kept with what the planner expects."""
     changes = dict(CASES[name])
     made = case(catalogue, changes.pop("key", "cedar_l"), changes.pop("system", "4.6"), **changes)
     policy = Policy(problem_of(made, catalogue.figures), made.preferences)
     expected = policy.expected(policy.problem.start)
     bench, kept = SimulatedBench(made, catalogue, random.Random(2026)), [0] * len(made.promised)
-    for _ in range(RUNS):
+    for _ in range(runs):
         walk(bench, policy)
         for index, function in enumerate(made.promised):
             kept[index] += bench.keeps(function)
     for function, seen, chance in zip(made.promised, kept, expected.chances, strict=True):
-        low, high = stats.binom.ppf([0.0005, 0.9995], RUNS, chance)
-        print(f"{name}: {function.value}: planner {chance:.4f}, {seen} of {RUNS} = {seen / RUNS:.4f}, {low:.0f} to {high:.0f}")
-        assert low <= seen <= high, (function, seen / RUNS, chance)
+        low, high = stats.binom.ppf([0.0005, 0.9995], runs, chance)
+        print(f"{name}: {function.value}: planner {chance:.4f}, {seen} of {runs} = {seen / runs:.4f}, {low:.0f} to {high:.0f}")
+        assert low <= seen <= high, (function, seen / runs, chance)
 
 
 def test_a_wrong_figure_would_be_noticed(catalogue: Catalogue) -> None:

@@ -28,7 +28,7 @@ def bare_case(job: Job, model: Model, catalogue: Catalogue) -> Case:
         tuple(f for f in ticket.promised if f in PLANNED),
         ticket.original,
         ticket.chip,
-        (NewPanel(ticket.panel_kind, ticket.panel_maker, die=ticket.panel_die),),
+        () if ticket.display_stays else (NewPanel(ticket.panel_kind, ticket.panel_maker, die=ticket.panel_die),),
         ticket.flex,
         face_module_sound=ticket.before.get(Function.FACE_UNLOCK) is not Tri.NO or ticket.flex is not FlexState.SOUND,
         system_name=catalogue.system,
@@ -41,10 +41,10 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
     case = bare_case(job, model, catalogue)
     backups = [b for b in shop.vault.find(imei=job.ticket.imei or "-") if b.content.model == model.key]
     earlier = {b.content.part_kind for b in backups if b.content.job != job.name}
-    first = replace(_panel(shop, model, job, None), record=_record(known), locked=_locked(job), touch_flex_replaced=_locked(job))
+    if not job.ticket.display_stays:
+        case = replace(case, panels=_panels(job, model, shop, known))
     return replace(
         case,
-        panels=(first, *_others(shop, model, job)),
         earlier_backup=PartKind.DISPLAY.value in earlier,
         earlier_flex_backup=PartKind.SENSOR_FLEX.value in earlier,
         complete_record=_has_complete_record(shop, model, job),
@@ -54,6 +54,11 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
         record=record_of_outcomes(shop.jobs.all()),
         history=history(job),
     )
+
+
+def _panels(job: Job, model: Model, shop: Shop, known: Known) -> tuple[NewPanel, ...]:
+    first = replace(_panel(shop, model, job, None), record=_record(known), locked=_locked(job), touch_flex_replaced=_locked(job))
+    return (first, *_others(shop, model, job))
 
 
 def _locked(job: Job) -> Tri:

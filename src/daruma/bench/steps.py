@@ -46,9 +46,11 @@ def carry_out(shop: Workshop, job: Job, action: Action, context: Context) -> tup
         case ActionKind.WRITE_FLEX:
             return _write_flex(shop, job, context), "read-back is equal"
         case ActionKind.UNBIND:
+            shop.right_phone(job)
             shop.rig.phone().unbind()
             return job, "the board is unbound"
         case ActionKind.FINISH:
+            shop.right_phone(job)
             status = shop.rig.phone().finish()
             return job, f"the parts page says {status.value}"
         case ActionKind.MEASURE_WHITE | ActionKind.READ_PARTS_PAGE | ActionKind.CHECK_FUNCTION:
@@ -74,6 +76,7 @@ def _read_source(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
 
 
 def _read_flex(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+    shop.right_phone(job)
     found = reading.read_part(
         shop.rig, shop.catalogue, shop.model(job), context, twice=True, kind=PartKind.SENSOR_FLEX, socket=EAR
     )

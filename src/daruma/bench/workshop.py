@@ -233,7 +233,7 @@ class Workshop:
 
     def measure(self, job: Job, light: str, context: Context) -> Job:
         """Measure the white under one light, in place of what was measured under it before."""
-        self._right_phone(job)
+        self.right_phone(job)
         fresh = proving.measure_white(self.rig, light, context)
         return self.with_readings(job, fresh, context)
 
@@ -253,16 +253,16 @@ class Workshop:
                     uncertainty = proving.instrument_uncertainty(self.rig)
                 return proving.prove_white(model, job.readings, uncertainty, context.now())[0]
             case Function.NO_DISPLAY_NOTICE:
-                self._right_phone(job)
+                self.right_phone(job)
                 return proving.prove_notice(self.rig, context)
             case Function.TOUCH:
-                self._right_phone(job)
+                self.right_phone(job)
                 return proving.prove_touch(self.rig, context)
             case Function.AUTO_BRIGHTNESS:
-                self._right_phone(job)
+                self.right_phone(job)
                 return proving.prove_brightness(self.rig, context)
             case Function.FACE_UNLOCK:
-                self._right_phone(job)
+                self.right_phone(job)
                 return proving.prove_face(self.rig, context)
             case _:
                 raise Trouble(f"There is no proof yet for {function.value}.", safe="Nothing was changed.")
@@ -281,13 +281,14 @@ class Workshop:
         """Hand the job over."""
         return self.save(replace(job, closed=context.now()), context)
 
-    def _right_phone(self, job: Job) -> None:
+    def right_phone(self, job: Job) -> None:
+        """Make sure that the job's phone is on the cable; raise LinkError for another one."""
         self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
         state = self.rig.phone().state()
         if state.imei != job.ticket.imei:
             raise LinkError(
                 f"Another phone is on the cable: IMEI ends in {state.imei[-4:]}, the ticket's in {job.ticket.imei[-4:]}.",
-                safe="Nothing was measured.",
+                safe="Nothing was done.",
                 advice="Put this job's phone on the cable.",
             )
 

@@ -41,7 +41,7 @@ class StepState(Enum):
 class Ticket:
     """Hold what intake writes down. Texts stay as typed, so that nothing typed is lost.
 
-    `donor` says whether the new panel is free of locks and its touch flex its own.
+    `donor` says whether the new panel is free of locks and its touch flex its own; with `display_stays` there is none.
     """
 
     model: str = ""
@@ -57,6 +57,7 @@ class Ticket:
     flex: FlexState = FlexState.SOUND
     donor: Tri = Tri.UNKNOWN
     paper_serial: str = ""
+    display_stays: bool = False
     promised: tuple[Function, ...] = ()
     before: Mapping[Function, Tri] = field(default_factory=dict)
 
@@ -168,7 +169,7 @@ def ticket_faults(ticket: Ticket, models: Mapping[str, Model]) -> dict[str, str]
         "promised": "" if ticket.promised else "promise at least one function",
         "chip": "",
     }
-    if ticket.original is OriginalState.MISSING and ticket.chip is ChipPlace.ON_ORIGINAL:
+    if ticket.original is OriginalState.MISSING and ticket.chip is ChipPlace.ON_ORIGINAL and not ticket.display_stays:
         faults["chip"] = "cannot be on a missing original"
     return {name: fault for name, fault in faults.items() if fault}
 

@@ -60,7 +60,8 @@ def _carried(job: Job, expected: Mapping[Identity, str], known: Known) -> dict[I
     of_display = {Identity.DISPLAY_SERIAL, Identity.COVER_CODE, Identity.TOUCH_CHIP_ID}
     of_flex = {Identity.FLEX_ID, Identity.AMBIENT_CODE}
     for identity, value in expected.items():
-        if identity not in of_display | of_flex or (identity in of_flex and _flex_is_original(job)):
+        stays = identity in of_display and job.ticket.display_stays
+        if stays or identity not in of_display | of_flex or (identity in of_flex and _flex_is_original(job)):
             carried[identity] = value
     if known.target is not None:
         for identity in (Identity.DISPLAY_SERIAL, Identity.COVER_CODE):
@@ -85,6 +86,9 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
         conditions[Condition.BRIGHTNESS_CURVE] = known.target.sound("brightness_curve")
     if known.target_part is not None:
         conditions[Condition.TOUCH_CHIP_SOUND] = known.target_part.chip is not None or is_done(job, "solder_chip")
+    if job.ticket.display_stays:
+        for condition in (Condition.PANEL_CALIBRATION, Condition.BRIGHTNESS_CURVE, Condition.TOUCH_CHIP_SOUND):
+            conditions[condition] = True
     if job.ticket.flex is not FlexState.UNTESTED:
         worn = job.ticket.flex in (FlexState.WORN, FlexState.DEAD)
         conditions[Condition.SENSOR_FLEX_SOUND] = not worn or is_done(job, "swap_flex")

@@ -17,7 +17,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import PROOF_ACTIONS, Job, Proof, Reading, Step, StepState, Ticket
 from daruma.core.model import Model
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
-from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, ChipPlace, NewPanel, OriginalState, PanelKind
+from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, ChipPlace, FlexState, NewPanel, OriginalState, PanelKind
 from daruma.core.plan.planner import make_plan
 from daruma.core.records import FieldRole, compose, decode, fields_to_write
 from daruma.core.shelf import ShelfPart
@@ -122,8 +122,18 @@ class Builder:
         model = self.catalogue.models[entry["model"]]
         of_original = entry.get("original", {})
         phone, original = self._phone(
-            model, entry["system"], model.name, of_original.get("maker", model.makers[0]), of_original.get("answers", True)
+            model,
+            entry["system"],
+            model.name,
+            of_original.get("maker", model.makers[0]),
+            of_original.get("answers", True),
+            flex_sound="flex" not in entry,
         )
+        if entry["panel"].get("stays"):
+            job = self._ticketed(self.shop.jobs.open_new(self.when(entry["opened"])), entry, model, phone, original)
+            ticket = replace(job.ticket, display_stays=True, panel_die="", panel_maker="", flex=FlexState(entry["flex"]))
+            self.shop.jobs.save(replace(job, ticket=ticket), self.when(entry["opened"]))
+            return
         panel = self._new_panel(model, entry["panel"])
         job = self._ticketed(self.shop.jobs.open_new(self.when(entry["opened"])), entry, model, phone, panel)
         part = entry["panel"]

@@ -10,7 +10,7 @@ from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup
 from daruma.core.job import Job, Proof
 from daruma.core.model import Model
-from daruma.core.parts import IDENTITY_LABEL, Function, Identity
+from daruma.core.parts import IDENTITY_LABEL, Function, Identity, PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import PanelKind
 from daruma.core.serials import grouped
@@ -82,8 +82,8 @@ def make_sheet(
         phone=model.name,
         system=job.ticket.system,
         imei=grouped(job.ticket.imei),
-        panel=f"display panel by {job.ticket.panel_maker or 'an unnamed maker'}, {PANEL_WORDS[job.ticket.panel_kind]}",
-        panel_source=job.ticket.panel_source or "not recorded",
+        panel=_fitted(job),
+        panel_source="the shop's stock" if job.ticket.display_stays else job.ticket.panel_source or "not recorded",
         source=_source(backup),
         promises=promises,
         not_back=tuple(f"{label}: {why}" for label, why in open_ones),
@@ -104,12 +104,20 @@ def render(sheet: Sheet, audience: Audience, plot: str) -> str:
     return environment.get_template("sheet.html").render(sheet=sheet, shop_file=audience is Audience.SHOP, plot=plot)
 
 
+def _fitted(job: Job) -> str:
+    if job.ticket.display_stays:
+        return "a new front sensor flex with the original's data; the display stayed"
+    return f"display panel by {job.ticket.panel_maker or 'an unnamed maker'}, {PANEL_WORDS[job.ticket.panel_kind]}"
+
+
 def _source(backup: Backup | None) -> str:
     if backup is None:
         return "no data was written"
+    flex = backup.content.part_kind == PartKind.SENSOR_FLEX.value
     origin = {
-        "part": "the original panel, read on the bench",
+        "part": "the original sensor flex, read in the phone" if flex else "the original panel, read on the bench",
         "phone": "the phone itself, over the cable",
+        "made": f"put together: {backup.content.note}",
     }
     return f"{origin[backup.content.origin.value]} ({backup.name}, {backup.content.taken[:16].replace('T', ' ')})"
 

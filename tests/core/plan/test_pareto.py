@@ -218,12 +218,11 @@ def to_pddl(problem: Problem, goal: int) -> tuple[str, str]:
     for number, action in enumerate(problem.actions):
         usable = [[v for v in need.good if v in values[need.var]] for need in action.conditions]
         for index, chosen in enumerate(product(*usable)):
-            before = [fact(need.var, val) for need, val in zip(action.conditions, chosen, strict=True)]
+            before = " ".join(fact(need.var, val) for need, val in zip(action.conditions, chosen, strict=True))
             after = [fact(var, val) for var, val in action.effects.items()]
             gone = [f"(not {fact(var, val)})" for var, now in action.effects.items() for val in values[var] if val is not now]
-            operators.append(
-                f"(:action a{number}-{index} :parameters () :precondition (and {' '.join(before)}) :effect (and {' '.join(after + gone)}))"
-            )
+            changes = " ".join(after + gone)
+            operators.append(f"(:action a{number}-{index} :parameters () :precondition (and {before}) :effect (and {changes}))")
     for index, conjunction in enumerate(problem.goals[goal].alternatives):
         for number, chosen in enumerate(product(*[[v for v in n.good if v in values[n.var]] for n in conjunction])):
             before = [fact(need.var, val) for need, val in zip(conjunction, chosen, strict=True)]

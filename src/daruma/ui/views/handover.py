@@ -153,6 +153,7 @@ def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
     from daruma.handover.pages import make_pages
 
     workshop = desk.ready
-    backup = workshop.shop.vault.get(job.backup) if job.backup else None
+    kept = job.backup or job.flex_backup
+    backup = workshop.shop.vault.get(kept) if kept else None
     acts = workshop.shop.journal.acts_of(job.name)
     return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backup, acts)

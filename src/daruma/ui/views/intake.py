@@ -25,7 +25,7 @@ from daruma.core.serials import grouped
 from daruma.core.tri import Tri
 from daruma.ui.desk import Desk, shelf_for
 from daruma.ui.views.base import StageView, main_push_button
-from daruma.ui.widgets.boxes import ChoiceBox
+from daruma.ui.widgets.boxes import ChoiceBox, TickBox
 from daruma.ui.widgets.function_row import FunctionRow
 from daruma.ui.widgets.notices import label
 
@@ -100,6 +100,9 @@ class IntakeView(StageView):
         self.panel_kind = self._enum_combo("panel_kind", KIND)
         self.panel_maker = self._line("panel_maker", "maker")
         self.panel_source = self._line("panel_source", "bought or taken from")
+        self.stays = TickBox("The display stays: only the sensor flex")
+        self.stays.setObjectName("display_stays")
+        self.stays.toggled.connect(self._stays_toggled)
         self.flex = self._enum_combo("flex", FLEX)
         self.paper_serial = self._line("paper_serial", "if there is one", mono=True)
         grid.addWidget(label("part", "The phone"), 0, 0, 1, 2)
@@ -107,7 +110,8 @@ class IntakeView(StageView):
         self._place(grid, 1, 1, "System version", "system", self.system)
         self._place(grid, 4, 0, "IMEI", "imei", self.imei, span=2)
         self._place(grid, 7, 0, "What is wrong", "complaint", self.complaint, span=2)
-        grid.addWidget(label("part", "In hand"), 10, 0, 1, 2)
+        grid.addWidget(label("part", "In hand"), 10, 0)
+        grid.addWidget(self.stays, 10, 1)
         self._place(grid, 11, 0, "Original panel", "original", self.original)
         self._place(grid, 11, 1, "Its touch chip", "chip", self.chip)
         self._place(grid, 14, 0, "New panel from the shelf", "shelf", self.shelf, span=2)
@@ -196,6 +200,9 @@ class IntakeView(StageView):
     def _complaint_typed(self) -> None:
         self.desk.edit(complaint=self.complaint.toPlainText())
 
+    def _stays_toggled(self, on: bool) -> None:
+        self.desk.edit(display_stays=on)
+
     def _combo_changed(self) -> None:
         combo = self.sender()
         value = combo.currentData()  # type: ignore[attr-defined]
@@ -243,6 +250,10 @@ class IntakeView(StageView):
             combo: QComboBox = getattr(self, name)
             with QSignalBlocker(combo):
                 combo.setCurrentIndex(combo.findData(getattr(ticket, name)))
+        with QSignalBlocker(self.stays):
+            self.stays.setChecked(ticket.display_stays)
+        for widget in (self.original, self.chip, self.shelf, self.panel_kind, self.panel_maker, self.panel_source):
+            widget.setEnabled(not ticket.display_stays)
         self._show_functions(job)
         self._show_faults(job)
 

@@ -1,0 +1,167 @@
+"""Every way that the planner takes can be carried out at the bench, over the real link, to its proofs."""
+
+from dataclasses import replace
+
+import pytest
+
+from daruma.bench.context import Context
+from daruma.bench.workshop import Workshop
+from daruma.core.errors import Trouble
+from daruma.core.job import Job, Step, StepState
+from daruma.core.parts import Function, PartKind
+from daruma.core.plan.case import ChipPlace, FlexState, OriginalState, PanelKind
+from daruma.core.plan.money import Preferences
+from daruma.core.tri import Tri
+from daruma.demo.hands import Hands
+from daruma.store.preferences import load_ways
+from tests.conftest import taken_in
+
+
+def of_model(workshop: Workshop, model: str, **ticket: object) -> Job:
+    job = next(j for j in workshop.shop.jobs.all() if j.ticket.model == model and not j.closed and not j.ticket.display_stays)
+    return replace(job, ticket=replace(job.ticket, **ticket), steps=(), backup="", target=None, target_image="")  # type: ignore[arg-type]
+
+
+def to_the_end(workshop: Workshop, job: Job, context: Context) -> Job:
+    """Do every step of the run sheet, then prove what was promised."""
+    while (index := job.current_step) is not None and not job.steps[index].action.startswith("prove"):
+        job = workshop.do_step(job, index, context)
+    for function in job.ticket.promised:
+        if function is Function.AMBIENT_WHITE:
+            job = workshop.measure(workshop.measure(job, "warm", context), "cool", context)
+        job = workshop.prove_step(job, function, context)
+    return job
+
+
+def test_finishing_on_the_phone(workshop: Workshop, context: Context) -> None:
+    """Version 5.1, a whole genuine panel that another phone had: finished, and used from then on."""
+    job = next(j for j in workshop.shop.jobs.all() if j.ticket.model == "birch_l")
+    assert job.way == "Finish on the phone"
+    job = to_the_end(workshop, job, context)
+    assert job.all_proven
+    notice = job.proof(Function.NO_DISPLAY_NOTICE)
+    assert notice is not None
+    assert "used" in notice.summary
+
+
+def test_a_busy_service_loses_nothing(workshop: Workshop, hands: Hands, context: Context) -> None:
+    job = next(j for j in workshop.shop.jobs.all() if j.ticket.model == "birch_l")
+    hands.fault("service_busy")
+    index = next(i for i, step in enumerate(job.steps) if step.action == "finish_on_phone")
+    with pytest.raises(Trouble, match="busy"):
+        workshop.do_step(job, index, context)
+    kept = next(j for j in workshop.shop.jobs.all() if j.number == job.number)
+    assert kept.outcomes[-1] == ("finish_on_phone", False), "a failed try teaches the shop's odds"
+    assert workshop.do_step(kept, index, context).steps[index].state is StepState.DONE
+
+
+def test_the_sensor_flex_through_the_ear_speaker_connector(workshop: Workshop, context: Context) -> None:
+    job = next(j for j in workshop.shop.jobs.all() if j.ticket.display_stays)
+    route = workshop.plan(job).routes[0]
+    assert route.way == "Back up the flex through the ear-speaker connector, programmable flex"
+    job = to_the_end(workshop, workshop.choose(job, route, context), context)
+    assert job.all_proven
+    backup = workshop.shop.vault.get(job.flex_backup).content
+    assert backup.part_kind == PartKind.SENSOR_FLEX.value
+    acts = workshop.shop.journal.acts_of(job.name)
+    assert [act.state.value for act in acts] == ["done"]
+
+
+def test_codes_over_the_cable_from_an_old_phone(workshop: Workshop, context: Context) -> None:
+    job = of_model(workshop, "alder_l", original=OriginalState.MISSING, chip=ChipPlace.LOST)
+    route = workshop.plan(job).route("Codes over the cable")
+    assert "unbind_on_phone" not in {a.key for a in route.actions}, "Alder gives its codes without unbinding"
+    assert to_the_end(workshop, workshop.choose(job, route, context), context).is_proven(Function.TOUCH)
+
+
+def test_unbinding_asks_the_phone(workshop: Workshop, hero: Job, context: Context) -> None:
+    """The hero's version is newer than the window: the phone says so, nothing is lost."""
+    job = taken_in(workshop, hero, context)
+    job = replace(job, steps=(Step("unbind_on_phone"),))
+    with pytest.raises(Trouble, match=r"cannot be unbound with 4\.6"):
+        workshop.do_step(job, 0, context)
+
+
+def test_the_memory_is_lifted_and_the_codes_come_over_the_cable(workshop: Workshop, hero: Job, context: Context) -> None:
+    job = taken_in(workshop, hero, context)
+    promised = (Function.AMBIENT_WHITE, Function.TOUCH)
+    ticket = replace(job.ticket, original=OriginalState.DAMAGED, promised=promised, panel_kind=PanelKind.GENUINE_USED)
+    job = workshop.save(replace(job, ticket=ticket), context)
+    plan = workshop.plan(job)
+    job = workshop.choose(job, plan.route("Lift the BGA315 memory"), context)
+    while job.steps[job.current_step or 0].action != "write_new":
+        job = workshop.do_step(job, job.current_step or 0, context)
+    known = workshop.known(job)
+    assert known.source is not None
+    assert workshop.shop.vault.get(job.backup).content.origin.value == "phone"
+
+
+def test_a_complete_record_is_tuned(workshop: Workshop, hero: Job, context: Context) -> None:
+    """The hero's blank panel with codes over the cable and another phone's complete record of the same maker."""
+    job = taken_in(workshop, hero, context)
+    promised = (Function.AMBIENT_WHITE, Function.AUTO_BRIGHTNESS, Function.TOUCH)
+    ticket = replace(job.ticket, original=OriginalState.DAMAGED, promised=promised)
+    job = workshop.save(replace(job, ticket=ticket), context)
+    donor = of_model(workshop, "cedar_l")
+    assert donor.number == job.number
+    case = workshop.case(job)
+    assert not case.complete_record, "the earlier record is of another maker"
+    kept = next(b for b in workshop.shop.vault.find() if b.content.model == "cedar_l")
+    workshop.shop.vault.keep(replace(kept.content, maker="Ostby", job="", imei=""))
+    assert workshop.case(job).complete_record
+
+
+def test_a_step_that_failed_by_hand_is_planned_around(workshop: Workshop, hero: Job, context: Context) -> None:
+    job = taken_in(workshop, hero, context)
+    job = workshop.choose(job, workshop.plan(job).route("Read the original, move the touch chip"), context)
+    while job.steps[job.current_step or 0].action != "lift_chip":
+        job = workshop.do_step(job, job.current_step or 0, context)
+    index = job.current_step
+    assert index is not None
+    job = workshop.fail_step(job, index, context)
+    assert job.steps[index].state is StepState.FAILED
+    assert "the chip is lost" in job.steps[index].note
+    plan = workshop.plan(job)
+    assert all(Function.NO_DISPLAY_NOTICE in route.left_out for route in plan.routes)
+    again = workshop.choose(job, plan.routes[0], context)
+    assert "write_new" not in {step.action for step in again.steps if step.state is StepState.OPEN}, "what is written stays"
+    done = to_the_end(workshop, again, context)
+    assert done.is_proven(Function.AMBIENT_WHITE)
+    assert not done.is_proven(Function.NO_DISPLAY_NOTICE)
+
+
+def test_a_donor_that_cannot_pass(workshop: Workshop, hero: Job, context: Context) -> None:
+    job = taken_in(workshop, hero, context)
+    job = replace(job, ticket=replace(job.ticket, system="5.4", panel_kind=PanelKind.GENUINE_USED, donor=Tri.NO))
+    closed = {way.way: way.reason for way in workshop.plan(job).closed}
+    assert "locked" in closed["Finish on the phone"] or "never set" in closed["Finish on the phone"]
+
+
+def test_another_panel_goes_on_the_ticket(workshop: Workshop, hero: Job, context: Context) -> None:
+    job = taken_in(workshop, hero, context)
+    part = next(p for p in workshop.shop.shelf.all() if p.model == "cedar_l" and not p.used_in)
+    workshop.shop.shelf.save(replace(part, maker="Ostby", earlier_writes=0, price=5.0))
+    plan = workshop.plan(job)
+    other = next(route for route in plan.routes if route.panel)
+    job = workshop.choose(job, other, context)
+    assert job.ticket.panel_die == part.die
+    assert "another_panel" not in {step.action for step in job.steps}
+
+
+def test_preferences_are_kept_with_the_shop(workshop: Workshop, hero: Job, context: Context) -> None:
+    workshop.prefer(Preferences(no_soldering=True))
+    assert load_ways(workshop.shop.folder).preferences.no_soldering
+    job = taken_in(workshop, hero, context)
+    solution = workshop.solve(job)
+    assert not any("move the touch chip" in route.way for route in solution.plan.routes)
+    assert solution.prices["no_soldering"] > 0
+    (workshop.shop.folder / "preferences.json").write_text("{")
+    with pytest.raises(Trouble, match=r"preferences\.json cannot be used"):
+        workshop.plan(job)
+
+
+def test_the_flex_that_is_not_tested(workshop: Workshop, hero: Job, context: Context) -> None:
+    job = taken_in(workshop, hero, context)
+    job = replace(job, ticket=replace(job.ticket, flex=FlexState.UNTESTED, promised=(Function.AMBIENT_WHITE,)))
+    plan = workshop.plan(job)
+    assert any("test_flex" in {a.key for a in route.actions} or route.promises[0].doubt < 1 for route in plan.routes)
