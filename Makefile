@@ -44,6 +44,7 @@ bench: setup
 	env -u PYTHONDONTWRITEBYTECODE $(BIN)/python -m compileall -q src
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/startup.py
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/responsiveness.py
+	$(RUN) $(BIN)/python benchmarks/planning.py
 
 screenshots: setup
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python tools/screenshots.py docs/screenshots

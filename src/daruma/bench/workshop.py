@@ -68,6 +68,7 @@ class Workshop:
         self.shop = shop
         self.catalogue = catalogue
         self.hands = hands
+        self._solution: Solution | None = None
 
     def model(self, job: Job) -> Model:
         """Return the job's model; raise Trouble where the catalogue has none."""
@@ -119,7 +120,8 @@ class Workshop:
 
     def solve(self, job: Job, changes: Sequence[tuple[str, str]] = ()) -> Solution:
         """Solve a job's plan as things are and, with changes, as they would be."""
-        return solve(self.case(job), self.catalogue.figures, changes)
+        self._solution = solve(self.case(job), self.catalogue.figures, changes, self._solution)
+        return self._solution
 
     def worth_knowing(self, case: Case) -> tuple[Worth, ...]:
         """Return what would be worth knowing before anything is done."""

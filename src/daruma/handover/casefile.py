@@ -358,7 +358,7 @@ def _next(plan: Plan) -> dict[str, Any]:
     return {
         "action": advice.next.key if advice.next else None,
         "value": advice.value,
-        "others": [{"action": option.action.key, "value": option.value} for option in advice.options],
+        "others": [{"action": option.action.key, "value": option.value, "exact": option.exact} for option in advice.options],
         "watched": advice.watched.key if advice.watched else None,
         "after_failures": [{"action": step.key if step else None, "value": value} for step, value in advice.after],
         "chances": list(advice.expected.chances),

@@ -109,7 +109,7 @@ def small_problem(rows: list[tuple[float, float, float, int]]) -> Problem:
         )
     chosen = variables[: len(rows)]
     goal = Goal(Function.TOUCH, (tuple(needs(var, Val.YES) for var in chosen),), 40.0)
-    return Problem(dict.fromkeys(chosen, Val.NO), actions, [goal], one_way=chosen)
+    return Problem(dict.fromkeys(chosen, Val.NO), actions, [goal])
 
 
 def by_enumeration(rows: list[tuple[float, float, float, int]]) -> float:

@@ -212,6 +212,16 @@ class Case:
             return FinishRule.NONE
         return self.model.era(self.system).finishing
 
+    def own_chip_finishes(self, panel: NewPanel) -> bool:
+        """Return whether the phone could finish a panel with the chip that it came with."""
+        allowed = {FinishRule.WHOLE_GENUINE: GENUINE, FinishRule.GENUINE_CHIP: GENUINE_CHIP}
+        return panel.kind in allowed.get(self.finish_rule, frozenset())
+
+    def moved_chip_finishes(self, panel: NewPanel) -> bool:
+        """Return whether the original chip could be on a panel whose serial is not the board's, and finished so."""
+        moved = self.chip is ChipPlace.MOVED or not panel.data_before_chip
+        return moved and self.finish_rule is FinishRule.GENUINE_CHIP
+
     @property
     def flex_replaceable(self) -> bool:
         """Return whether there is a reason to put new data on a flex."""

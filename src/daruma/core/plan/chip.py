@@ -3,7 +3,7 @@
 from daruma.core.plan.actions import Action, ActionKind
 from daruma.core.plan.panel import variant_of
 from daruma.core.plan.state import LOST_PANEL, Needs, Val, Var, needs
-from daruma.core.plan.workbench import OPEN, Workbench
+from daruma.core.plan.workbench import OPEN, SOCKET_EMPTY, Workbench
 
 _LOOSE = needs(Var.CHIP, Val.LOOSE, otherwise="the original touch chip is not lifted")
 _OFF_SOCKET = needs(Var.SOCKET, Val.EMPTY, Val.ORIGINAL, Val.NEW_FLEX, otherwise="the new panel must be off the socket")
@@ -22,7 +22,7 @@ def chip_actions(bench: Workbench) -> tuple[Action, ...]:
             bench.action(
                 "lift_chip",
                 ActionKind.HAND,
-                (OPEN, on_original, there, *ready),
+                (OPEN, on_original, there, SOCKET_EMPTY, *ready),
                 {Var.CHIP: Val.LOOSE},
                 impossible=no_air,
                 hands=("lift_chip",),

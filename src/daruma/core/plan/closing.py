@@ -6,7 +6,7 @@ from daruma.core.plan.actions import Action, ActionKind
 from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, NewPanel, proof_key
 from daruma.core.plan.panel import variant_of
 from daruma.core.plan.state import LOST_PANEL, Needs, Val, Var, needs
-from daruma.core.plan.workbench import BOARD_IN, Workbench
+from daruma.core.plan.workbench import BOARD_IN, CHIP_RESTS, Workbench
 
 _FITTED = needs(Var.PHONE, Val.FITTED, otherwise="the display must be fitted")
 PROOF_KIND = {
@@ -43,7 +43,7 @@ def _fit(bench: Workbench) -> tuple[Action, ...]:
         bench.action(
             "fit",
             ActionKind.HAND,
-            (opened, needs(Var.PANEL, value, otherwise="another panel is in hand"), off, BOARD_IN),
+            (opened, needs(Var.PANEL, value, otherwise="another panel is in hand"), off, BOARD_IN, CHIP_RESTS),
             {Var.PHONE: Val.FITTED},
             hands=("fit_new", "power_on"),
             ruins=(1.0,),
@@ -109,7 +109,8 @@ def _ways_to_finish(case: Case, panel: NewPanel) -> tuple[tuple[str, tuple[Needs
     reason = "" if panel.kind in GENUINE_CHIP else "no genuine touch chip is on the panel"
     copied = needs(Var.RECORD, Val.COPIED, otherwise="the panel's data do not agree with the moved chip")
     moved = needs(Var.CHIP, Val.ON_NEW, otherwise="the original touch chip is not on the panel")
-    return (("", (own_chip, agrees), reason), ("moved", (moved, copied), ""))
+    rows: tuple[tuple[str, tuple[Needs, ...], str], ...] = (("", (own_chip, agrees), reason),)
+    return (*rows, ("moved", (moved, copied), "")) if case.moved_chip_finishes(panel) else rows
 
 
 def proofs(bench: Workbench, kept: tuple[Function, ...]) -> tuple[Action, ...]:

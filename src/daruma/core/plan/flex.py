@@ -4,12 +4,16 @@ from enum import Enum
 
 from daruma.core.plan.actions import Action, ActionKind
 from daruma.core.plan.case import FlexState
-from daruma.core.plan.sources import NO_FLEX_DATA, board_actions, trial_actions
+from daruma.core.plan.sources import NO_FLEX_DATA, READ_OUT, UNBOUND, board_actions, trial_actions
 from daruma.core.plan.state import Val, Var, needs
-from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+from daruma.core.plan.workbench import CHIP_RESTS, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
 
 _DATA: dict[Enum, Enum] = {Var.FLEX_DATA: Val.YES}
-_UNBOUND = needs(Var.BOARD, Val.UNBOUND, otherwise="the board is still bound")
+# one part after the other: the flex is done before work on the panel begins
+_PANEL_UNTOUCHED = (
+    needs(Var.NEW_READ, Val.NO, otherwise="the flex is done before the panel"),
+    CHIP_RESTS,
+)
 _OTHER = needs(Var.FLEX, Val.WORN, Val.FOREIGN, otherwise="the flex is sound", moot=True)
 
 
@@ -33,6 +37,7 @@ def flex_actions(bench: Workbench) -> tuple[Action, ...]:
                 needs(Var.SOCKET, Val.NEW_FLEX, otherwise="the new flex must be on the programmer"),
                 needs(Var.NEW_FLEX, Val.NO, otherwise="the new flex is written already"),
                 _OTHER,
+                *_PANEL_UNTOUCHED,
             ),
             {Var.NEW_FLEX: Val.YES},
             impossible=no_flex,
@@ -40,7 +45,7 @@ def flex_actions(bench: Workbench) -> tuple[Action, ...]:
         bench.action(
             "swap_flex",
             ActionKind.HAND,
-            (OPEN, needs(Var.NEW_FLEX, Val.YES, otherwise="the new flex carries no data yet"), _OTHER),
+            (OPEN, needs(Var.NEW_FLEX, Val.YES, otherwise="the new flex carries no data yet"), _OTHER, *_PANEL_UNTOUCHED),
             {Var.FLEX: Val.PROGRAMMED, Var.SOCKET: Val.EMPTY},
             impossible=no_flex,
             way="programmable flex",
@@ -98,8 +103,8 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
             bench.action(
                 "flex_data_over_cable",
                 ActionKind.CODES_OVER_CABLE,
-                (*conditions, _UNBOUND, NO_FLEX_DATA, _OTHER),
-                _DATA,
+                (*conditions, UNBOUND, NO_FLEX_DATA, _OTHER),
+                {**_DATA, **READ_OUT},
                 variant=variant,
             )
             for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
@@ -111,5 +116,5 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
 def _boards(bench: Workbench) -> tuple[Action, ...]:
     return (
         *board_actions(bench, NO_FLEX_DATA, variant="flex"),
-        *trial_actions(bench, (_UNBOUND,), NO_FLEX_DATA, variant="flex"),
+        *trial_actions(bench, (UNBOUND,), NO_FLEX_DATA, variant="flex"),
     )

@@ -4,7 +4,7 @@ from enum import Enum
 
 from daruma.core.model import FinishRule
 from daruma.core.plan.actions import Action, ActionKind
-from daruma.core.plan.case import GENUINE_CHIP, NewPanel, of_panel
+from daruma.core.plan.case import NewPanel, of_panel
 from daruma.core.plan.odds import HIDDEN_PAST, WriteLife
 from daruma.core.plan.state import LOST_PANEL, Needs, Val, Var, needs
 from daruma.core.plan.workbench import OPEN, Workbench
@@ -71,7 +71,8 @@ def _readings() -> tuple[tuple[str, tuple[Needs, ...], dict[Enum, Enum]], ...]:
 
 
 def _check(bench: Workbench, mine: Needs, panel: NewPanel, variant: str) -> list[Action]:
-    if bench.case.finish_rule is FinishRule.NONE or panel.donor() is not Val.UNASKED:
+    finishes = bench.case.own_chip_finishes(panel) or bench.case.moved_chip_finishes(panel)
+    if not finishes or panel.donor() is not Val.UNASKED:
         return []
     return [
         bench.action(
@@ -114,14 +115,12 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, unreadab
         ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, Val.BOARDS_PARTIAL), _COMPLETE), Val.BOARDS),
         ("write_new", "codes", (_SERIAL, _COVER, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.BOARDS_PARTIAL),
     ]
-    if bench.case.finish_rule is FinishRule.GENUINE_CHIP:
-        if panel.kind in GENUINE_CHIP:
-            rows.append(
-                ("write_for_own_chip", "", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh, otherwise=""), _COMPLETE), Val.MIXED)
-            )
-        rows.append(
-            ("write_for_moved_chip", "", (_COVER, _MOVED_CHIP, _NO_SERIAL, needs(Var.RECORD, Val.OWN, otherwise="")), Val.COPIED)
-        )
+    if bench.case.finish_rule is FinishRule.GENUINE_CHIP and bench.case.own_chip_finishes(panel):
+        agreeing = (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh, otherwise=""), _COMPLETE)
+        rows.append(("write_for_own_chip", "", agreeing, Val.MIXED))
+    if bench.case.moved_chip_finishes(panel):
+        copying = (_COVER, _MOVED_CHIP, _NO_SERIAL, needs(Var.RECORD, Val.OWN, otherwise=""))
+        rows.append(("write_for_moved_chip", "", copying, Val.COPIED))
     return [
         bench.action(
             key,

@@ -20,10 +20,7 @@ from daruma.core.plan.rules import ordered
 from daruma.core.plan.sources import source_actions
 from daruma.core.plan.state import PANELS, Val, Var
 from daruma.core.plan.threads import ENDS, doubts, goals
-from daruma.core.plan.workbench import BOARD_IN, Workbench
-
-# what never comes back once it has changed
-ONE_WAY = frozenset({Var.PANEL, Var.SERIAL, Var.FLEX_DATA, Var.BOARD, Var.CHIP, Var.FLEX, Var.BINDING})
+from daruma.core.plan.workbench import BOARD_RESTS, CHIP_RESTS, Workbench
 
 
 @dataclass(frozen=True, slots=True)
@@ -51,14 +48,21 @@ def all_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Actio
 def bench_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Action, ...]:
     """Return every action of a case but the proofs."""
     bench = Workbench(case, figures)
-    alone = (*panel_actions(bench), *chip_actions(bench))
-    actions = (*source_actions(bench), *flex_actions(bench), *(_with_the_board(a) for a in alone), *closing_actions(bench))
+    actions = (
+        *source_actions(bench),
+        *flex_actions(bench),
+        *(_one_at_a_time(action) for action in (*panel_actions(bench), *chip_actions(bench))),
+        *closing_actions(bench),
+    )
     return ordered(actions, case.rules)
 
 
-def _with_the_board(action: Action) -> Action:
-    """While the memory is off the board nothing else is begun."""
-    return action if action.sets_up else replace(action, conditions=(*action.conditions, BOARD_IN))
+def _one_at_a_time(action: Action) -> Action:
+    """Let work on panel and chip begin only where board and chip rest; soldering a loose chip goes on."""
+    if action.sets_up:
+        return action
+    rests = (BOARD_RESTS,) if action.key in ("clear_new_chip", "solder_chip", "another_panel") else (BOARD_RESTS, CHIP_RESTS)
+    return replace(action, conditions=(*action.conditions, *rests))
 
 
 def problem_of(case: Case, figures: Mapping[str, ActionFigures]) -> Problem:
@@ -70,7 +74,7 @@ def _compiled(case: Case, actions: tuple[Action, ...]) -> Problem:
     start = replay(case.start(), actions, case.history)
     if start[Var.PHONE] is Val.FITTED:
         start[Var.REOPENED] = Val.NO
-    return Problem(start, actions, goals(case), ENDS, doubts(case), ONE_WAY)
+    return Problem(start, actions, goals(case), ENDS, doubts(case))
 
 
 def make_plan(case: Case, figures: Mapping[str, ActionFigures]) -> Plan:

@@ -60,12 +60,16 @@ def solve(
 
 @dataclass(frozen=True, slots=True)
 class Option:
-    """Hold one thing that could be done next: the action, what sets it up, and its value in money."""
+    """Hold one thing that could be done next: the action, what sets it up, its chance and its value in money.
+
+    Where `exact` is false the value is only a bound that it does not exceed.
+    """
 
     action: Action
     set_up: Action | None
     value: float
     chance: float
+    exact: bool = True
 
 
 @dataclass(frozen=True, slots=True)
@@ -99,6 +103,7 @@ class Policy:
     bounded: bool = True
     _values: dict[int, tuple[float, Made | None]] = field(default_factory=dict)
     _hopes: dict[int, float] = field(default_factory=dict)
+    _blisses: dict[int, float] = field(default_factory=dict)
     _expected: dict[int, Expected] = field(default_factory=dict)
     _prices: dict[Move, float] = field(default_factory=dict)
 
@@ -113,9 +118,11 @@ class Policy:
             return known[0]
         self._values[state] = (float("-inf"), None)  # a state that leads back to itself would be seen as worthless
         best, pick = self._stop(state), None
-        for hope, made in self._hopeful(state, best):
-            if hope <= best + 1e-9:
+        for bound, made in self._hopeful(state, best):
+            if bound <= best + 1e-9:
                 break
+            if pick is not None and self._hope_of(made) <= best + 1e-9:
+                continue
             worth = self._value_of(made)
             if worth > best + 1e-9:
                 best, pick = worth, made
@@ -123,41 +130,71 @@ class Policy:
         return best
 
     def _hopeful(self, state: int, least: float) -> list[tuple[float, Made]]:
-        """Return the moves by what they could at best be worth, the best first."""
+        """Return the moves by what they would be worth if all went well, the best first."""
         problem = self.problem
         if problem.most(state) <= least:
             return []
-        moves = [(self._hope_of(made), made) for made in problem.expand(state)]
+        moves = [(self._at_best(made), made) for made in problem.expand(state)]
         moves.sort(key=_by_hope)
         return moves
 
     def _hope_of(self, made: Made) -> float:
+        """Return a bound of a move's value: its own outcomes as they are, and the hope after each of them."""
         if not self.bounded:
             return float("inf")
         move, set_up, before = made
-        price = self._prices[move] + (self._prices[set_up] if set_up is not None else 0.0)
-        return self.hope(before & self.problem.uncounted & move.clear | move.make) - price
+        hope = -self._price(move, set_up)
+        for chance, after, lost in self.problem.outcomes(move, before):
+            hope += chance * (self.hope(after) - lost)
+        return hope
+
+    def _price(self, move: Move, set_up: Move | None) -> float:
+        return self._prices[move] + (self._prices[set_up] if set_up is not None else 0.0)
 
     def hope(self, state: int) -> float:
-        """Return a bound of a state's value: what it would be worth if everything went well.
-
-        It is a bound because a success never leaves less to hope for than a failure.
-        """
+        """Return a bound of a state's value: all tries that are left of an action are had for the price of one."""
         known = self._hopes.get(state)
         if known is not None:
             return known
         self._hopes[state] = float("-inf")
         best = self._stop(state)
         if self.problem.most(state) > best:
-            for move, set_up, before in self.problem.expand(state):
-                price = self._prices[move] + (self._prices[set_up] if set_up is not None else 0.0)
-                best = max(best, self.hope(before & move.clear | move.make) - price)
+            moves = [(self._at_best(made), made) for made in self.problem.expand(state)]
+            moves.sort(key=_by_hope)
+            for bound, (move, set_up, before) in moves:
+                if bound <= best:
+                    break
+                price = self._price(move, set_up)
+                for outcomes in self.problem.batches(move, before):
+                    best = max(best, -price + sum(p * (self.hope(after) - lost) for p, after, lost in outcomes))
         self._hopes[state] = best
+        return best
+
+    def _at_best(self, made: Made) -> float:
+        if not self.bounded:
+            return float("inf")
+        move, set_up, before = made
+        return self.bliss(before & self.problem.uncounted & move.clear | move.make) - self._price(move, set_up)
+
+    def bliss(self, state: int) -> float:
+        """Return a bound of a state's hope: what it would be worth if everything went well.
+
+        It is a bound because a success never leaves less to hope for than a failure.
+        """
+        known = self._blisses.get(state)
+        if known is not None:
+            return known
+        self._blisses[state] = float("-inf")
+        best = self._stop(state)
+        if self.problem.most(state) > best:
+            for made in self.problem.expand(state):
+                best = max(best, self._at_best(made))
+        self._blisses[state] = best
         return best
 
     def _value_of(self, made: Made) -> float:
         move, set_up, before = made
-        worth = -self._prices[move] - (self._prices[set_up] if set_up is not None else 0.0)
+        worth = -self._price(move, set_up)
         for chance, after, lost in self.problem.outcomes(move, before):
             if after != before:
                 worth += chance * (self.value(after) - lost)
@@ -178,11 +215,13 @@ class Policy:
 
     def options(self, state: int, count: int = 3) -> tuple[Option, ...]:
         """Return the most promising things that can be done next with their values, the best first."""
-        made = []
-        for _, (move, set_up, before) in self._hopeful(state, float("-inf"))[:count]:
-            worth = self._value_of((move, set_up, before))
+        made, best = [], self.value(state)
+        for bound, (move, set_up, before) in self._hopeful(state, float("-inf"))[:count]:
+            hope = min(bound, self._hope_of((move, set_up, before)))
+            exact = hope > best - 1e-9  # what could not be better was never solved, and need not be
+            worth = self._value_of((move, set_up, before)) if exact else hope
             chance = self.problem.outcomes(move, before)[0][0]
-            made.append(Option(move.action, set_up.action if set_up else None, worth, chance))
+            made.append(Option(move.action, set_up.action if set_up else None, worth, chance, exact))
         return tuple(sorted(made, key=lambda option: -option.value))
 
     def expected(self, state: int) -> Expected:

@@ -4,7 +4,7 @@ Everything here works on any variables and values, so that it can be checked on 
 phones.
 """
 
-from collections.abc import Collection, Iterable, Mapping, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from enum import Enum
 from functools import cached_property
@@ -82,7 +82,6 @@ class Problem:
         goals: Sequence[Goal],
         ends: Sequence[Needs] = (),
         doubts: Sequence[Doubt] = (),
-        one_way: Collection[Enum] = (),
     ) -> None:
         self.actions = tuple(action for action in actions if not action.impossible)
         self.goals = tuple(goals)
@@ -90,7 +89,7 @@ class Problem:
         self._places: dict[Enum, dict[Enum, int]] = {}
         self._next = 0
         self._counters: dict[str, int] = {}
-        self._one_way = frozenset(one_way)
+        self._leading: dict[Needs, tuple[int, bool]] = {}
         self._collect(start, ends)
         self.vars = tuple(self._places)
         self.start = self.pack(start)
@@ -171,9 +170,9 @@ class Problem:
         return move
 
     def _scope(self, move: Move) -> tuple[int, ...]:
-        """Return what must still be so for a move ever to be made again, by variables that never come back."""
-        needs = [need for need in move.action.conditions if need.var in self._one_way]
-        return tuple(mask for need in needs if (mask := self.mask(need)))
+        """Return what must be so for a move ever to be made again: values from which its needs can still be met."""
+        masks = (self._leading_to(need) for need in move.action.conditions)
+        return tuple(dict.fromkeys(mask for mask, whole in masks if not whole))
 
     def _all_scopes(self) -> tuple[tuple[int, tuple[tuple[int, ...], ...]], ...]:
         """Return for each counter the scopes of the moves that count with it; a move without one keeps its counter."""
@@ -257,6 +256,26 @@ class Problem:
             result.append(((1 - chance) * ruin, self.tidied(ruined), move.action.stake))
         return result
 
+    def batches(self, move: Move, state: int) -> list[list[tuple[float, int, float]]]:
+        """Return the outcomes of several tries at once, as `outcomes` does: of all that are left, where a miss ruins
+        nothing, else of one, two ... tries; after a miss none is left."""
+        if not move.counters:
+            return [self.outcomes(move, state)]
+        tried, count = self.misses(move, state), move.counters
+        plain = state & move.forget
+        last = 1 << (move.counter + count - 1)
+        missed = self.tidied(plain & move.misses[0] | move.misses[1] | last)
+        ruined = self.tidied(plain & move.ruins[0] | move.ruins[1] | last)
+        good, bad, left, found = 0.0, 0.0, 1.0, []
+        for attempt in range(tried, count):
+            chance, ruin = move.action.chances[attempt], move.action.ruin(attempt)
+            good, bad = good + left * chance, bad + left * (1 - chance) * ruin
+            left *= (1 - chance) * (1 - ruin)
+            if move.action.ruins or attempt == count - 1:
+                after = [(good, self.succeed(move, state), 0.0), (left, missed, 0.0)]
+                found.append(after + ([(bad, ruined, move.action.stake)] if bad else []))
+        return found
+
     def may_end(self, state: int) -> bool:
         """Return whether a route may stop here."""
         return all(state & need for need in self.ends)
@@ -280,17 +299,20 @@ class Problem:
 
     @cached_property
     def _hopes(self) -> tuple[tuple[tuple[int, ...], ...], ...]:
-        """Return for each goal and alternative the values, of variables that never come back, that leave it open."""
+        """Return for each goal and alternative the values that leave it open."""
         return tuple(
             tuple(
-                tuple(self._leading_to(need) for need in conjunction if need.var in self._one_way)
+                tuple(dict.fromkeys(mask for mask, whole in map(self._leading_to, conjunction) if not whole))
                 for conjunction in goal.alternatives
             )
             for goal in self.goals
         )
 
-    def _leading_to(self, need: Needs) -> int:
-        """Return the bits of the values from which actions could lead to a good value, whatever else they need."""
+    def _leading_to(self, need: Needs) -> tuple[int, bool]:
+        """Return the bits of the values from which actions could lead to a good value, whatever else they need; and
+        whether these are all values."""
+        if need in self._leading:
+            return self._leading[need]
         values, good = set(self._places[need.var]), set(need.good)
         steps = [
             (next((c.good for c in action.conditions if c.var is need.var), values), effects[need.var])
@@ -305,7 +327,8 @@ class Problem:
                 if after in good and not before <= good:
                     good |= before
                     grown = True
-        return self.mask(Needs(need.var, frozenset(good)))
+        found = self._leading[need] = self.mask(Needs(need.var, frozenset(good))), values <= good
+        return found
 
     @cached_property
     def goal_vars(self) -> tuple[tuple[tuple[int, ...], ...], ...]:

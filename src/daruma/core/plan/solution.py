@@ -1,5 +1,7 @@
 """A plan as it is shown: as things are, as they would be, and what the shop's preferences cost."""
 
+from __future__ import annotations
+
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 
@@ -14,10 +16,11 @@ from daruma.core.plan.whatif import Difference, Fact, all_changed, difference, f
 class Solution:
     """Hold a solved case.
 
-    `real` is the plan as things are, `plan` the one that is shown: the same, or what it would be with `changes`.
+    `asked` is the case as it is, `case` with the changes. `real` is the plan as things are, `plan` the one that is shown: the same, or what it would be with `changes`.
     `prices` tell for each thing that the shop rules out what that costs here, in its money.
     """
 
+    asked: Case
     case: Case
     real: Plan
     plan: Plan
@@ -27,12 +30,17 @@ class Solution:
     prices: Mapping[str, float]
 
 
-def solve(case: Case, figures: Mapping[str, ActionFigures], changes: Sequence[tuple[str, str]] = ()) -> Solution:
-    """Solve a case as it is and as it would be with changed facts; raise LookupError for a fact that there is not."""
-    real = make_plan(case, figures)
+def solve(
+    case: Case, figures: Mapping[str, ActionFigures], changes: Sequence[tuple[str, str]] = (), before: Solution | None = None
+) -> Solution:
+    """Solve a case as it is and as it would be with changed facts; raise LookupError for a fact that there is not.
+
+    The plan as things are is taken from the solution `before` where that was of the same case.
+    """
+    real = before.real if before is not None and before.asked == case else make_plan(case, figures)
     asked = all_changed(case, changes)
     plan = make_plan(asked, figures) if changes else real
-    return Solution(asked, real, plan, tuple(changes), facts(case), difference(real, plan), _prices(asked, plan, figures))
+    return Solution(case, asked, real, plan, tuple(changes), facts(case), difference(real, plan), _prices(asked, plan, figures))
 
 
 def _prices(case: Case, plan: Plan, figures: Mapping[str, ActionFigures]) -> dict[str, float]:

@@ -7,10 +7,11 @@ from daruma.core.plan.actions import Action, ActionKind
 from daruma.core.plan.case import Case, OriginalState
 from daruma.core.plan.odds import tries_of_a_doubtful_part
 from daruma.core.plan.state import Needs, Val, Var, needs
-from daruma.core.plan.workbench import BOARD_IN, NO_CODES, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+from daruma.core.plan.workbench import BOARD_IN, CHIP_RESTS, NO_CODES, ON_TRIAL, OPEN, RUNS_CLOSED, SOCKET_EMPTY, Workbench
 
 ALL_CODES: dict[Enum, Enum] = {Var.SERIAL: Val.YES, Var.COVER: Val.YES}
-_UNBOUND = needs(Var.BOARD, Val.UNBOUND, otherwise="the board is still bound")
+UNBOUND = needs(Var.BOARD, Val.UNBOUND, Val.READ_OUT, otherwise="the board is still bound")
+READ_OUT: dict[Enum, Enum] = {Var.BOARD: Val.READ_OUT}
 _BOUND = needs(Var.BOARD, Val.BOUND, otherwise="the board is unbound already")
 _NO_TOUCH = "the panel has no touch chip to confirm trust with"
 NO_FLEX_DATA = needs(Var.FLEX_DATA, Val.NO, otherwise="the flex data are known already", moot=True)
@@ -45,7 +46,14 @@ def _original(bench: Workbench) -> tuple[Action, ...]:
         bench.action(
             "read_original",
             ActionKind.READ_SOURCE,
-            (OPEN, there, needs(Var.SOCKET, Val.ORIGINAL, otherwise="the original must be on the socket"), NO_CODES, _BOUND),
+            (
+                OPEN,
+                there,
+                needs(Var.SOCKET, Val.ORIGINAL, otherwise="the original must be on the socket"),
+                NO_CODES,
+                _BOUND,
+                CHIP_RESTS,
+            ),
             {**ALL_CODES, Var.CALIBRATION: Val.YES},
             impossible=gone,
             way="Read the original",
@@ -84,13 +92,13 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
 
 def _cable(bench: Workbench) -> tuple[Action, ...]:
     model = bench.case.model
-    gives = () if model.codes_over_cable else (_UNBOUND,)
+    gives = () if model.codes_over_cable else (UNBOUND,)
     actions = [
         bench.action(
             "codes_over_cable",
             ActionKind.CODES_OVER_CABLE,
             (*conditions, *gives, NO_CODES),
-            ALL_CODES,
+            ALL_CODES if model.codes_over_cable else {**ALL_CODES, **READ_OUT},
             way="Codes over the cable" if model.codes_over_cable else "",
             variant=variant,
         )
@@ -105,12 +113,11 @@ def trial_actions(bench: Workbench, gives: tuple[Needs, ...], why: Needs, varian
     """Return connecting the new panel for a trial, so that a phone that did not run can be read."""
     chip = needs(Var.CHIP, Val.ON_NEW) if bench.case.display_stays else needs(Var.OWN_CHIP, Val.YES, otherwise=_NO_TOUCH)
     once = needs(Var.TRIAL, Val.NO, otherwise="a trial was made already")
-    off = needs(Var.SOCKET, Val.EMPTY, Val.ORIGINAL, Val.NEW_FLEX, otherwise="the new panel is on the socket")
     return (
         bench.action(
             "start_trial",
             ActionKind.HAND,
-            (OPEN, BOARD_IN, once, chip, off, *gives, why),
+            (OPEN, BOARD_IN, once, chip, SOCKET_EMPTY, *gives, why),
             {Var.PHONE: Val.ON_TRIAL, Var.TRIAL: Val.YES},
             hands=("connect_new", "power_on", "trust_again"),
             variant=variant,
@@ -147,7 +154,7 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
         bench.action(
             "lift_memory",
             ActionKind.HAND,
-            (OPEN, _BOUND, why),
+            (OPEN, _BOUND, why, CHIP_RESTS, SOCKET_EMPTY),
             {Var.BOARD: Val.LIFTED, **given_up},
             impossible=no_air or no_socket,
             way=f"Lift the {package} memory",

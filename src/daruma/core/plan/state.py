@@ -53,6 +53,7 @@ class Val(Enum):
     # the board
     BOUND = "bound"
     UNBOUND = "unbound"
+    READ_OUT = "unbound, its data taken"
     LIFTED = "memory lifted"
     LIFTED_UNBOUND = "memory lifted and unbound"
     # a panel's record

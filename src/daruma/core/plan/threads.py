@@ -9,7 +9,7 @@ from daruma.core.plan.state import PANELS, Needs, Val, Var, needs
 Conjunction = tuple[Needs, ...]
 _FITTED = needs(Var.PHONE, Val.FITTED, otherwise="the display must be fitted")
 _WHOLE = needs(Var.PANEL, *PANELS, otherwise="the panel is lost")
-_BOARD = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, otherwise="the board is lost")
+_BOARD = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, Val.READ_OUT, otherwise="the board is lost")
 _HOME = needs(Var.BINDING, Val.TO_ORIGINAL, otherwise="the phone has bound another panel")
 _REBOUND: Conjunction = (needs(Var.BINDING, Val.TO_PANEL, otherwise="the phone has not finished this panel"),)
 _SERIAL = needs(

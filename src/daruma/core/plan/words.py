@@ -43,7 +43,7 @@ def _second(advice: Advice, money: str) -> list[str]:
     title = others[0].action.figures.title
     if gap < 0.5:
         return [f"As good: {title}."]
-    return [f"{gap:.0f} {money} better than: {title}."]
+    return [f"{'' if others[0].exact else 'At least '}{gap:.0f} {money} better than: {title}."]
 
 
 def _after(advice: Advice) -> list[str]:

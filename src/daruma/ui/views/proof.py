@@ -27,6 +27,7 @@ TEST = {
     Function.NO_DISPLAY_NOTICE: "Read the parts page",
     Function.AUTO_BRIGHTNESS: "Measure dim and bright",
     Function.TOUCH: "Read the touch test",
+    Function.FACE_UNLOCK: "Enrolled: read the phone",
 }
 LIGHTS = ("warm", "cool")
 

@@ -1,0 +1,164 @@
+"""The plan view in the real window: what if, preferences, laying over, numbers, planning again after a failure."""
+
+import pytest
+from PySide6.QtCore import Qt
+
+from daruma.core.job import Stage, StepState
+from daruma.core.parts import Function
+from daruma.core.plan.money import Aim
+from daruma.store.preferences import load_ways
+from daruma.ui.views.plan import PlanView
+from tests.ui.conftest import Driver
+
+MOVE = "Read the original, move the touch chip"
+
+
+@pytest.fixture
+def plan(driver: Driver) -> PlanView:
+    for _ in range(2):
+        driver.click("intake_main")
+        driver.idle()
+    driver.click("intake_main")
+    driver.idle()
+    view = driver.window.views[Stage.PLAN]
+    assert isinstance(view, PlanView)
+    assert driver.window.stage is Stage.PLAN
+    return view
+
+
+def shown(view: PlanView) -> str:
+    return view.strips.accessibleName()
+
+
+def choose(driver: Driver, name: str, key: str) -> None:
+    """Choose an entry of a combo box by its key, as a user's click on the list does."""
+    box = driver.find(name)
+    index = box.findData(key)  # type: ignore[attr-defined]
+    assert index >= 0, key
+    box.setCurrentIndex(index)  # type: ignore[attr-defined]
+    box.activated.emit(index)  # type: ignore[attr-defined]
+    driver.idle()
+
+
+def test_what_if_and_take_it_back(driver: Driver, plan: PlanView) -> None:
+    assert MOVE in shown(plan)
+    assert "Finish on the phone is closed: TarnOS 4.6 is older" in shown(plan)
+    choose(driver, "what_if_fact", "system")
+    choose(driver, "what_if_value", "5.3")
+    assert "opens: Finish on the phone" in plan.ask.said.text()
+    assert "Finish on the phone:" in shown(plan)
+    assert not plan.main.isEnabled(), "a way that is only asked about cannot be taken"
+    assert plan.strips_head.text() == "Ways as they would be"
+    driver.click("take_back")
+    driver.idle()
+    assert "Finish on the phone is closed" in shown(plan)
+    assert plan.main.isEnabled()
+    choose(driver, "what_if_fact", "hot_air")
+    choose(driver, "what_if_value", "no")
+    assert f"closes: {MOVE} (the bench has no hot air)" in plan.ask.said.text()
+
+
+def test_preferences_are_switches_with_a_price(driver: Driver, plan: PlanView) -> None:
+    driver.click("prefer_no_board_heat")
+    driver.idle()
+    assert "Lift the BGA315 memory is closed: the shop rules out heat on the board" in shown(plan)
+    assert "No board heat costs" in plan.preferences.price.text()
+    driver.click("prefer_fastest")
+    driver.idle()
+    folder = driver.desk.ready.shop.folder
+    assert load_ways(folder).preferences.aim is Aim.FASTEST
+    driver.click("prefer_cheapest")
+    driver.idle()
+    assert load_ways(folder).preferences.aim is Aim.CHEAPEST, "one aim at a time"
+    driver.click("prefer_no_board_heat")
+    driver.idle()
+    assert not load_ways(folder).preferences.no_board_heat
+
+
+def test_two_ways_are_laid_over_each_other(driver: Driver, plan: PlanView) -> None:
+    driver.click("fewer")
+    choose(driver, "lay_over", 1)  # type: ignore[arg-type]
+    said = [item.text for item in plan.strips.picture.items if hasattr(item, "text")]  # type: ignore[union-attr]
+    assert any(text.startswith("Laid over: ") for text in said)
+    plan.strips.chosen.emit("1")
+    said = [item.text for item in plan.strips.picture.items if hasattr(item, "text")]  # type: ignore[union-attr]
+    assert not any(text.startswith("Laid over: ") for text in said), "another choice lifts it off"
+
+
+def test_ways_that_keep_less_are_shown_when_asked_for(driver: Driver, plan: PlanView) -> None:
+    few = len(plan.strips.picture.spots)  # type: ignore[union-attr]
+    driver.click("fewer")
+    assert len(plan.strips.picture.spots) > few  # type: ignore[union-attr]
+    assert "No display notice: not kept" in shown(plan)
+
+
+def test_numbers_say_where_they_come_from(driver: Driver, plan: PlanView) -> None:
+    driver.click("show_numbers")
+    driver.idle()
+    words = plan.numbers.accessibleName()
+    assert "a panel takes 3 or 4 or 5 writes in its life, 0 counted" in words
+    assert "this shop: " in words, "the demo's earlier jobs have taught it something"
+    assert "catalogue guess" in words
+    driver.click("show_threads")
+    assert plan.pages.currentWidget() is plan.map
+
+
+def test_advice_names_the_next_step_and_what_follows_a_failure(driver: Driver, plan: PlanView) -> None:
+    assert plan.advice.head.text() == "Next: Open, take the display out"
+    assert "‘Read and keep the original’ fails" in plan.advice.lines.text()
+    driver.until(lambda: not plan.advice.worth.isVisible() or "Worth" in plan.advice.worth.text())
+
+
+def test_a_step_that_failed_is_planned_around(driver: Driver, plan: PlanView) -> None:
+    driver.click("plan_main")
+    driver.until(lambda: driver.window.stage is Stage.BENCH)
+    while driver.step() != "lift_chip":
+        before = driver.step()
+        if before == "write_new":
+            driver.until(lambda: driver.window.views[Stage.BENCH].locks.all_lit)
+            driver.window.views[Stage.BENCH].hold.held.emit()
+        else:
+            driver.click("bench_main")
+        driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
+        assert not driver.troubles
+    driver.click("step_failed")
+    driver.until(lambda: driver.text("bench_main") == "Plan again from here")
+    assert driver.job.steps[driver.job.current_step or 0].state is StepState.FAILED
+    driver.click("bench_main")
+    driver.until(lambda: driver.window.stage is Stage.PLAN)
+    driver.idle()
+    assert plan.strips_head.text() == "No way keeps all that is promised; these keep some of it"
+    assert plan.advice.head.text() == "Next: Fit the display, start the phone"
+    driver.click("plan_main")
+    driver.until(lambda: driver.step() in ("new_off_socket", "fit"))
+
+
+def test_the_flex_job_from_plan_to_proof(driver: Driver) -> None:
+    number = next(n for n, job in driver.desk.jobs.items() if job.ticket.display_stays)
+    driver.desk.open_job(number)
+    driver.idle()
+    driver.window.open_stage(Stage.PLAN)
+    driver.idle()
+    assert Function.FACE_UNLOCK in driver.job.ticket.promised
+    driver.click("plan_main")
+    driver.until(lambda: driver.window.stage is Stage.BENCH)
+    while driver.step() and not driver.step().startswith("prove"):
+        before = driver.step()
+        driver.click("bench_main")
+        driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
+        assert not driver.troubles, driver.troubles
+    driver.until(lambda: driver.window.stage is Stage.PROOF)
+    while not driver.job.all_proven:
+        driver.click("proof_main")
+        driver.idle()
+    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
+    driver.idle()
+    preview = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
+    assert "a new front sensor flex with the original's data" in preview
+
+
+def test_planning_is_left_with_the_keyboard(driver: Driver, plan: PlanView) -> None:
+    plan.strips.setFocus()
+    driver.key(Qt.Key.Key_Down)
+    driver.key(Qt.Key.Key_Down)
+    assert plan._route == 1
