@@ -59,6 +59,7 @@ def _orders(bench: Workbench) -> tuple[tuple[str, tuple[Needs, ...]], ...]:
         Val.BOARDS,
         Val.BOARDS_PARTIAL,
         otherwise="the panel must carry its data before heat comes near a chip",
+        order=True,
     )
     panels = bench.case.panel_values
     strict = [value for value, panel in panels if panel.data_before_chip]

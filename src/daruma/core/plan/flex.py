@@ -11,7 +11,7 @@ from daruma.core.plan.workbench import CHIP_RESTS, ON_TRIAL, OPEN, RUNS_CLOSED, 
 _DATA: dict[Enum, Enum] = {Var.FLEX_DATA: Val.YES}
 # one part after the other: the flex is done before work on the panel begins
 _PANEL_UNTOUCHED = (
-    needs(Var.NEW_READ, Val.NO, otherwise="the flex is done before the panel"),
+    needs(Var.NEW_READ, Val.NO, otherwise="the flex is done before the panel", order=True),
     CHIP_RESTS,
 )
 _OTHER = needs(Var.FLEX, Val.WORN, Val.FOREIGN, otherwise="the flex is sound", moot=True)

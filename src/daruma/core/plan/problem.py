@@ -164,7 +164,7 @@ class Problem:
             move.counter = self._counters[group]
             move.forget = ~(((1 << MOST_TRIES) - 1) << move.counter)
         order = {var: i for i, var in enumerate(self.vars)}
-        move.causes = tuple(order[need.var] for need in plain)
+        move.causes = tuple(order[need.var] for need in plain if not need.order)
         spoiled = {*action.miss, *action.ruined} if move.chance < 1 else set()
         move.touched = tuple(order[var] for var in {*action.effects, *spoiled})
         return move

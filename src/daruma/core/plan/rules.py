@@ -38,7 +38,7 @@ def ordered(actions: Sequence[Action], rules: Iterable[OrderRule]) -> tuple[Acti
         if first is not None:
             var, val = next(iter(first.effects.items()))
             good = {val, *([first.miss[var]] if var in first.miss else [])}
-            added.setdefault(rule.then, []).append(Needs(var, frozenset(good), rule.reason))
+            added.setdefault(rule.then, []).append(Needs(var, frozenset(good), rule.reason, order=True))
     return tuple(
         replace(action, conditions=(*action.conditions, *added[action.key])) if action.key in added else action
         for action in actions

@@ -16,8 +16,9 @@ from daruma.core.plan.whatif import Difference, Fact, all_changed, difference, f
 class Solution:
     """Hold a solved case.
 
-    `asked` is the case as it is, `case` with the changes. `real` is the plan as things are, `plan` the one that is shown: the same, or what it would be with `changes`.
-    `prices` tell for each thing that the shop rules out what that costs here, in its money.
+    `asked` is the case as it is, `case` with the changes. `real` is the plan as things are, `plan` the one that is
+    shown: the same, or what it would be with `changes`. `prices` tell for each thing that the shop rules out what
+    that costs here, in its money.
     """
 
     asked: Case

@@ -116,19 +116,21 @@ class State:
 class Needs:
     """Hold one condition on a variable: the values that are good, and what to say where it has none of them.
 
-    `moot` says that the action has no purpose any more where the condition cannot be met.
+    `moot` says that the action has no purpose any more where the condition cannot be met; `order` that the condition
+    only keeps an order of work: what is done after it does not rest on it.
     """
 
     var: Enum
     good: frozenset[Enum]
     otherwise: str = ""
     moot: bool = False
+    order: bool = False
 
     def met(self, state: Mapping[Enum, Enum]) -> bool:
         """Return whether the state meets the condition."""
         return state.get(self.var) in self.good
 
 
-def needs(var: Enum, *good: Enum, otherwise: str = "", moot: bool = False) -> Needs:
+def needs(var: Enum, *good: Enum, otherwise: str = "", moot: bool = False, order: bool = False) -> Needs:
     """Build a condition."""
-    return Needs(var, frozenset(good), otherwise, moot)
+    return Needs(var, frozenset(good), otherwise, moot, order)

@@ -19,8 +19,10 @@ RUNS_CLOSED = (
 ON_TRIAL = needs(Var.PHONE, Val.ON_TRIAL, otherwise="a panel must be connected for a trial")
 BOARD_IN = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, Val.READ_OUT, otherwise="the memory is off the board")
 # one thing at a time: a board that was unbound is read out, a loose chip is soldered, before anything else is begun
-BOARD_RESTS = needs(Var.BOARD, Val.BOUND, Val.READ_OUT, otherwise="the unbound board is to be read out first")
-CHIP_RESTS = needs(Var.CHIP, Val.ON_ORIGINAL, Val.ON_NEW, Val.LOST, otherwise="the loose touch chip is to be soldered first")
+BOARD_RESTS = needs(Var.BOARD, Val.BOUND, Val.READ_OUT, otherwise="the unbound board is to be read out first", order=True)
+CHIP_RESTS = needs(
+    Var.CHIP, Val.ON_ORIGINAL, Val.ON_NEW, Val.LOST, otherwise="the loose touch chip is to be soldered first", order=True
+)
 SOCKET_EMPTY = needs(Var.SOCKET, Val.EMPTY, otherwise="the socket must be empty")
 NO_CODES = needs(Var.SERIAL, Val.NO, Val.SOUGHT, otherwise="the codes are known already", moot=True)
 
