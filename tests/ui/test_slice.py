@@ -129,7 +129,7 @@ def test_a_failed_write_says_what_is_safe_and_the_plan_goes_on_from_there(driver
     driver.idle()
     driver.click("plan_main")
     driver.until(lambda: driver.step() == "read_new")
-    driver.until(lambda: driver.window.foot.store.text() == "vault: 12 backups")
+    driver.until(lambda: driver.window.foot.store.text() == "vault: 11 backups")
 
 
 def test_a_dark_interlock_keeps_the_button_from_being_held(driver: Driver) -> None:

@@ -168,7 +168,7 @@ class IntakeView(StageView):
         line.addWidget(fault, 1)
         grid.addLayout(line, row, column, 1, span)
         grid.addWidget(widget, row + 1, column, 1, span)
-        grid.setRowMinimumHeight(row + 2, 7)
+        grid.setRowMinimumHeight(row + 2, 5)
 
     def _combo(self, name: str) -> QComboBox:
         combo = ChoiceBox()

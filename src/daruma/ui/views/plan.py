@@ -84,7 +84,7 @@ class PlanView(StageView):
         self.map.chosen.connect(self._function_chosen)
         self.numbers = PictureView("numbers", grows=False)
         self.pages = QStackedWidget()
-        self.pages.setMinimumHeight(180)
+        self.pages.setMinimumHeight(160)
         self.pages.addWidget(self.map)
         self.pages.addWidget(_scrolled(self.numbers))
         inner.addWidget(self.pages, 1)
