@@ -28,8 +28,9 @@ def thread_map(
     columns = _Columns(width)
     lit = _lit(verdicts, chosen)
     items: list[Item] = [*columns.heads()]
+    roomy = len(places) < 2 or _row_height(places, threads) >= 24
     for thread in threads:
-        items += _thread(thread, columns, places[thread.identity], thread.identity in lit or chosen is None)
+        items += _thread(thread, columns, places[thread.identity], thread.identity in lit or chosen is None, roomy)
     for state in conditions:
         items += _condition(state, columns, places[state.condition], state.condition in lit or chosen is None)
     spots: list[Spot] = []
@@ -41,6 +42,11 @@ def thread_map(
         spots.append(Spot(verdict.function.value, columns.function - 14, y - gap / 2, width - columns.function + 14, gap, words))
     words = " ".join(f"{labels[v.function]} {_WORD[v.holds]}. {v.reason}" for v in verdicts)
     return Picture(width, height, tuple(items), tuple(spots), words)
+
+
+def _row_height(places: Mapping[Identity | Condition, float], threads: Sequence[ThreadState]) -> float:
+    """Return how high a thread's row is: twice the way from the top to the first one's middle."""
+    return 2 * (places[threads[0].identity] - TOP) if threads else 99.0
 
 
 def _places(threads: Sequence[Identity], conditions: Sequence[Condition], height: float) -> dict[Identity | Condition, float]:
@@ -88,19 +94,24 @@ def _value(x: float, y: float, value: str | None, missing: str, ink: Tone, room:
     return Text(x, y, grouped(value), ink, 13, mono=True, limit=room)
 
 
-def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool) -> list[Item]:
+def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool, roomy: bool) -> list[Item]:
+    """Draw one thread; where there is no room for two lines the names stand without the values."""
     tone = _TONE[thread.whole] if lit else Tone.LINE
     ink = Tone.INK if lit else Tone.QUIET
     left, right = columns.board_end + 8, columns.part - 10
     missing = "carries none" if thread.whole is Tri.NO else "not known yet"
+    below = -2 if roomy else 7
     items: list[Item] = [
-        Text(columns.board, y - 2, IDENTITY_LABEL[thread.identity], Tone.QUIET, 11.5),
-        _value(columns.board, y + 12, thread.expected, "not known yet", ink, columns.board_end - columns.board),
-        Text(columns.part, y - 2, PART_LABEL[thread.carrier], Tone.QUIET, 11.5),
-        _value(columns.part, y + 12, thread.carried, missing, ink, columns.part_end - columns.part),
+        Text(columns.board, y + below, IDENTITY_LABEL[thread.identity], Tone.QUIET, 11.5),
+        Text(columns.part, y + below, PART_LABEL[thread.carrier], Tone.QUIET, 11.5),
         Disc(left, y + 3, 3.5, 3.5, tone),
         Disc(right, y + 3, 3.5, 3.5, tone),
     ]
+    if roomy:
+        items += [
+            _value(columns.board, y + 12, thread.expected, "not known yet", ink, columns.board_end - columns.board),
+            _value(columns.part, y + 12, thread.carried, missing, ink, columns.part_end - columns.part),
+        ]
     middle = (left + right) / 2
     match thread.whole:
         case Tri.YES:

@@ -136,7 +136,7 @@ class IntakeView(StageView):
         self._promise_fault = label("fault")
         column.addWidget(self._promise_fault)
         self._rows = QVBoxLayout()
-        self._rows.setSpacing(7)
+        self._rows.setSpacing(6)
         column.addLayout(self._rows)
         self._row_of: dict[Function, FunctionRow] = {}
         column.addStretch(1)
@@ -168,7 +168,7 @@ class IntakeView(StageView):
         line.addWidget(fault, 1)
         grid.addLayout(line, row, column, 1, span)
         grid.addWidget(widget, row + 1, column, 1, span)
-        grid.setRowMinimumHeight(row + 2, 5)
+        grid.setRowMinimumHeight(row + 2, 6)
 
     def _combo(self, name: str) -> QComboBox:
         combo = ChoiceBox()
