@@ -51,7 +51,7 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
         serial_on_paper=bool(job.ticket.paper_serial),
         kit=ways.kit,
         preferences=ways.preferences,
-        record=record_of_outcomes(shop.jobs.all()),
+        record=record_of_outcomes(shop.jobs.all(), catalogue.models, model.socket),
         history=history(job),
     )
 

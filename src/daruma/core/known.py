@@ -130,6 +130,15 @@ def history(job: Job) -> tuple[tuple[str, bool], ...]:
     return tuple((key, good) for key, good in settled if not (other and key in PANEL_STEPS))
 
 
-def record_of_outcomes(jobs: Iterable[Job]) -> OutcomeRecord:
-    """Return what the shop's jobs say about how often each action goes well."""
-    return total(outcome for job in jobs for outcome in job.outcomes)
+# what depends on the adapter, so that only outcomes on the same one count
+ON_ADAPTER = frozenset({"read_original", "read_new"}) | WRITES
+
+
+def record_of_outcomes(jobs: Iterable[Job], models: Mapping[str, Model], adapter: str) -> OutcomeRecord:
+    """Return what the shop's jobs say about how often each action goes well; reading and writing on one adapter only."""
+
+    def counts(job: Job, action: str) -> bool:
+        model = models.get(job.ticket.model)
+        return action not in ON_ADAPTER or (model is not None and model.socket == adapter)
+
+    return total(outcome for job in jobs for outcome in job.outcomes if counts(job, outcome[0]))

@@ -7,6 +7,8 @@ from daruma.core.plan.case import Case, OriginalState
 from daruma.core.plan.odds import Beta
 from daruma.core.plan.routes import Promise, Route
 
+_ON_ADAPTER = (ActionKind.READ_SOURCE, ActionKind.READ_TARGET, ActionKind.WRITE)
+
 
 @dataclass(frozen=True, slots=True)
 class Source:
@@ -51,7 +53,8 @@ def origin(case: Case, action: Action) -> str:
     seen = case.record.actions.get(action.key)
     if seen is not None and seen.count:
         low, high = belief(case, action).interval()
-        text = f"this shop: {seen.done} of {seen.count} went well (95 % credible: {100 * low:.0f} to {100 * high:.0f} %)"
+        where = " on this adapter" if action.kind in _ON_ADAPTER else ""
+        text = f"this shop{where}: {seen.done} of {seen.count} went well (95 % credible: {100 * low:.0f} to {100 * high:.0f} %)"
     else:
         text = action.figures.origin
     if len(action.chances) > 1 and not action.figures.writes:
