@@ -87,7 +87,9 @@ def _words(facts: Sequence[Fact], changes: Sequence[tuple[str, str]], difference
     asked = [f"{by_key[key].label}: {_option(by_key[key], value)}" for key, value in changes if key in by_key]
     lines = ["If " + "; ".join(asked) + ":"]
     lines += [f"opens: {way}" for way in difference.opened]
-    lines += [f"closes: {way} ({reason})" for way, reason in difference.closed]
+    for way, reason in difference.closed:
+        beaten = reason.startswith("another way")
+        lines.append(f"is beaten now: {way}" if beaten else f"closes: {way} ({reason})")
     return "\n".join(lines if len(lines) > 1 else [*lines, "nothing opens or closes."])
 
 
