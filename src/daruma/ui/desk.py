@@ -29,6 +29,7 @@ if TYPE_CHECKING:
 
 log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
+REPLAN_MS = 150  # at the start the view of the job comes first, its plan after
 QUIET_WORK = frozenset(
     {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the white", "making the pages"}
 )
@@ -65,6 +66,10 @@ class Desk(QObject):
         self.drafts.failed.connect(self.trouble)
         self._surveying = False
         self._look_wanted = False
+        self._replan_soon = QTimer(self)
+        self._replan_soon.setSingleShot(True)
+        self._replan_soon.setInterval(REPLAN_MS)
+        self._replan_soon.timeout.connect(self.replan)
         self._poll = QTimer(self)
         self._poll.setInterval(POLL_MS)
         self._poll.timeout.connect(self.look)
@@ -116,7 +121,7 @@ class Desk(QObject):
         self.number = min(open_jobs, default=min(self.jobs, default=0))
         self.loaded.emit()
         self.jobs_changed.emit()
-        self._show()
+        self._show(at_once=False)
         for trouble in self.workshop.catalogue.troubles:
             self.trouble.emit(trouble)
         self._poll.start()
@@ -129,6 +134,7 @@ class Desk(QObject):
     def shut(self) -> None:
         """Stop work and close devices and store."""
         self._poll.stop()
+        self._replan_soon.stop()
         self.bench.finish()
         self.store.finish()
         # results that are still on their way find nobody to tell
@@ -183,12 +189,15 @@ class Desk(QObject):
         if job.number == self.number:
             self._show()
 
-    def _show(self) -> None:
+    def _show(self, *, at_once: bool = True) -> None:
         job = self.job
         if job is None:
             return
         self.job_changed.emit(job)
-        self.replan()
+        if at_once:
+            self.replan()
+        else:
+            self._replan_soon.start()
         self.look()
 
     # -- plan

@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSignalBlocker, Qt
+from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.core.job import Job
@@ -199,8 +200,7 @@ class PlanView(StageView):
         if solution is not None:
             self.ask.show_facts(solution.facts, solution.changes, solution.difference)
             self.preferences.show_preferences(solution.case.preferences, solution.prices)
-            case = solution.case
-            self.desk.run(self.desk.store, "weighing", lambda _: (solution, self.desk.ready.worth_knowing(case)), self._weighed)
+            self._weigh()
         self.allow(self.main, bool(routes) and not asked)
         self._name_main()
         self._explain()
@@ -237,6 +237,17 @@ class PlanView(StageView):
             return Picture(width, 20, ())
         labels = self.desk.ready.catalogue.function_labels
         return route_strips(width, self._solution.plan, StripsView(labels, self._route, self._over, self._shown()))
+
+    def _weigh(self) -> None:
+        """Find out what is worth knowing first, if somebody looks at the plan."""
+        solution = self._solution
+        if solution is not None and self.isVisible():
+            work = lambda _: (solution, self.desk.ready.worth_knowing(solution.case))  # noqa: E731
+            self.desk.run(self.desk.store, "weighing", work, self._weighed)
+
+    def showEvent(self, event: QShowEvent) -> None:
+        super().showEvent(event)
+        self._weigh()
 
     def _weighed(self, result: tuple[Solution, tuple[Worth, ...]]) -> None:
         from daruma.core.plan.words import worth_words
