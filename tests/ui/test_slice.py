@@ -156,6 +156,7 @@ def test_old_firmware_is_updated_from_where_it_was_noticed(driver: Driver) -> No
 def test_an_unplugged_programmer_is_a_notice_and_the_window_goes_on(driver: Driver) -> None:
     driver.click("intake_main")
     driver.until(lambda: driver.text("intake_main").startswith("Owner"))
+    driver.idle()  # the lane must not be using the wire that is taken away here
     rig = driver.desk.ready.rig
     assert callable(rig.wires)
     rig.wires = {**rig.wires(), "programmer": "/dev/no-such-port"}
