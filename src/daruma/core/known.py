@@ -120,6 +120,10 @@ PANEL_STEPS = frozenset(
 )
 
 
+# what is lost for good when it fails, whatever run sheet is made afterwards
+LOSSES = frozenset({"lift_chip", "lift_memory"})
+
+
 def history(job: Job) -> tuple[tuple[str, bool], ...]:
     """Return the steps that were done or failed, for planning from where things stand.
 
@@ -127,7 +131,9 @@ def history(job: Job) -> tuple[tuple[str, bool], ...]:
     """
     other = job.target is not None and job.ticket.panel_die not in ("", job.target.die)
     settled = [(step.action, step.state is StepState.DONE) for step in job.steps if step.state is not StepState.OPEN]
-    return tuple((key, good) for key, good in settled if not (other and key in PANEL_STEPS))
+    done = {key for key, good in settled if good}
+    lost = [(key, False) for key, good in job.outcomes if not good and key in LOSSES and key not in done]
+    return (*((key, good) for key, good in settled if not (other and key in PANEL_STEPS)), *lost)
 
 
 # what depends on the adapter, so that only outcomes on the same one count
