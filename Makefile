@@ -38,6 +38,8 @@ test: lint
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python -m pytest
 
 soak: setup
+	@$(BIN)/python -m pip install --quiet --require-hashes --no-deps --only-binary :all: -r requirements-fuzz.lock \
+		|| echo "The fuzzer does not install here: its test is skipped."
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python -m pytest --soak
 
 bench: setup
@@ -45,6 +47,7 @@ bench: setup
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/startup.py
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/responsiveness.py
 	$(RUN) $(BIN)/python benchmarks/planning.py
+	$(RUN) $(BIN)/python benchmarks/load.py
 
 screenshots: setup
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python tools/screenshots.py docs/screenshots

@@ -10,7 +10,9 @@ import pytest
 from click.testing import CliRunner
 
 from daruma.app import refuse_bad_pair, refuse_no_display
-from daruma.cli import main, read_settings
+from daruma.cli import main, plain, read_settings
+from daruma.core.acts import ActKind
+from daruma.store.shop import Shop
 
 ROOT = Path(__file__).parents[1]
 
@@ -32,13 +34,45 @@ def test_the_vault_from_the_command_line(demo_folder: Path, tmp_path: Path) -> N
     assert "10 backups checked, 0 faults" in run("check")
     assert "B-00004" in run("list", "damson_l")
     written = run("export", "B-00001", str(tmp_path)).split()
-    assert sorted(Path(path).suffix for path in written) == [".bin", ".hex", ".json"]
+    assert sorted(Path(path).suffix for path in written) == [".bin", ".hex", ".json", ".sha256"]
     json_file = next(path for path in written if path.endswith(".json"))
     assert "is B-00001" in run("import", json_file), "what is there already is not kept twice"
     assert "no backup B-99999" in run("export", "B-99999", str(tmp_path), code=1)
     Path(json_file).write_text("{}")
+    assert "was changed after it was exported" in run("import", json_file, code=1)
+    Path(json_file).with_suffix(".sha256").unlink()
     assert "The vault is unchanged" in run("import", json_file, code=1)
     assert '"sha256"' in run("schema")
+
+
+def test_copies_doubts_and_purging_from_the_command_line(demo_folder: Path, tmp_path: Path) -> None:
+    def run(*words: str, code: int = 0) -> str:
+        result = CliRunner().invoke(main, ["--data", str(demo_folder), *words])
+        assert result.exit_code == code, result.output
+        return result.output
+
+    made = Path(run("copies", "make").split()[0])
+    assert made.stem in run("copies", "list")
+    assert "0 faults" in run("copies", "verify", made.stem)
+    assert "There is no copy x" in run("copies", "verify", "x", code=1)
+    assert "0 acts in doubt" in run("doubts")
+    with Shop(demo_folder) as shop:
+        act = shop.journal.intend(ActKind.WRITE, job="J-0002", die="DX", backup="", digest="", started="", evidence=())
+        shop.journal.leave(act)
+        assert "open in another window" in run("copies", "restore", made.stem, code=1)
+    assert "Put the part …DX on its socket" in run("doubts", code=1)
+    assert "Carried over: 0 backups, 1 acts, 0 jobs." in run("copies", "restore", made.stem)
+    assert "1 acts in doubt" in run("doubts", code=1)
+    assert "Nothing was changed" in run("purge", "30")
+    assert "jobs: none" in run("purge", "30", "--yes")
+    journal = tmp_path / "journal.csv"
+    run("journal", str(journal))
+    assert journal.read_text().splitlines()[0].startswith("act,job,kind")
+    assert len(journal.read_text().splitlines()) == 4
+
+
+def test_what_was_imported_does_not_steer_the_terminal() -> None:
+    assert plain("a\x1b[31mb\u202ec\n") == "a\ufffd[31mb\ufffdc\ufffd"
 
 
 def test_no_display_is_said_plainly() -> None:

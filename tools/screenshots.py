@@ -13,6 +13,7 @@ from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 
 from daruma.app import Setup, StandIns, build_window, make_app
+from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Stage, StepState
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
@@ -49,7 +50,7 @@ class Tour:
     def idle(self) -> None:
         """Wait until both lanes rest."""
         rest(60)
-        self.until(lambda: self.desk.bench.current is None and self.desk.store.current is None)
+        self.until(lambda: all(lane.current is None for lane in (self.desk.bench, self.desk.store, self.desk.copying.lane)))
         rest(80)
 
     def click(self, name: str) -> None:
@@ -85,6 +86,7 @@ class Tour:
         self.desk.look()
         self.until(lambda: self.window.views[Stage.BENCH].locks.all_lit)
         self.shot("bench-write")
+        self.doubt()
         self.click("lens_bytes")
         self.shot("bench-bytes")
         self.click("lens_fields")
@@ -108,13 +110,30 @@ class Tour:
         self.shot("handover")
         self.window.open_shop(0)
         self.shot("shop-vault")
-        self.window.open_shop(2)
+        self.window.open_shop(3)
+        self.click("copy_now")
+        self.shot("shop-copies")
+        self.window.open_shop(4)
         self.shot("shop-catalogue")
         self.window._leave_shop()
         apply_theme(self.app, NIGHT)
         self.window.open_stage(Stage.PROOF)
         self.window.views[Stage.PROOF].choose(self.desk.job.ticket.promised[0])
         self.shot("proof-ink")
+
+    def doubt(self) -> None:
+        """Let a write be left without its settlement, as a pulled plug leaves it; settle it again afterwards."""
+        journal, job = self.desk.ready.shop.journal, self.desk.job
+        act = journal.intend(
+            ActKind.WRITE, job=job.name, die=job.target.die, backup=job.backup, digest="", started=job.opened, evidence=()
+        )
+        journal.leave(act)
+        self.desk.look()
+        self.until(lambda: self.window.doubt_bar.isVisible())
+        self.shot("bench-doubt")
+        journal.settle(act, ActState.NOT_SENT, "a picture", job.opened)
+        self.desk.look()
+        self.until(lambda: self.window.views[Stage.BENCH].locks.all_lit)
 
     taken: set[str] = set()
 

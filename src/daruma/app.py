@@ -59,7 +59,10 @@ class StandIns:
             self._command += ["--pace", str(pace)]
 
     def wires(self) -> Mapping[str, str]:
-        """Return the wires by device; nothing where the process died before it named them."""
+        """Return the wires by device; nothing where the process died before it named them. A dead one is started again."""
+        if self._process is not None and self._process.poll() is not None:
+            self.stop()
+            self._wires = None
         if self._wires is None:
             self._process = subprocess.Popen(self._command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
             assert self._process.stdout is not None

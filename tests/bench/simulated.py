@@ -128,7 +128,7 @@ class SimulatedBench:
             return False
         for act in action.hands:
             if lost and act in SLIPS:
-                self.world.faults.counts["slip"] = 1
+                self.world.faults.arm("slip")
                 assert not self._hand(act)
                 return None
             assert self._hand(act), (action.key, act)
@@ -173,11 +173,13 @@ class SimulatedBench:
         assert self.read is not None
         source = source_for(action.key, self.codes, self.read)
         assert source is not None
-        faults, panel = self.world.faults.counts, self.panels[self.current]
-        faults["spent_write_kills"] = int(self.rng.random() < self.case.chances.spent_write_kills)
-        faults["write_fails"] = int(not self.goes_well(action))
+        faults, panel = self.world.faults, self.panels[self.current]
+        if self.rng.random() < self.case.chances.spent_write_kills:
+            faults.arm("spent_write_kills")
+        if not self.goes_well(action):
+            faults.arm("voltage_dip")
         sent = self._send(self.case.model.socket, plan_write(self.read, source).image)
-        faults["write_fails"] = faults["spent_write_kills"] = 0
+        faults.armed.clear()
         if not panel.answers:
             return None
         return sent

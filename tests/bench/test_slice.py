@@ -6,7 +6,8 @@ from pathlib import Path
 
 import pytest
 
-from daruma.bench import proving, writing
+from daruma.bench import proving
+from daruma.bench.acting import InterlockDark, WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.reading import read_part
 from daruma.bench.rig import Rig, look
@@ -86,7 +87,7 @@ def test_without_the_data_the_white_is_stuck_and_the_notice_shows(
 @pytest.mark.parametrize(
     ("fault", "state", "words"),
     [
-        ("write_fails", ActState.FAILED, "supply dipped"),
+        ("voltage_dip", ActState.FAILED, "supply dipped"),
         ("write_ignored", ActState.FAILED, "reported success, the read-back differs"),
         ("torn_page", ActState.FAILED, "reported success, the read-back differs"),
     ],
@@ -96,7 +97,7 @@ def test_a_write_that_fails_is_counted_and_stops_the_way(
 ) -> None:
     job = ready_to_write(workshop, hero, context)
     hands.fault(fault)
-    with pytest.raises(writing.WriteFailed, match=words) as caught:
+    with pytest.raises(WriteFailed, match=words) as caught:
         write(workshop, job, context)
     assert "backup is safe" in caught.value.safe
     assert "Stop here" in caught.value.advice
@@ -115,11 +116,11 @@ def test_a_write_that_fails_is_counted_and_stops_the_way(
 
 def test_a_lost_answer_is_settled_by_reading_the_part(workshop: Workshop, hero: Job, hands: Hands, context: Context) -> None:
     job = ready_to_write(workshop, hero, context)
-    hands.fault("lost_commit_answer")
+    hands.fault("lost_answer", op="write.commit")
     job = write(workshop, job, context)
     act = workshop.shop.journal.acts_on(job.ticket.panel_die)[-1]
     assert act.state is ActState.DONE
-    assert "equal all the same" in act.note
+    assert "what was meant all the same" in act.note
     assert hands.look(job.ticket.panel_die)["writes"] == 1
 
 
@@ -139,10 +140,10 @@ def test_the_programmer_dies_in_mid_write_and_the_act_is_in_doubt(
     workshop: Workshop, hero: Job, hands: Hands, standin: StandIn, demo_folder: Path, context: Context
 ) -> None:
     job = ready_to_write(workshop, hero, context)
-    hands.fault("die_after_commit")
-    with pytest.raises(writing.WriteFailed, match="not known what the write did") as caught:
+    hands.fault("die", op="write.commit")
+    with pytest.raises(WriteFailed, match="not known what the write did") as caught:
         write(workshop, job, context)
-    assert "counts against the panel" in caught.value.safe
+    assert "counts against the part" in caught.value.safe
     (act,) = workshop.shop.journal.acts_on(job.ticket.panel_die)
     assert act.state is ActState.IN_DOUBT
     standin.process.wait(10)
@@ -153,14 +154,14 @@ def test_the_programmer_dies_in_mid_write_and_the_act_is_in_doubt(
         later = Workshop(rig, workshop.shop, workshop.catalogue, fresh_hands)
         with pytest.raises(Trouble, match="No part answers"):
             fresh_hands.do("clear_socket", job.ticket.imei)
-            later.settle(job, act, context)
+            later.settle(act, context)
         fresh_hands.do("original_on_socket", job.ticket.imei)
-        with pytest.raises(Trouble, match="the act was on"):
-            later.settle(job, act, context)
+        with pytest.raises(Trouble, match="the act was on another one"):
+            later.settle(act, context)
         fresh_hands.do("new_on_socket", job.ticket.imei, job.ticket.panel_die)
         dark = {lock.key for lock in later.survey(job, context).locks if not lock.lit}
         assert dark == {"doubt"}, "nobody writes past an act in doubt"
-        job, state = later.settle(job, act, context)
+        job, state = later.settle(act, context)
         assert state is ActState.DONE
         assert workshop.shop.journal.in_doubt() == ()
         assert workshop.shop.journal.writes(job.ticket.panel_die) == fresh_hands.look(job.ticket.panel_die)["writes"] == 1
@@ -187,7 +188,7 @@ def test_another_part_than_the_one_checked_is_refused_at_the_moment_of_the_act(
 ) -> None:
     job = ready_to_write(workshop, hero, context)
     hands.do("original_on_socket", job.ticket.imei)
-    with pytest.raises(writing.InterlockDark, match="same part as checked"):
+    with pytest.raises(InterlockDark, match="Same part as checked"):
         write(workshop, job, context)
     assert workshop.shop.journal.acts_on(job.ticket.panel_die) == ()
 
@@ -292,13 +293,14 @@ def test_a_bench_with_nothing_set_up(workshop: Workshop, hero: Job, context: Con
     assert survey.bench.phone_on is None
 
 
-def test_a_damaged_record_is_not_kept(demo_folder: Path, workshop: Workshop, context: Context) -> None:
+def test_a_damaged_record_is_not_kept(demo_folder: Path, standin: StandIn, workshop: Workshop, context: Context) -> None:
     world = json.loads((demo_folder / "world.json").read_text())
     hero = next(job for job in workshop.shop.jobs.all() if job.number == HERO)
     phone = next(phone for phone in world["phones"].values() if phone["imei"] == world["cable"])
     memory = bytearray.fromhex(world["panels"][phone["home_panel"]]["memory"])
     memory[0x10] ^= 0x01
     world["panels"][phone["home_panel"]]["memory"] = memory.hex()
+    standin.stop()
     (demo_folder / "world.json").write_text(json.dumps(world))
     again = start_standin(demo_folder)
     hands = connect_hands(again.wires["hands"])

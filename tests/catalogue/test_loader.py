@@ -89,7 +89,7 @@ def test_hostile_files_are_said(text: str | bytes, tmp_path: Path) -> None:
 
 
 def test_a_file_that_is_far_too_large(tmp_path: Path) -> None:
-    assert "too large" in own(tmp_path, b"#" * (1 << 20) + b"\n").troubles[0].what
+    assert "too long" in own(tmp_path, b"#" * (1 << 20) + b"\n").troubles[0].what
 
 
 @given(st.binary(max_size=200))

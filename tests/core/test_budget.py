@@ -35,6 +35,12 @@ def test_what_is_left(counted: int, sure: int, most: int, words: str) -> None:
     assert (budget.sure_left(), budget.most_left(), budget.words()) == (sure, most, words)
 
 
+def test_what_the_part_itself_says_ends_the_guessing() -> None:
+    for limits in ((3, 4, 5), ()):
+        budget = WriteBudget(limits, 1, spent=True)
+        assert (budget.next_odds(), budget.sure_left(), budget.most_left(), budget.words()) == (0.0, 0, 0, "none left")
+
+
 def test_no_known_limit() -> None:
     budget = WriteBudget((), 12)
     assert budget.next_odds() == 1.0

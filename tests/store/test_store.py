@@ -2,7 +2,6 @@
 
 import sqlite3
 import stat
-from collections.abc import Iterator
 from dataclasses import replace
 from pathlib import Path
 
@@ -10,51 +9,16 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from daruma.core.acts import ActKind, ActState
-from daruma.core.backup import GENESIS, BackupContent, Origin, check_chain, link_of
+from daruma.core.acts import Act, ActKind, ActState
+from daruma.core.backup import GENESIS, ChainCheck, link_of
 from daruma.core.errors import Trouble
 from daruma.core.job import Proof, Reading, Step, StepState, Ticket
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.core.tri import Tri
 from daruma.store.database import FILE, StoreTrouble
+from daruma.store.journal import Journal
 from daruma.store.shop import Shop
-
-
-@pytest.fixture
-def empty(tmp_path: Path) -> Iterator[Shop]:
-    made = Shop(tmp_path / "shop")
-    yield made
-    made.close()
-
-
-def content(n: int = 1, **changes: object) -> BackupContent:
-    made = BackupContent(
-        model="cedar_l",
-        layout="cedar_l_display",
-        part_kind="display",
-        die=f"D{n:011d}",
-        chip="00",
-        maker="Ostby",
-        imei="490154203237518",
-        job="J-0001",
-        taken="2026-11-23T10:00:00+00:00",
-        programmer="Stand-in SP-1",
-        firmware="1.5",
-        origin=Origin.PART,
-        fields=(("display_serial", f"SERIAL{n:04d}"),),
-        image=bytes([n % 256]) * 32,
-    )
-    return replace(made, **changes)  # type: ignore[arg-type]
-
-
-def meddle(shop: Shop, *statements: str) -> None:
-    """Change the file from outside, as nobody should."""
-    with sqlite3.connect(shop.database.file) as connection:
-        for trigger in ("backups_no_update", "backups_no_delete"):
-            connection.execute(f"DROP TRIGGER IF EXISTS {trigger}")
-        for statement in statements:
-            connection.execute(statement)
-    connection.close()
+from tests.store.conftest import content, meddle
 
 
 def test_what_is_kept_comes_back(empty: Shop) -> None:
@@ -95,7 +59,7 @@ def test_nothing_can_be_changed_or_deleted(empty: Shop) -> None:
 def test_any_changed_byte_of_a_backup_is_found_and_the_others_are_served(empty: Shop) -> None:
     for n in (1, 2, 3):
         empty.vault.keep(content(n))
-    meddle(empty, "UPDATE backups SET image = zeroblob(32) WHERE number = 2")
+    meddle(empty, "UPDATE backups SET body = replace(body, 'SERIAL0002', 'SERIAL0003') WHERE number = 2")
     seen, faults = empty.vault.check()
     assert seen == 3
     assert [(f.name, f.what) for f in faults] == [("B-00002", "its bytes are not those that were kept")]
@@ -112,7 +76,7 @@ def test_a_removed_or_exchanged_backup_breaks_the_chain(empty: Shop) -> None:
     for n in (1, 2, 3):
         empty.vault.keep(content(n))
     meddle(empty, "DELETE FROM backups WHERE number = 2")
-    assert {f.name for f in empty.vault.check()[1]} == {"B-00003"}
+    assert {f.name for f in empty.vault.check()[1]} == {"B-00003", "the search"}
 
 
 @given(st.binary(min_size=1, max_size=64), st.integers(0, 63), st.integers(1, 255))
@@ -125,7 +89,9 @@ def test_the_address_covers_every_byte(image: bytes, at: int, by: int) -> None:
 
 
 def test_an_empty_chain_is_sound() -> None:
-    assert check_chain([]) == (0, ())
+    check = ChainCheck()
+    check.feed([])
+    assert (check.seen, check.faults) == (0, [])
 
 
 def test_files_are_private_and_settings_are_on(empty: Shop) -> None:
@@ -138,21 +104,26 @@ def test_files_are_private_and_settings_are_on(empty: Shop) -> None:
 
 def test_writes_are_counted_from_the_intent_on(empty: Shop) -> None:
     journal = empty.journal
-    acts = [
-        journal.intend(ActKind.WRITE, job="J-0001", die="D1", backup="B", digest="d", started="t", evidence=(("Lock", "lit"),))
-        for _ in range(4)
-    ]
-    assert journal.writes("D1") == 4
-    journal.settle(acts[0], ActState.DONE, "equal", "t")
-    journal.settle(acts[1], ActState.FAILED, "differs", "t")
-    journal.settle(acts[2], ActState.NOT_SENT, "no part", "t")
-    assert journal.writes("D1") == 3, "only what never left does not count"
+    acts = []
+    for count, state in enumerate((ActState.DONE, ActState.FAILED, ActState.NOT_SENT, ActState.IN_DOUBT), start=1):
+        acts.append(intend(journal))
+        assert journal.writes("D1") == min(count, 3), "an intent counts, and of what ended only what never left does not"
+        journal.settle(acts[-1], state, state.value, "t", answer="said", found="f")
     assert [a.number for a in journal.in_doubt()] == [acts[3].number]
-    journal.settle(acts[3], ActState.IN_DOUBT, "cable", "t")
+    with pytest.raises(StoreTrouble, match=f"Act {acts[3].number} on this part was never settled"):
+        intend(journal)
     journal.settle(acts[3], ActState.DONE, "read", "t2")
+    with pytest.raises(StoreTrouble, match="was settled before"):
+        journal.settle(acts[3], ActState.FAILED, "again", "t3")
     assert journal.in_doubt() == ()
     assert journal.acts_of("J-0001")[3].note == "read"
     assert journal.acts_on("D1")[0].evidence == (("Lock", "lit"),)
+
+
+def intend(journal: Journal, die: str = "D1") -> Act:
+    return journal.intend(
+        ActKind.WRITE, job="J-0001", die=die, backup="B", digest="d", started="t", evidence=(("Lock", "lit"),), who="me"
+    )
 
 
 def test_a_full_disk_is_said_and_leaves_nothing_by_half(empty: Shop) -> None:
@@ -176,7 +147,7 @@ def test_a_folder_that_cannot_be_used_is_said(tmp_path: Path) -> None:
     broken = tmp_path / "broken"
     broken.mkdir()
     (broken / FILE).write_bytes(b"this is not a database, and long enough to be one" * 40)
-    with pytest.raises(StoreTrouble, match="store could not be used"):
+    with pytest.raises(StoreTrouble, match="The store is damaged"):
         Shop(broken)
 
 

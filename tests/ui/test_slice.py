@@ -116,7 +116,7 @@ def to_the_write(driver: Driver) -> None:
 
 def test_a_failed_write_says_what_is_safe_and_the_plan_goes_on_from_there(driver: Driver) -> None:
     to_the_write(driver)
-    driver.hands(lambda hands: hands.fault("write_fails"))  # type: ignore[attr-defined]
+    driver.hands(lambda hands: hands.fault("voltage_dip"))  # type: ignore[attr-defined]
     driver.window.views[Stage.BENCH].hold.held.emit()
     driver.until(lambda: driver.window.trouble_bar.isVisible())
     assert "supply dipped" in driver.window.trouble_bar.what.text()
@@ -281,7 +281,7 @@ def test_the_vault_in_the_shop(driver: Driver, tmp_path: Path) -> None:
     exported.write_text("{}")
     shop.import_from(exported)
     driver.until(lambda: driver.window.trouble_bar.isVisible())
-    for page in (1, 2, 3):
+    for page in range(1, 6):
         driver.click(f"shop_page_{page}")
         driver.idle()
     driver.click("back")
@@ -365,7 +365,7 @@ def test_the_rail_leads_out_of_the_shop(driver: Driver) -> None:
 def test_a_lost_programmer_leaves_an_act_in_doubt_that_is_settled_at_the_bench(driver: Driver) -> None:
     to_the_write(driver)
     journal, die = driver.desk.ready.shop.journal, driver.job.ticket.panel_die
-    journal.intend(ActKind.WRITE, job=driver.job.name, die=die, backup="", digest="", started="", evidence=())
+    journal.leave(journal.intend(ActKind.WRITE, job=driver.job.name, die=die, backup="", digest="", started="", evidence=()))
     driver.desk.look()
     driver.until(lambda: driver.find("light_lock").isVisible())
     assert driver.text("light_lock") == "Settle the act in doubt"

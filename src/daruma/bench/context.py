@@ -3,6 +3,7 @@
 from collections.abc import Callable
 from dataclasses import dataclass, field
 from datetime import datetime
+from getpass import getuser
 from threading import Event
 
 from daruma.core.errors import Cancelled
@@ -11,6 +12,14 @@ from daruma.core.errors import Cancelled
 def local_time() -> str:
     """Return the time of day as ISO 8601 to the second, with its offset."""
     return datetime.now().astimezone().isoformat(timespec="seconds")
+
+
+def user() -> str:
+    """Return who works here, as the system knows them."""
+    try:
+        return getuser()
+    except (OSError, KeyError):
+        return "unknown"
 
 
 def _nothing(_: float, __: str) -> None:
@@ -24,6 +33,7 @@ class Context:
     report: Callable[[float, str], None] = _nothing
     now: Callable[[], str] = local_time
     cancelled: Event = field(default_factory=Event)
+    who: str = field(default_factory=user)
 
     def checkpoint(self) -> None:
         """Stop here, by Cancelled, if the user asked for it."""
@@ -45,4 +55,4 @@ class Context:
 
     def tail(self, start: float) -> "Context":
         """Return a context for the last part of a job: its progress fills `start` to 1, and it cannot be cancelled."""
-        return Context(lambda share, text: self.report(start + (1 - start) * share, text), self.now)
+        return Context(lambda share, text: self.report(start + (1 - start) * share, text), self.now, who=self.who)

@@ -105,11 +105,10 @@ def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:
 
 def complete_record(vault: Vault, model: Model, maker: str, job: Job) -> Backup:
     """Return the newest complete display record of a model and maker; raise Trouble where there is none."""
-    for backup in vault.find():
-        content = backup.content
-        if content.model == model.key and content.maker == maker and content.part_kind == PartKind.DISPLAY.value:
+    for backup in vault.find(layout=model.layout(PartKind.DISPLAY).name, maker=maker):
+        if backup.content.job != job.name and not backup.purged:
             kept = vault.get(backup.name)
-            if record_of(kept, model).complete(FieldRole.CALIBRATION) and content.job != job.name:
+            if record_of(kept, model).complete(FieldRole.CALIBRATION):
                 return kept
     raise Trouble(
         f"The vault holds no complete record of a {model.name} panel by {maker}.",

@@ -3,6 +3,7 @@
 import csv
 import io
 import math
+from collections.abc import Iterator
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Reading
@@ -10,6 +11,7 @@ from daruma.core.job import Reading
 COLUMNS = ("light", "screen_x", "screen_y", "screen_z", "ambient_x", "ambient_y", "ambient_z")
 LARGEST = 10 << 20  # bytes
 MOST_ROWS = 5000
+LONGEST_LINE = 4000  # characters
 
 
 class MeasurementTrouble(Trouble):
@@ -28,21 +30,37 @@ def readings_from_csv(raw: bytes, when: str, name: str) -> tuple[Reading, ...]:
         text = raw.decode("utf-8-sig")
     except UnicodeDecodeError as error:
         raise _trouble(name, "the file is not UTF-8 text") from error
-    first = text.partition("\n")[0]
+    first = text[:LONGEST_LINE].partition("\n")[0]
     separator = ";" if ";" in first else ","
-    try:
-        rows = list(csv.reader(io.StringIO(text), delimiter=separator))
-    except csv.Error as error:
-        raise _trouble(name, str(error)) from error
-    header = [cell.strip().lower() for cell in rows[0]] if rows else []
-    if missing := [column for column in COLUMNS if column not in header]:
+    header, *body = _rows(text, separator, name)
+    columns = [cell.strip().lower() for cell in header[1]]
+    if missing := [column for column in COLUMNS if column not in columns]:
         raise _trouble(name, f"column {missing[0]} is missing; needed are {', '.join(COLUMNS)}")
-    body = [(number, row) for number, row in enumerate(rows[1:], start=2) if any(cell.strip() for cell in row)]
     if not body:
         raise _trouble(name, "the file has no measurements")
-    if len(body) > MOST_ROWS:
-        raise _trouble(name, f"more than {MOST_ROWS} measurements")
-    return tuple(_reading(dict(zip(header, row, strict=False)), number, separator == ";", when, name) for number, row in body)
+    return tuple(_reading(dict(zip(columns, row, strict=False)), number, separator == ";", when, name) for number, row in body)
+
+
+def _rows(text: str, separator: str, name: str) -> list[tuple[int, list[str]]]:
+    """Return the rows with their lines, blank ones left out; raise MeasurementTrouble where there are too many."""
+    rows: list[tuple[int, list[str]]] = []
+    try:
+        for number, row in enumerate(csv.reader(_lines(text, name), delimiter=separator), start=1):
+            if number == 1 or any(cell.strip() for cell in row):
+                rows.append((number, row))
+            if number > MOST_ROWS + 1:
+                raise _trouble(name, f"more than {MOST_ROWS} measurements")
+    except csv.Error as error:
+        raise _trouble(name, str(error)) from error
+    return rows or [(1, [])]
+
+
+def _lines(text: str, name: str) -> Iterator[str]:
+    """Yield lines one by one: a file of nothing but separators must not fill the memory."""
+    for line in io.StringIO(text):
+        if len(line) > LONGEST_LINE:
+            raise _trouble(name, f"a line is longer than {LONGEST_LINE} characters")
+        yield line
 
 
 def _reading(cells: dict[str, str], line: int, comma: bool, when: str, name: str) -> Reading:

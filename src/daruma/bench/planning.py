@@ -2,6 +2,7 @@
 
 from dataclasses import replace
 
+from daruma.bench.writing import budget_of
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
 from daruma.core.job import Job, Step, StepState
@@ -51,7 +52,7 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
         serial_on_paper=bool(job.ticket.paper_serial),
         kit=ways.kit,
         preferences=ways.preferences,
-        record=record_of_outcomes(shop.jobs.all(), catalogue.models, model.socket),
+        record=record_of_outcomes(shop.jobs.totals(), catalogue.models, model.socket),
         history=history(job),
     )
 
@@ -81,12 +82,13 @@ def _panel(shop: Shop, model: Model, job: Job, part: ShelfPart | None) -> NewPan
     kind = part.kind if part else ticket.panel_kind
     maker = part.maker if part else ticket.panel_maker
     acts = shop.journal.acts_on(die) if die else ()
-    earlier = shelf.earlier_writes if shelf else 0
+    budget = budget_of(shop, model, die)
     return NewPanel(
         kind,
         maker,
         price=shelf.price if shelf else 0.0,
-        counted=earlier + (shop.journal.writes(die) if die else 0),
+        # what the part itself has said ends the guessing
+        counted=max(model.write_limits, default=0) if budget.spent else budget.counted,
         last_write_failed=bool(acts) and acts[-1].state in (ActState.FAILED, ActState.IN_DOUBT),
         hidden_past=kind is PanelKind.GENUINE_USED and bool(model.write_limits),
         die=die,
@@ -103,12 +105,9 @@ def _others(shop: Shop, model: Model, job: Job) -> tuple[NewPanel, ...]:
 
 
 def _has_complete_record(shop: Shop, model: Model, job: Job) -> bool:
-    maker = job.ticket.panel_maker
-    return any(
-        b.content.model == model.key and b.content.maker == maker and b.content.part_kind == PartKind.DISPLAY.value
-        for b in shop.vault.find()
-        if b.content.job != job.name
-    )
+    layout = model.layout(PartKind.DISPLAY).name
+    found = shop.vault.find(layout=layout, maker=job.ticket.panel_maker, limit=50) if job.ticket.panel_maker else ()
+    return any(b.content.job != job.name and not b.purged for b in found)
 
 
 def with_route(job: Job, route: Route, case: Case) -> Job:

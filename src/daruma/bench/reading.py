@@ -8,11 +8,11 @@ from daruma.bench.rig import Rig
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import RecordError
 from daruma.core.model import Model
-from daruma.core.parts import Function, PartKind, PartSelf, Version
+from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.core.records import Layout, Record, decode, recognise
 from daruma.core.tri import Tri
 from daruma.link.devices import PhoneState, Report
-from daruma.link.errors import LinkError, Refused
+from daruma.link.errors import Refused
 
 
 @dataclass(frozen=True, slots=True)
@@ -72,14 +72,7 @@ def read_part(
     reads that differ; Refused where nothing answers or the firmware is too old.
     """
     socket = socket or model.socket
-    part = part_on_socket(rig, socket)
-    if part is None:
-        raise Refused(
-            "empty",
-            f"No part answers on socket {socket}.",
-            safe="Nothing was changed.",
-            advice="Press the connector home on both ends.",
-        )
+    part = _answering(rig, socket)
     layout = model.layout(kind)
     place = _Place(model, layout, socket, part)
     end = 0.5 if twice else 1.0
@@ -92,7 +85,8 @@ def read_part(
                 safe="Nothing was kept, nothing was changed.",
                 advice="Clean the contacts, seat the part again and read once more.",
             )
-    record = decode(layout, image)
+    # a new part with a spoilt signature can still be written: the part itself has said what it is
+    record = decode(layout, image, loose=not twice)
     if twice and not record.intact:
         raise RecordError(
             f"The record is damaged: {', '.join(record.damaged).replace('_', ' ')} does not fit.",
@@ -100,6 +94,24 @@ def read_part(
             advice="Clean the contacts and read again; if it stays so, use another source of the codes.",
         )
     return PartReading(part, record)
+
+
+def read_image(rig: Rig, model: Model, kind: PartKind, socket: str, report: Report) -> tuple[PartSelf, bytes]:
+    """Read the bytes of the part on a socket, whatever they are: to see what an act has left on it."""
+    part = _answering(rig, socket)
+    return part, rig.programmer().read_memory(socket, model.layout(kind).size, model.key, report)
+
+
+def _answering(rig: Rig, socket: str) -> PartSelf:
+    part = part_on_socket(rig, socket)
+    if part is None:
+        raise Refused(
+            "empty",
+            f"No part answers on socket {socket}.",
+            safe="Nothing was changed.",
+            advice="Press the connector home on both ends.",
+        )
+    return part
 
 
 @dataclass(frozen=True, slots=True)
@@ -133,13 +145,3 @@ def _agree(catalogue: Catalogue, model: Model, part: PartSelf) -> None:
             safe="Nothing was changed.",
             advice="Correct the model in the ticket, or put the right part on the socket.",
         )
-
-
-def update_firmware(rig: Rig, model: Model, context: Context) -> Version:
-    """Bring the programmer to the firmware that the model needs; return the version it then has."""
-    version = rig.programmer().update_firmware(model.programmer_firmware, context.unstoppable(0, 1, "updating the programmer"))
-    if version < model.programmer_firmware:
-        raise LinkError(
-            f"The programmer still has firmware {version}.", safe="No part was touched.", advice="Update it once more."
-        )
-    return version

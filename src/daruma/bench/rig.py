@@ -8,6 +8,7 @@ from daruma.core.parts import PartSelf, Version
 from daruma.link.devices import Colorimeter, DeviceSelf, Driver, PhoneLink, Programmer
 from daruma.link.discovery import connect
 from daruma.link.errors import DeviceGone, Refused
+from daruma.link.port import LinkHealth
 
 
 @dataclass(slots=True)
@@ -15,11 +16,13 @@ class Rig:
     """Hold the wires by device kind, or a function that gives them; connects when first needed and again after a
     device was gone.
 
-    Used by one thread at a time: one lane for all exchanges.
+    Used by one thread at a time: one lane for all exchanges. `patience` scales every time-out.
     """
 
     wires: Mapping[str, str] | Callable[[], Mapping[str, str]]
+    patience: float = 1.0
     _drivers: dict[str, Driver] = field(default_factory=dict)
+    _seen: dict[str, LinkHealth] = field(default_factory=dict)
 
     def programmer(self) -> Programmer:
         """Return the programmer; raise LinkError where none answers."""
@@ -43,6 +46,7 @@ class Rig:
         """Close a device's wire, so that the next use connects anew."""
         driver = self._drivers.pop(kind, None)
         if driver is not None:
+            self._seen[kind] = driver.health
             driver.close()
 
     def close(self) -> None:
@@ -51,14 +55,52 @@ class Rig:
             self.drop(kind)
 
     def _driver(self, kind: str) -> Driver:
+        if kind in self._drivers and self._drivers[kind].health.dead:
+            # the wire is dead for good: plugged in again, the device needs a new one
+            self.drop(kind)
         if kind not in self._drivers:
             wires = self.wires() if callable(self.wires) else self.wires
             if kind not in wires:
                 raise DeviceGone(
                     f"No {kind} is set up.", safe="Nothing was changed.", advice="Name its port in the settings, or use the demo."
                 )
-            self._drivers[kind] = connect(kind, wires[kind])
+            driver = connect(kind, wires[kind], patience=self.patience)
+            if kind in self._seen:
+                driver.health.lately.extendleft(reversed(self._seen.pop(kind).lately))
+            self._drivers[kind] = driver
         return self._drivers[kind]
+
+    def links(self) -> tuple["LinkState", ...]:
+        """Return how each link that was ever used has done lately."""
+        healths = {**self._seen, **{kind: driver.health for kind, driver in self._drivers.items()}}
+        return tuple(LinkState.from_health(kind, health, kind in self._drivers) for kind, health in sorted(healths.items()))
+
+
+@dataclass(frozen=True, slots=True)
+class LinkState:
+    """Hold how a link is: whether the device answers, how many of its last exchanges failed, the last trouble."""
+
+    kind: str
+    answers: bool
+    failed: int
+    of: int
+    trouble: str
+
+    @classmethod
+    def from_health(cls, kind: str, health: LinkHealth, connected: bool) -> "LinkState":
+        """Return the state behind a health."""
+        failed = health.lately.count(False)
+        seen = len(health.lately) if failed else 0
+        return cls(kind, connected and not health.dead, failed, seen, health.trouble if failed else "")
+
+    @property
+    def words(self) -> str:
+        """Return the state in a few words."""
+        if not self.answers:
+            return f"{self.kind}: no link. {self.trouble}".strip()
+        if not self.failed:
+            return f"{self.kind}: link sound"
+        return f"{self.kind}: {self.failed} of the last {self.of} exchanges failed"
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,6 +113,7 @@ class BenchState:
     phone_label: str = ""
     phone_imei: str = ""
     trouble: str = ""
+    links: tuple[LinkState, ...] = ()
 
     @property
     def firmware(self) -> Version | None:
@@ -85,8 +128,8 @@ def look(rig: Rig) -> BenchState:
         said, sockets = programmer.hello(), programmer.sockets()
     except Trouble as trouble:
         rig.drop("programmer")
-        return BenchState(None, {}, *_phone(rig), trouble=trouble.what)
-    return BenchState(said, sockets, *_phone(rig))
+        return BenchState(None, {}, *_phone(rig), trouble=trouble.what, links=rig.links())
+    return BenchState(said, sockets, *_phone(rig), links=rig.links())
 
 
 def _phone(rig: Rig) -> tuple[bool | None, str, str]:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
-from daruma.bench import keeping, reading, writing
+from daruma.bench import keeping, phone_acts, reading, writing
 from daruma.bench.context import Context
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
@@ -47,11 +47,11 @@ def carry_out(shop: Workshop, job: Job, action: Action, context: Context) -> tup
             return _write_flex(shop, job, context), "read-back is equal"
         case ActionKind.UNBIND:
             shop.right_phone(job)
-            shop.rig.phone().unbind()
+            phone_acts.unbind(shop.rig, shop.shop, shop.model(job), job, context)
             return job, "the board is unbound"
         case ActionKind.FINISH:
             shop.right_phone(job)
-            status = shop.rig.phone().finish()
+            status = phone_acts.finish(shop.rig, shop.shop, shop.model(job), job, context)
             return job, f"the parts page says {status.value}"
         case ActionKind.MEASURE_WHITE | ActionKind.READ_PARTS_PAGE | ActionKind.CHECK_FUNCTION:
             raise Trouble("Proofs are taken at the Proof stage.", safe="Nothing was changed.", advice="Go to Proof.")
@@ -139,7 +139,7 @@ def _write(shop: Workshop, job: Job, context: Context) -> Job:
     plan = shop.write_plan(job, shop.known(job))
     if plan is None or not job.backup:
         raise Trouble("Nothing to write yet.", safe="Nothing was sent.", advice="Read the original and the new panel first.")
-    after = writing.write_record(shop.rig, shop.shop, shop.catalogue, shop.model(job), job, plan, context)
+    after = writing.write_record(shop.rig, shop.shop, shop.model(job), job, plan, context)
     return replace(job, target_image=after.record.image.hex())
 
 

@@ -7,13 +7,15 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from typing import Protocol
 
-from daruma.bench import keeping, proving, reading, writing
+from daruma.bench import firmware, keeping, phone_acts, proving, reading, settling, writing
+from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.planning import bare_case, case_of, with_route
 from daruma.bench.rig import BenchState, Rig, look
+from daruma.bench.standing import what_is_safe
 from daruma.bench.steps import carry_out
 from daruma.catalogue.loader import Catalogue
-from daruma.core.acts import Act, ActState
+from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
@@ -48,7 +50,7 @@ class HandsLike(Protocol):
 
 @dataclass(frozen=True, slots=True)
 class Survey:
-    """Hold how the bench stands for a job: devices, interlocks, records, what would be written."""
+    """Hold how the bench stands for a job: devices, interlocks, records, what would be written, what is safe now."""
 
     bench: BenchState
     known: Known
@@ -58,6 +60,7 @@ class Survey:
     doubts: tuple[Act, ...]
     acts: tuple[Act, ...]
     backups: int
+    safe: str
 
 
 class Workshop:
@@ -137,6 +140,7 @@ class Workshop:
 
     def choose(self, job: Job, route: Route, context: Context) -> Job:
         """Make the run sheet of a route."""
+        settling.refuse_past_doubt(self.shop, job)
         return self.save(with_route(job, route, self.case(job)), context)
 
     def actions(self, job: Job) -> dict[str, Action]:
@@ -155,7 +159,7 @@ class Workshop:
             backup = self.shop.vault.get(job.backup)
             source, chip = keeping.record_of(backup, model), backup.content.chip or None
         if job.target_image:
-            target = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(job.target_image))
+            target = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(job.target_image), loose=True)
         return Known(source, chip, target, job.target)
 
     def survey(self, job: Job, _: Context) -> Survey:
@@ -167,7 +171,9 @@ class Workshop:
         plan = None
         if known.source is not None:
             plan = self.write_plan(job, known)
-        locks = writing.locks_from(bench, self.shop, model, job, plan)
+        locks = self._locks(job, bench, plan)
+        doubts = settling.doubts_of(self.shop, job)
+        plugged = any(part is not None for part in bench.sockets.values())
         budget = writing.budget_of(self.shop, model, known.target_part.die) if known.target_part else None
         return Survey(
             bench,
@@ -175,10 +181,26 @@ class Workshop:
             locks,
             plan,
             budget,
-            self.shop.journal.in_doubt(),
+            self.shop.journal.left_in_doubt(),
             self.shop.journal.acts_of(job.name),
             self.shop.vault.count(),
+            what_is_safe(job, doubts, guarded=self.guarded(job) is not None, plugged=plugged),
         )
+
+    def guarded(self, job: Job) -> ActKind | None:
+        """Return what kind of guarded act the step at hand is, None for a step that can be taken back."""
+        index = job.current_step
+        key = job.steps[index].action if index is not None else ""
+        return next((kind for kind, keys in _STEPS_OF.items() if key in keys), None)
+
+    def _locks(self, job: Job, bench: BenchState, plan: writing.WritePlan | None) -> tuple[Interlock, ...]:
+        """Evaluate the interlocks of the step at hand, those of a write where it is none of the guarded ones."""
+        model, kind = self.model(job), self.guarded(job)
+        if kind in (ActKind.UNBIND, ActKind.FINISH):
+            return phone_acts.phone_locks(self.rig, self.shop, model, job, kind)
+        if kind is ActKind.WRITE and job.current_step is not None and job.steps[job.current_step].action == "write_flex":
+            return writing.flex_locks_from(bench, self.shop, model, job)
+        return writing.locks_from(bench, self.shop, model, job, plan)
 
     def write_plan(self, job: Job, known: Known) -> writing.WritePlan | None:
         """Return what the job's next write would write; None where something is not read yet."""
@@ -191,14 +213,15 @@ class Workshop:
 
     def do_step(self, job: Job, index: int, context: Context) -> Job:
         """Carry out one step of the run sheet; a failure is kept with the step, or noted, and raised."""
+        settling.refuse_past_doubt(self.shop, job)
         action = self.actions(job)[job.steps[index].action]
         try:
             after, note = carry_out(self, job, action, context)
         except Trouble as trouble:
-            if action.kind is ActionKind.WRITE and isinstance(trouble, writing.WriteFailed):
+            if action.kind is ActionKind.WRITE and isinstance(trouble, WriteFailed):
                 failed = job.with_step(index, StepState.FAILED, trouble.what, context.now())
                 self.save(failed.with_outcome(action.key, False), context)
-            elif isinstance(trouble, LinkError | writing.WriteFailed) and action.kind is not ActionKind.HAND:
+            elif isinstance(trouble, LinkError | WriteFailed) and action.kind is not ActionKind.HAND:
                 self.save(job.with_outcome(action.key, False), context)
             raise
         return self.save(after.with_step(index, StepState.DONE, note, context.now()).with_outcome(action.key, True), context)
@@ -215,21 +238,23 @@ class Workshop:
 
     def update_firmware(self, job: Job, context: Context) -> str:
         """Update the programmer to what the job's model needs."""
-        return str(reading.update_firmware(self.rig, self.model(job), context))
+        return str(firmware.update_firmware(self.rig, self.shop, self.model(job), job.name, context))
 
-    def settle(self, job: Job, act: Act, context: Context) -> tuple[Job, ActState]:
-        """Settle an act in doubt by reading its part; the step follows."""
-        state = writing.settle_doubt(self.rig, self.shop, self.catalogue, self.model(job), act, context)
-        index = next((i for i, step in enumerate(job.steps) if step.action in WRITES), None)
-        if index is not None and job.target is not None and job.target.die == act.die:
-            found = reading.read_part(self.rig, self.catalogue, self.model(job), context)
-            job = job.with_outcome("write_new", state is ActState.DONE)
-            done = StepState.DONE if state is ActState.DONE else StepState.FAILED
-            job = replace(job, target_image=found.record.image.hex()).with_step(
-                index, done, f"settled: {state.value}", context.now()
-            )
-            self.save(job, context)
-        return job, state
+    def settle(self, act: Act, context: Context) -> tuple[Job, ActState]:
+        """Settle an act in doubt by looking at what it was on; the step of its job follows."""
+        job = self.shop.jobs.get(int(act.job.removeprefix("J-")))
+        state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context)
+        keys = _STEPS_OF[act.kind]
+        index = next((i for i, step in enumerate(job.steps) if step.action in keys and step.state is not StepState.DONE), None)
+        if job.target is not None and job.target.die == act.die:
+            found = reading.read_image(self.rig, self.model(job), PartKind.DISPLAY, self.model(job).socket, lambda _: None)
+            job = replace(job, target_image=found[1].hex())
+        if index is not None:
+            done = state is ActState.DONE
+            job = job.with_outcome(job.steps[index].action, done)
+            step = StepState.DONE if done else StepState.FAILED
+            job = job.with_step(index, step, f"settled: {state.value}", context.now())
+        return self.save(job, context), state
 
     # -- proof
 
@@ -281,6 +306,7 @@ class Workshop:
 
     def close(self, job: Job, context: Context) -> Job:
         """Hand the job over."""
+        settling.refuse_past_doubt(self.shop, job)
         return self.save(replace(job, closed=context.now()), context)
 
     def right_phone(self, job: Job) -> None:
@@ -303,4 +329,11 @@ class Workshop:
 # standard uncertainty taken for instruments that a file does not describe, as a distance in u'v' (ours)
 IMPORTED_UNCERTAINTY = 0.0010
 
+_STEPS_OF = {
+    ActKind.WRITE: WRITES | {"write_flex"},
+    ActKind.UNBIND: frozenset({"unbind_on_phone"}),
+    ActKind.FINISH: frozenset({"finish_on_phone"}),
+    ActKind.FIRMWARE: frozenset[str](),
+    ActKind.ACTIVATE: frozenset[str](),
+}
 _PROVES = {proof_key(function): function for function in PLANNED}

@@ -1,17 +1,19 @@
-"""Write a record: interlocks at the moment of the act, intent before, read-back after, settlement always."""
+"""Write records: what would be written, its interlocks, and the writing itself under the journal."""
 
 import hashlib
+from contextlib import suppress
 from dataclasses import dataclass
 
+from daruma.bench.acting import Found, Intent, act, refuse_dark
 from daruma.bench.context import Context
 from daruma.bench.keeping import record_of
-from daruma.bench.reading import PartReading, read_part
+from daruma.bench.reading import PartReading, read_image, read_part
 from daruma.bench.rig import BenchState, Rig, look
 from daruma.catalogue.loader import Catalogue
-from daruma.core.acts import Act, ActKind, ActState
+from daruma.core.acts import ActKind
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Trouble
-from daruma.core.interlocks import Interlock, WriteEvidence, dark, write_interlocks
+from daruma.core.interlocks import FlexEvidence, Interlock, WriteEvidence, flex_interlocks, write_interlocks
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf
@@ -19,15 +21,8 @@ from daruma.core.records import Record, compose, decode, encode, fields_to_write
 from daruma.link.errors import LinkError, Refused
 from daruma.store.shop import Shop
 
+SPENT = "spent"  # what a part answers that takes no more writes
 HOLDER = "flex"  # the programmer's place for a new sensor flex
-
-
-class WriteFailed(Trouble):
-    """Report a write that did not end with the right bytes on the part."""
-
-
-class InterlockDark(Trouble):
-    """Report a write that was not begun because an interlock was dark."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,7 +38,7 @@ class WritePlan:
     @property
     def after(self) -> Record:
         """Return the record as it will be."""
-        return decode(self.current.layout, self.image)
+        return decode(self.current.layout, self.image, loose=True)
 
 
 def plan_write(target: PartReading, source: Record) -> WritePlan:
@@ -72,6 +67,23 @@ def _with_cover(record: Record, chip: str | None) -> Record | None:
     return decode(record.layout, encode(record.layout, {"cover_code": chip}, record.image))
 
 
+def flex_locks(rig: Rig, shop: Shop, model: Model, job: Job) -> tuple[Interlock, ...]:
+    """Evaluate the interlocks of writing the flex on the holder, as it is now."""
+    return flex_locks_from(look(rig), shop, model, job)
+
+
+def flex_locks_from(bench: BenchState, shop: Shop, model: Model, job: Job) -> tuple[Interlock, ...]:
+    """Evaluate the interlocks of writing a flex from a look at the bench."""
+    part = bench.sockets.get(HOLDER)
+    source, die, verified = None, "", False
+    if job.flex_backup:
+        with suppress(Trouble):
+            backup = shop.vault.get(job.flex_backup)
+            source, die = record_of(backup, model), backup.content.die
+            verified = source.layout.part is PartKind.SENSOR_FLEX
+    return flex_interlocks(FlexEvidence(model, part, source, die, verified, bench.firmware, _doubtful(shop, part)))
+
+
 def write_flex(
     rig: Rig, shop: Shop, catalogue: Catalogue, model: Model, job: Job, source: Record, context: Context
 ) -> PartReading:
@@ -79,44 +91,75 @@ def write_flex(
 
     A flex has no known limit of writes; the journal keeps the act all the same.
     """
+    refuse_dark(flex_locks(rig, shop, model, job))
     found = read_part(rig, catalogue, model, context, kind=PartKind.SENSOR_FLEX, socket=HOLDER)
     image = compose(found.record, source, [spec.name for spec in source.layout.fields if source.values[spec.name] is not None])
-    act = shop.journal.intend(
-        ActKind.WRITE,
-        job=job.name,
-        die=found.part.die,
-        backup=job.flex_backup,
-        digest=hashlib.sha256(image).hexdigest(),
-        started=context.now(),
-        evidence=(("Part is a new flex", found.part.die),),
-    )
-    try:
-        rig.programmer().write_memory(HOLDER, image, model.key, context.unstoppable(0.0, 0.6, "writing the flex"))
-        back = read_part(rig, catalogue, model, context.tail(0.6), kind=PartKind.SENSOR_FLEX, socket=HOLDER)
-    except LinkError as error:
-        rig.drop("programmer")
-        shop.journal.settle(act, ActState.FAILED, error.what, context.now())
-        raise WriteFailed(
-            error.what, safe="The original's data are safe.", advice="Seat the flex again, then write once more."
-        ) from error
-    if back.record.image != image:
-        shop.journal.settle(act, ActState.FAILED, "the read-back differs", context.now())
-        raise WriteFailed("The read-back differs.", safe="The original's data are safe.", advice="Write the flex once more.")
-    shop.journal.settle(act, ActState.DONE, "read-back is equal", context.now())
-    return back
+    place = _Place(rig, model, PartKind.SENSOR_FLEX, HOLDER, found.part, image)
+    locks = flex_locks(rig, shop, model, job)
+    advice = "Seat the flex again, then write once more."
+    intent = _intent(job, place, job.flex_backup, found.record.image, locks, advice, "The original's data are safe.")
+    return act(shop.journal, intent, context, lambda: place.send(context), lambda: place.look_back(context))
+
+
+@dataclass(frozen=True, slots=True)
+class _Place:
+    """Hold where bytes go: the rig, the socket, the part that is to be there, the bytes."""
+
+    rig: Rig
+    model: Model
+    kind: PartKind
+    socket: str
+    part: PartSelf
+    image: bytes
+
+    def send(self, context: Context) -> None:
+        report = context.unstoppable(0.0, 0.6, "writing")
+        try:
+            self.rig.programmer().write_memory(self.socket, self.image, self.model.key, report, die=self.part.die)
+        except Refused:
+            raise
+        except LinkError:
+            self.rig.drop("programmer")
+            raise
+
+    def look_back(self, context: Context) -> Found[PartReading]:
+        report = context.unstoppable(0.6, 1.0, "reading back")
+        try:
+            part, image = read_image(self.rig, self.model, self.kind, self.socket, report)
+        except LinkError:
+            self.rig.drop("programmer")
+            raise
+        if part.die != self.part.die:
+            raise Trouble(f"{part.name()} is on the socket now, the act was on {self.part.name()}.")
+        record = decode(self.model.layout(self.kind), image, loose=True)
+        return Found(image == self.image, _digest(image), PartReading(part, record))
+
+
+def _intent(job: Job, place: _Place, backup: str, before: bytes, locks: tuple[Interlock, ...], advice: str, safe: str) -> Intent:
+    digests = {"digest": _digest(place.image), "before": _digest(before)}
+    return Intent(ActKind.WRITE, job.name, place.part.die, locks, backup, **digests, safe=safe, advice=advice)
+
+
+def _digest(image: bytes) -> str:
+    return hashlib.sha256(image).hexdigest()
+
+
+def _doubtful(shop: Shop, part: PartSelf | None) -> bool:
+    return part is not None and any(each.die == part.die for each in shop.journal.in_doubt())
 
 
 def budget_of(shop: Shop, model: Model, die: str) -> WriteBudget:
     """Return a part's write budget from the journal and what the shelf knows of its past."""
-    earlier = sum(part.earlier_writes for part in shop.shelf.all() if part.die == die)
-    return WriteBudget(model.write_limits, shop.journal.writes(die) + earlier)
+    earlier = sum(part.earlier_writes for part in shop.shelf.all() if die and part.die == die)
+    acts = shop.journal.acts_on(die) if die else ()
+    spent = any(each.answer == SPENT for each in acts)
+    return WriteBudget(model.write_limits, sum(each.counts for each in acts) + earlier, spent)
 
 
 def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: WritePlan | None) -> tuple[Interlock, ...]:
     """Evaluate the interlocks of a write from a look at the bench."""
     source, verified = _source(shop, model, job)
     part = bench.sockets.get(model.socket)
-    doubtful = part is not None and any(act.die == part.die for act in shop.journal.in_doubt())
     evidence = WriteEvidence(
         model=model,
         part=part,
@@ -126,93 +169,22 @@ def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: Writ
         firmware=bench.firmware,
         phone_on=bench.phone_on and (not job.ticket.imei or bench.phone_imei == job.ticket.imei),
         budget=budget_of(shop, model, part.die if part else ""),
-        act_in_doubt=doubtful,
+        act_in_doubt=_doubtful(shop, part),
     )
     return write_interlocks(evidence)
 
 
-def write_record(
-    rig: Rig, shop: Shop, catalogue: Catalogue, model: Model, job: Job, plan: WritePlan, context: Context
-) -> PartReading:
+def write_record(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan, context: Context) -> PartReading:
     """Write a planned record once and return what the part then carries.
 
     Raises InterlockDark before anything is sent, WriteFailed where the part does not carry the planned bytes after.
     """
+    place = _Place(rig, model, PartKind.DISPLAY, model.socket, plan.part, plan.image)
     locks = locks_from(look(rig), shop, model, job, plan)
-    if missing := dark(locks):
-        raise InterlockDark(
-            f"Not written: {missing[0].label.lower()} is not given ({missing[0].evidence}).",
-            safe="Nothing was sent to the part.",
-            advice=missing[0].remedy,
-        )
-    act = shop.journal.intend(
-        ActKind.WRITE,
-        job=job.name,
-        die=plan.part.die,
-        backup=job.backup,
-        digest=hashlib.sha256(plan.image).hexdigest(),
-        started=context.now(),
-        evidence=tuple((lock.label, lock.evidence) for lock in locks),
-    )
-    said = _send(rig, shop, model, plan, act, context)
-    return _settle(rig, shop, catalogue, model, plan, act, said, context)
-
-
-def _send(rig: Rig, shop: Shop, model: Model, plan: WritePlan, act: Act, context: Context) -> LinkError | None:
-    """Send the write; return what the device or the wire said against it, if anything."""
-    try:
-        rig.programmer().write_memory(model.socket, plan.image, model.key, context.unstoppable(0.0, 0.6, "writing"))
-    except Refused as refused:
-        if refused.code in ("empty", "firmware", "range", "image"):
-            shop.journal.settle(act, ActState.NOT_SENT, refused.what, context.now())
-            raise
-        return refused
-    except LinkError as error:
-        rig.drop("programmer")
-        return error
-    return None
-
-
-def _settle(
-    rig: Rig, shop: Shop, catalogue: Catalogue, model: Model, plan: WritePlan, act: Act, said: LinkError | None, context: Context
-) -> PartReading:
-    try:
-        found = read_part(rig, catalogue, model, context.tail(0.6))
-    except Trouble as trouble:
-        note = f"{said.what if said else 'written'}; read-back: {trouble.what}"
-        shop.journal.settle(act, ActState.IN_DOUBT, note, context.now())
-        raise WriteFailed(
-            f"It is not known what the write did: {trouble.what}",
-            safe="The backup is safe. The write counts against the panel until the panel is read.",
-            advice="Put the same panel on the socket, connect again and settle the act. Do not write again.",
-        ) from trouble
-    if found.part.die == plan.part.die and found.record.image == plan.image:
-        note = "read-back is equal" if said is None else f"{said.what} The read-back is equal all the same."
-        shop.journal.settle(act, ActState.DONE, note, context.now())
-        return found
-    note = said.what if said else "The device reported success, the read-back differs."
-    shop.journal.settle(act, ActState.FAILED, note, context.now())
-    raise WriteFailed(
-        note,
-        safe="The backup is safe. The write was counted.",
-        advice="Stop here: a further try can kill the panel. Plan again from here; the panel is read first.",
-    )
-
-
-def settle_doubt(rig: Rig, shop: Shop, catalogue: Catalogue, model: Model, act: Act, context: Context) -> ActState:
-    """Settle an act in doubt by what the part on the socket carries; raise Trouble where it is another part."""
-    reading = read_part(rig, catalogue, model, context)
-    if reading.part.die != act.die:
-        raise Trouble(
-            f"The part on the socket is {reading.part.name()}, the act was on …{act.die[-6:]}.",
-            safe="Nothing was changed.",
-            advice="Put the part of the act on the socket.",
-        )
-    same = hashlib.sha256(reading.record.image).hexdigest() == act.digest
-    state = ActState.DONE if same else ActState.FAILED
-    note = "settled by reading the part: " + ("the planned bytes are on it" if same else "the planned bytes are not on it")
-    shop.journal.settle(act, state, note, context.now())
-    return state
+    advice = "Stop here: a further try can kill the panel. Plan again from here; the panel is read first."
+    safe = "The backup is safe. The write was counted."
+    intent = _intent(job, place, job.backup, plan.current.image, locks, advice, safe)
+    return act(shop.journal, intent, context, lambda: place.send(context), lambda: place.look_back(context))
 
 
 def _source(shop: Shop, model: Model, job: Job) -> tuple[Record | None, bool]:

@@ -9,6 +9,7 @@ from typing import TypeVar
 from pydantic import BaseModel, ValidationError
 
 from daruma.catalogue.errors import CatalogueTrouble
+from daruma.catalogue.limits import LARGEST_FILE, LONGEST_LINE
 from daruma.catalogue.schema import ActionsFile, BrandsFile, LayoutFile, ModelFile, RulesFile, SystemFile
 from daruma.core.model import Era, Model, WhitePath
 from daruma.core.parts import Function, Version
@@ -17,7 +18,6 @@ from daruma.core.plan.case import Brand
 from daruma.core.plan.rules import OrderRule, cycle
 from daruma.core.records import ChecksumSpec, FieldSpec, Layout
 
-LARGEST_FILE = 1 << 20  # bytes; a hand-written model has a few thousand
 _File = TypeVar("_File", bound=BaseModel)
 
 
@@ -95,20 +95,22 @@ def read_models(
 def _read(path: Traversable, shape: type[_File]) -> _File:
     keep = "The other files are used as they are."
     try:
-        raw = path.read_bytes()
-        if len(raw) > LARGEST_FILE:
-            raise CatalogueTrouble(f"{path.name}: {len(raw)} bytes is too large for a catalogue file.", safe=keep)
+        with path.open("rb") as file:
+            raw = file.read(LARGEST_FILE + 1)
+        if len(raw) > LARGEST_FILE or max(map(len, raw.splitlines()), default=0) > LONGEST_LINE:
+            raise CatalogueTrouble(f"{path.name}: it, or one of its lines, is too long for a catalogue file.", safe=keep)
         return shape.model_validate(tomllib.loads(raw.decode("utf-8")))
     except OSError as error:
         raise CatalogueTrouble(f"{path.name}: cannot be read ({error.strerror}).", safe=keep) from error
-    except (tomllib.TOMLDecodeError, UnicodeDecodeError, RecursionError) as error:
-        raise CatalogueTrouble(f"{path.name}: is not TOML ({error}).", safe=keep, advice="Correct the file.") from error
     except ValidationError as error:
         first = error.errors()[0]
         key = ".".join(str(part) for part in first["loc"]) or "the whole file"
         raise CatalogueTrouble(
             f"{path.name}: {key}: {first['msg']}.", safe=keep, advice="Correct the key, then open the catalogue again."
         ) from error
+    except (ValueError, RecursionError) as error:
+        # not only what the parser calls its own error: a number of a thousand digits is a plain one
+        raise CatalogueTrouble(f"{path.name}: is not TOML ({error}).", safe=keep, advice="Correct the file.") from error
 
 
 def _model(file: ModelFile, system: SystemSoftware) -> Model:

@@ -15,6 +15,7 @@ import msgspec
 
 from daruma import __version__
 from daruma.catalogue.errors import CatalogueTrouble
+from daruma.catalogue.limits import LARGEST_FILE
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import ActionFigures
@@ -110,7 +111,8 @@ def _digest(base: Traversable, models: list[Traversable]) -> str:
     digest = hashlib.sha256(__version__.encode())
     for path in (*(base / name for name in BASE_FILES), *models):
         try:
-            data = path.read_bytes()
+            with path.open("rb") as file:
+                data = file.read(LARGEST_FILE + 1)
         except OSError:
             data = b"unreadable"
         digest.update(f"{path.name} {len(data)} ".encode() + data)

@@ -2,9 +2,10 @@
 
 import hashlib
 import json
-from collections.abc import Iterable
-from dataclasses import dataclass
+from collections.abc import Callable, Iterable
+from dataclasses import dataclass, field
 from enum import Enum
+from typing import Any
 
 GENESIS = "0" * 64
 
@@ -47,6 +48,17 @@ class BackupContent:
         """Return the content's address."""
         return hashlib.sha256(self.canonical()).hexdigest()
 
+    @classmethod
+    def from_canonical(cls, body: bytes) -> "BackupContent":
+        """Return the content behind its byte form; raise ValueError where it is none."""
+        try:
+            plain: dict[str, Any] = json.loads(body)
+            fields = tuple((str(name), str(value)) for name, value in plain.pop("fields"))
+            image, origin = bytes.fromhex(plain.pop("image")), Origin(plain.pop("origin"))
+            return cls(**plain, fields=fields, image=image, origin=origin)
+        except (KeyError, TypeError, AttributeError, RecursionError) as error:
+            raise ValueError("not a backup's content") from error
+
 
 _PLAIN = (
     "model", "layout", "part_kind", "die", "chip", "maker", "imei", "job", "taken", "programmer", "firmware", "note",
@@ -55,17 +67,26 @@ _PLAIN = (
 
 @dataclass(frozen=True, slots=True)
 class Backup:
-    """Hold a kept backup: its content, its place in the vault and the chain up to it."""
+    """Hold a kept backup: its content, its place in the vault and the chain up to it.
+
+    `purged` is the day on which its identifiers were purged: then nothing is left of the content but model and kind.
+    """
 
     number: int
     content: BackupContent
     sha256: str
     chain: str
+    purged: str = ""
 
     @property
     def name(self) -> str:
         """Return the backup's name as it is written."""
-        return f"B-{self.number:05d}"
+        return name_of(self.number)
+
+
+def name_of(number: int) -> str:
+    """Return a backup's name by its number."""
+    return f"B-{number:05d}"
 
 
 def link_of(previous: str, sha256: str) -> str:
@@ -81,17 +102,46 @@ class VaultFault:
     what: str
 
 
-def check_chain(backups: Iterable[Backup]) -> tuple[int, tuple[VaultFault, ...]]:
-    """Verify backups in their order; return how many were seen and what does not verify."""
-    faults: list[VaultFault] = []
-    previous = GENESIS
-    seen = 0
-    for seen, backup in enumerate(backups, start=1):
-        if backup.content.sha256() != backup.sha256:
-            faults.append(VaultFault(backup.name, "its bytes are not those that were kept"))
-        if link_of(previous, backup.sha256) != backup.chain:
-            faults.append(VaultFault(backup.name, "the chain to the backup before it is broken"))
-        if backup.number != seen and not faults:
-            faults.append(VaultFault(backup.name, f"number {seen} is missing before it"))
-        previous = backup.chain
-    return seen, tuple(faults)
+# number, sha256, chain, body, day of purge, and two byte strings that the body holds if what is searched by is what it
+# carries (None where there is nothing to compare); a plain tuple, since a full check goes through every backup
+Kept = tuple[int, str, str, bytes, str, bytes | None, bytes | None]
+
+CHANGED = "its bytes are not those that were kept"
+UNTRUE = "what is searched is not what it carries"
+BROKEN = "the chain to the backup before it is broken"
+
+
+@dataclass(slots=True)
+class ChainCheck:
+    """Verify backups in their order, in as many pieces as they come.
+
+    `columns_agree` is asked about a row whose body does not hold what its columns tell word for word.
+    """
+
+    columns_agree: Callable[[Kept], bool] = lambda _: False
+    seen: int = 0
+    faults: list[VaultFault] = field(default_factory=list)
+    _previous: str = GENESIS
+    _expected: int = 1
+
+    def feed(self, rows: Iterable[Kept]) -> None:
+        """Verify some more; what does not verify is added to the faults."""
+        sha, previous, expected, faults = hashlib.sha256, self._previous, self._expected, self.faults
+        for row in rows:
+            number, sha256, chain, body, purged, first, second = row
+            if not purged and sha(body).hexdigest() != sha256:
+                faults.append(VaultFault(name_of(number), CHANGED))
+            elif first and second and not (first in body and second in body) and not self.columns_agree(row):
+                faults.append(VaultFault(name_of(number), UNTRUE))
+            if sha((previous + sha256).encode()).hexdigest() != chain:
+                faults.append(VaultFault(name_of(number), BROKEN))
+            if number != expected:
+                faults.append(VaultFault(name_of(number), f"{_missing(expected, number)} before it"))
+            self.seen += 1
+            expected, previous = number + 1, chain
+        self._previous, self._expected = previous, expected
+
+
+def _missing(first: int, number: int) -> str:
+    last = number - 1
+    return f"{name_of(first)} is missing" if first == last else f"{name_of(first)} to {name_of(last)} are missing"

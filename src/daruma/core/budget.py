@@ -8,20 +8,21 @@ class WriteBudget:
     """Hold a part's history of writes against the limits it may have.
 
     `limits` are the equally likely numbers of writes in the part's life (empty: no known limit); `counted` the
-    writes known to have been tried, failed ones included.
+    writes known to have been tried, failed ones included; `spent` that the part itself has said that it takes no more.
     """
 
     limits: tuple[int, ...]
     counted: int
+    spent: bool = False
 
     @property
     def possible(self) -> tuple[int, ...]:
         """Return the limits that the history has not ruled out."""
-        return tuple(limit for limit in self.limits if limit >= self.counted)
+        return () if self.spent else tuple(limit for limit in self.limits if limit >= self.counted)
 
     def next_odds(self) -> float:
         """Return the chance that the part takes one more write, given that it took all counted so far."""
-        if not self.limits:
+        if not self.limits and not self.spent:
             return 1.0
         if not self.possible:
             return 0.0
@@ -29,15 +30,15 @@ class WriteBudget:
 
     def sure_left(self) -> int | None:
         """Return the writes that are left even in the worst case; None without a known limit."""
-        return max(0, min(self.possible) - self.counted) if self.possible else (0 if self.limits else None)
+        return max(0, min(self.possible) - self.counted) if self.possible else (0 if self.limits or self.spent else None)
 
     def most_left(self) -> int | None:
         """Return the writes that are left in the best case; None without a known limit."""
-        return max(0, max(self.possible) - self.counted) if self.possible else (0 if self.limits else None)
+        return max(0, max(self.possible) - self.counted) if self.possible else (0 if self.limits or self.spent else None)
 
     def words(self) -> str:
         """Return what is left as the button says it."""
-        if not self.limits:
+        if not self.limits and not self.spent:
             return "no known limit"
         sure, most = self.sure_left(), self.most_left()
         if most == 0:

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 from daruma.core.budget import WriteBudget
 from daruma.core.model import Model
-from daruma.core.parts import Identity, PartSelf, Version
+from daruma.core.parts import Identity, PartKind, PartSelf, Version
 from daruma.core.records import FieldRole, Record
 from daruma.core.serials import code_fault, grouped, serial_fault
 
@@ -39,6 +39,34 @@ class WriteEvidence:
     act_in_doubt: bool = False
 
 
+@dataclass(frozen=True, slots=True)
+class FlexEvidence:
+    """Hold what the interlocks of writing a sensor flex look at: the part on the holder, the source and whose it is."""
+
+    model: Model
+    part: PartSelf | None
+    source: Record | None
+    source_die: str
+    backup_verified: bool
+    firmware: Version | None
+    act_in_doubt: bool = False
+
+
+@dataclass(frozen=True, slots=True)
+class PhoneEvidence:
+    """Hold what the interlocks of an act on the phone look at.
+
+    `imei` is None where no phone answers; `window` are the system versions that know the act, None for none at all.
+    """
+
+    imei: str | None
+    ticket_imei: str
+    trusted: bool
+    system: Version | None
+    window: tuple[Version, Version] | None
+    act_in_doubt: bool = False
+
+
 def write_interlocks(evidence: WriteEvidence) -> tuple[Interlock, ...]:
     """Return every interlock of writing a display record."""
     return (
@@ -54,19 +82,70 @@ def write_interlocks(evidence: WriteEvidence) -> tuple[Interlock, ...]:
     )
 
 
+def flex_interlocks(evidence: FlexEvidence) -> tuple[Interlock, ...]:
+    """Return every interlock of writing a sensor flex."""
+    e = evidence
+    new = e.part is not None and e.part.kind is PartKind.SENSOR_FLEX and e.part.die != e.source_die
+    if e.part is None:
+        said = "no part answers on the holder"
+    elif e.part.die == e.source_die:
+        said = f"{e.part.name()} is the original"
+    else:
+        said = e.part.name() if new else f"{e.part.name()} is a {e.part.kind.value.replace('_', ' ')}"
+    return (
+        _kept(e.source is not None and e.backup_verified, "Back up the original flex, or choose an earlier backup."),
+        Interlock("part", "A new flex on the holder", new, said, "Put the new flex on the holder."),
+        _model_of(e.part, e.model),
+        _firmware_of(e.firmware, e.model),
+        _settled(e.act_in_doubt),
+    )
+
+
+def phone_interlocks(evidence: PhoneEvidence) -> tuple[Interlock, ...]:
+    """Return every interlock of an act that changes what the phone's board expects."""
+    e = evidence
+    same = e.imei is not None and e.imei == e.ticket_imei
+    ends = f"IMEI ends in {e.imei[-4:]}, the ticket's in {e.ticket_imei[-4:]}" if e.imei is not None else ""
+    knows = e.system is not None and e.window is not None and e.window[0] <= e.system <= e.window[1]
+    range_ = f"it is done with {e.window[0]} to {e.window[1]}" if e.window else "this model does not know it"
+    return (
+        Interlock(
+            "phone",
+            "The ticket's phone is on",
+            same,
+            "the right phone answers" if same else ends or "no phone answers on the cable",
+            "Switch this job's phone on and put it on the cable.",
+        ),
+        Interlock(
+            "trust",
+            "The phone trusts this bench",
+            e.trusted,
+            "its owner has confirmed" if e.trusted else "not confirmed yet",
+            "Unlock the phone and confirm trust on it.",
+        ),
+        Interlock("system", "System version knows it", knows, f"{e.system or 'not known'}; {range_}", "Plan another way."),
+        _settled(e.act_in_doubt),
+    )
+
+
+def once_interlock(spent: bool, what: str) -> Interlock:
+    """Return the interlock of an act that a part takes once in its life: dark for good once it was begun."""
+    said = "begun before on this part: counted as spent" if spent else "never begun on this part"
+    return Interlock("once", f"{what} not used yet", not spent, said, "Use another part.")
+
+
 def dark(interlocks: tuple[Interlock, ...]) -> tuple[Interlock, ...]:
     """Return the interlocks that are not lit."""
     return tuple(lock for lock in interlocks if not lock.lit)
 
 
 def _backup(e: WriteEvidence) -> Interlock:
-    return Interlock(
-        "backup",
-        "Backup kept and read back",
-        e.source is not None and e.backup_verified,
-        "kept in the vault, its bytes verified" if e.backup_verified else "no verified backup of this job",
-        "Read the original and keep it, or choose an earlier backup.",
-    )
+    return _kept(e.source is not None and e.backup_verified, "Read the original and keep it, or choose an earlier backup.")
+
+
+def _kept(verified: bool, remedy: str) -> Interlock:
+    said = "kept in the vault, its bytes verified" if verified else "no verified backup of this job"
+    return Interlock("backup", "Backup kept and read back", verified, said, remedy)
 
 
 def _codes(e: WriteEvidence) -> Interlock:
@@ -93,9 +172,13 @@ def _part(e: WriteEvidence) -> Interlock:
 
 
 def _model(e: WriteEvidence) -> Interlock:
-    agrees = e.part is not None and e.part.family == e.model.key
-    said = "no part answers" if e.part is None else f"the part says {e.part.family.replace('_', ' ').title()}"
-    return Interlock("model", f"Part is for {e.model.name}", agrees, said, f"Fit a {e.model.name} panel, or correct the ticket.")
+    return _model_of(e.part, e.model)
+
+
+def _model_of(part: PartSelf | None, model: Model) -> Interlock:
+    agrees = part is not None and part.family == model.key
+    said = "no part answers" if part is None else f"the part says {part.family.replace('_', ' ').title()}"
+    return Interlock("model", f"Part is for {model.name}", agrees, said, f"Fit a {model.name} part, or correct the ticket.")
 
 
 def _maker(e: WriteEvidence) -> Interlock:
@@ -108,9 +191,13 @@ def _maker(e: WriteEvidence) -> Interlock:
 
 
 def _firmware(e: WriteEvidence) -> Interlock:
-    needed = e.model.programmer_firmware
-    enough = e.firmware is not None and e.firmware >= needed
-    said = "no programmer" if e.firmware is None else f"has {e.firmware}, {e.model.name} needs {needed}"
+    return _firmware_of(e.firmware, e.model)
+
+
+def _firmware_of(firmware: Version | None, model: Model) -> Interlock:
+    needed = model.programmer_firmware
+    enough = firmware is not None and firmware >= needed
+    said = "no programmer" if firmware is None else f"has {firmware}, {model.name} needs {needed}"
     return Interlock("firmware", "Firmware new enough", enough, said, "Update the programmer.")
 
 
@@ -126,5 +213,9 @@ def _budget(e: WriteEvidence) -> Interlock:
 
 
 def _doubt(e: WriteEvidence) -> Interlock:
-    said = "an earlier act on this part was never settled" if e.act_in_doubt else "every earlier act is settled"
-    return Interlock("doubt", "No act in doubt", not e.act_in_doubt, said, "Put the part on the socket and settle the act.")
+    return _settled(e.act_in_doubt)
+
+
+def _settled(act_in_doubt: bool) -> Interlock:
+    said = "an earlier act on it was never settled" if act_in_doubt else "every earlier act is settled"
+    return Interlock("doubt", "No act in doubt", not act_in_doubt, said, "Put the part on the socket and settle the act.")

@@ -1,6 +1,6 @@
 """What a job knows: the facts for the pairing model, from the phone, the backup and what was read and done."""
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Mapping
 from dataclasses import dataclass
 
 from daruma.core.job import Job, StepState
@@ -140,11 +140,14 @@ def history(job: Job) -> tuple[tuple[str, bool], ...]:
 ON_ADAPTER = frozenset({"read_original", "read_new"}) | WRITES
 
 
-def record_of_outcomes(jobs: Iterable[Job], models: Mapping[str, Model], adapter: str) -> OutcomeRecord:
-    """Return what the shop's jobs say about how often each action goes well; reading and writing on one adapter only."""
+def record_of_outcomes(totals: Mapping[tuple[str, str, bool], int], models: Mapping[str, Model], adapter: str) -> OutcomeRecord:
+    """Return what the shop's outcomes, by model, action and whether it went well, say about how often each action does.
 
-    def counts(job: Job, action: str) -> bool:
-        model = models.get(job.ticket.model)
+    Reading and writing count on one adapter only.
+    """
+
+    def counts(key: str, action: str) -> bool:
+        model = models.get(key)
         return action not in ON_ADAPTER or (model is not None and model.socket == adapter)
 
-    return total(outcome for job in jobs for outcome in job.outcomes if counts(job, outcome[0]))
+    return total((action, good, times) for (key, action, good), times in totals.items() if counts(key, action))

@@ -154,8 +154,12 @@ class Record:
         return all(self.sound(spec.name) for spec in self.layout.fields if spec.role is role)
 
 
-def decode(layout: Layout, image: bytes) -> Record:
-    """Read an image by a layout; raise RecordError for a wrong size or another layout's signature."""
+def decode(layout: Layout, image: bytes, *, loose: bool = False) -> Record:
+    """Read an image by a layout; raise RecordError for a wrong size or another layout's signature.
+
+    With `loose` a signature that does not fit counts as blank: for a part that is known to be of this layout and whose
+    memory a cut-off write may have spoilt.
+    """
     if len(image) != layout.size:
         raise RecordError(
             f"The part gave {len(image)} bytes, a {layout.name} record has {layout.size}.",
@@ -166,6 +170,9 @@ def decode(layout: Layout, image: bytes) -> Record:
     for spec in layout.fields:
         values[spec.name] = _read(spec, image[spec.offset : spec.end])
         if spec.constant is not None and values[spec.name] not in (None, spec.constant):
+            if loose:
+                values[spec.name] = None
+                continue
             raise RecordError(
                 f"This is not a {layout.name} record: {spec.label.lower()} reads {values[spec.name]!r}, not {spec.constant!r}.",
                 safe="Nothing was changed.",

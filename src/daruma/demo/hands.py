@@ -19,12 +19,31 @@ class Hands(Driver):
         """Put a phone on the cable."""
         self._port.ask("hands.cable", {"imei": imei})
 
-    def fault(self, name: str, times: int = 1) -> None:
-        """Make the stand-ins play a fault."""
-        self._port.ask("hands.fault", {"name": name, "times": times})
+    def fault(self, name: str, times: int = 1, **how: Any) -> None:
+        """Make the stand-ins play a fault; how it waits: chance, growth, device, op, skip, at, seconds."""
+        self._port.ask("hands.fault", {"name": name, "times": times, **how})
+
+    def script(self, faults: list[dict[str, Any]]) -> None:
+        """Make the stand-ins play several faults, each as its own words say."""
+        self._port.ask("hands.script", {"faults": faults})
+
+    def calm(self) -> None:
+        """Take every waiting fault back."""
+        self._port.ask("hands.calm")
+
+    def played(self) -> dict[str, int]:
+        """Return how often each fault was played so far."""
+        return dict(self._port.ask("hands.faults")["played"])
+
+    def events(self) -> list[tuple[str, str, str]]:
+        """Return what really happened to parts, phones and the programmer."""
+        found: list[tuple[str, str, str]] = []
+        while more := self._port.ask("hands.events", {"after": len(found)})["events"]:
+            found += [(str(what), str(thing), str(how)) for what, thing, how in more]
+        return found
 
     def look(self, die: str) -> dict[str, Any]:
-        """Return what a panel really holds."""
+        """Return what a panel or flex really holds."""
         return dict(self._port.ask("hands.look", {"die": die}))
 
 
@@ -58,6 +77,6 @@ class LateHands:
         """Put a phone on the cable."""
         self._now().plug_phone(imei)
 
-    def fault(self, name: str, times: int = 1) -> None:
+    def fault(self, name: str, times: int = 1, **how: Any) -> None:
         """Make the stand-ins play a fault."""
-        self._now().fault(name, times)
+        self._now().fault(name, times, **how)

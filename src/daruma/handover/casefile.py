@@ -31,7 +31,7 @@ from daruma.core.plan.planner import Plan
 from daruma.core.tri import Tri
 
 FORMAT = "daruma-case"
-LARGEST = 1 << 20  # bytes
+LARGEST = 200_000  # bytes; a case has a few thousand
 SAFE = "Nothing was planned from it."
 _Chance = Annotated[float, Field(ge=0, le=1)]
 _Minutes = Annotated[float, Field(ge=0, le=6000)]
@@ -165,7 +165,8 @@ def schema() -> str:
 def read_case(path: Path) -> CaseFile:
     """Read a case file; raise CaseTrouble that names place and reason."""
     try:
-        raw = path.read_bytes()
+        with path.open("rb") as file:
+            raw = file.read(LARGEST + 1)
     except OSError as error:
         raise CaseTrouble(f"{path.name} cannot be read: {error.strerror}.", safe=SAFE, advice="Choose another file.") from error
     return parse_case(raw, path.name)

@@ -1,5 +1,6 @@
 """Exchange files: a backup as open JSON with a published schema, its image as Intel HEX and raw binary."""
 
+import hashlib
 import io
 import json
 from pathlib import Path
@@ -10,9 +11,10 @@ from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from daruma.core.backup import Backup, BackupContent, Origin
 from daruma.core.errors import Trouble
+from daruma.store.files import write_whole
 
 FORMAT = "daruma-backup"
-LARGEST = 4 << 20  # bytes
+LARGEST = 400_000  # bytes; a backup has a few thousand
 _Text = Annotated[str, Field(max_length=200)]
 
 
@@ -101,37 +103,57 @@ def to_intel_hex(backup: Backup) -> str:
 
 
 def export(backup: Backup, folder: Path) -> tuple[Path, ...]:
-    """Write a backup as JSON, Intel HEX and raw binary into a folder; return the files."""
+    """Write a backup as JSON, Intel HEX and raw binary into a folder, with the checksums of all three; return the files.
+
+    The checksums are in the form that `sha256sum -c` reads.
+    """
     stem = f"{backup.name}-{backup.sha256[:8]}"
-    written = []
+    files = {
+        f"{stem}.json": to_json(backup).encode(),
+        f"{stem}.hex": to_intel_hex(backup).encode("ascii"),
+        f"{stem}.bin": backup.content.image,
+    }
+    sums = "".join(f"{hashlib.sha256(data).hexdigest()}  {name}\n" for name, data in files.items())
     try:
         folder.mkdir(parents=True, exist_ok=True)
-        for ending, data in (
-            (".json", to_json(backup).encode()),
-            (".hex", to_intel_hex(backup).encode("ascii")),
-            (".bin", backup.content.image),
-        ):
-            path = folder / (stem + ending)
-            spare = path.with_suffix(ending + ".part")
-            spare.write_bytes(data)
-            spare.replace(path)
-            written.append(path)
+        for name, data in {**files, f"{stem}.sha256": sums.encode()}.items():
+            write_whole(folder / name, data)
     except OSError as error:
         raise ExchangeTrouble(
             f"The backup could not be written to {folder}: {error.strerror}.",
             safe="It stays in the vault.",
             advice="Choose another folder.",
         ) from error
-    return tuple(written)
+    return tuple(folder / name for name in (*files, f"{stem}.sha256"))
 
 
 def read_file(path: Path) -> BackupContent:
-    """Read an exchange file from disk; raise ExchangeTrouble where it cannot be used."""
+    """Read an exchange file from disk; raise ExchangeTrouble where it cannot be used.
+
+    Where its checksums lie beside it as they were exported, not a byte may differ.
+    """
+    raw = _bytes_of(path, LARGEST + 1)
+    sums = path.with_suffix(".sha256")
+    if sums.exists() and len(raw) <= LARGEST:
+        said = {name: digest for digest, _, name in (line.partition("  ") for line in _text_of(sums).splitlines())}
+        if path.name in said and hashlib.sha256(raw).hexdigest() != said[path.name]:
+            raise ExchangeTrouble(
+                f"{path.name} was changed after it was exported: it does not fit {sums.name}.",
+                safe="The vault is unchanged.",
+                advice="Ask for the files again.",
+            )
+    return from_json(raw, path.name)
+
+
+def _text_of(path: Path) -> str:
+    return _bytes_of(path, 4096).decode("utf-8", errors="replace")
+
+
+def _bytes_of(path: Path, most: int) -> bytes:
     try:
         with path.open("rb") as file:
-            raw = file.read(LARGEST + 1)
+            return file.read(most)
     except OSError as error:
         raise ExchangeTrouble(
             f"{path.name} cannot be read: {error.strerror}.", safe="The vault is unchanged.", advice="Choose another file."
         ) from error
-    return from_json(raw, path.name)

@@ -10,8 +10,9 @@ from daruma.core.errors import Trouble
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, PartStatus, Version
 from daruma.core.tri import Tri
 from daruma.link.errors import LinkError
-from daruma.link.port import Port
+from daruma.link.port import LinkHealth, Port
 
+COMMIT_TIMEOUT = 6.0  # seconds
 CHUNK = 32  # bytes in one memory message
 Report = Callable[[float], None]
 _T = TypeVar("_T")
@@ -59,6 +60,11 @@ class Driver:
         answer = self._port.ask("hello")
         return _read(lambda: DeviceSelf(answer["kind"], answer["name"], answer["serial"], Version.parse(answer["firmware"])))
 
+    @property
+    def health(self) -> LinkHealth:
+        """Return how the link has done lately."""
+        return self._port.health
+
     def close(self) -> None:
         """Close the port."""
         self._port.close()
@@ -85,18 +91,18 @@ class Programmer(Driver):
             report(len(image) / size)
         return bytes(image)
 
-    def write_memory(self, socket: str, image: bytes, model: str, report: Report) -> None:
+    def write_memory(self, socket: str, image: bytes, model: str, report: Report, *, die: str) -> None:
         """Write a part's memory: fill the programmer's buffer, then commit once.
 
         Filling is harmless and repeated where need be; the commit, which uses a write of the part's life, is sent
-        exactly once.
+        exactly once. `die` names the part that is meant: the programmer refuses another one.
         """
-        self._port.ask("write.begin", {"socket": socket, "model": model, "length": len(image)})
+        self._port.ask("write.begin", {"socket": socket, "model": model, "length": len(image), "die": die})
         for offset in range(0, len(image), CHUNK):
             self._port.ask("write.page", {"offset": offset, "data": image[offset : offset + CHUNK]})
             report(0.8 * (offset + CHUNK) / len(image))
         digest = hashlib.sha256(image).digest()
-        self._port.ask("write.commit", {"socket": socket, "sha256": digest}, repeatable=False, timeout=6.0)
+        self._port.ask("write.commit", {"socket": socket, "sha256": digest, "die": die}, repeatable=False, timeout=COMMIT_TIMEOUT)
         report(1.0)
 
     def update_firmware(self, to: Version, report: Report) -> Version:

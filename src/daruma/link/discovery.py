@@ -14,7 +14,7 @@ def driver_names() -> tuple[str, ...]:
     return tuple(sorted(point.name for point in entry_points(group=GROUP)))
 
 
-def connect(kind: str, url: str) -> Driver:
+def connect(kind: str, url: str, *, patience: float = 1.0) -> Driver:
     """Open a wire and return the driver registered for a kind; raise LinkError where there is none."""
     points = [point for point in entry_points(group=GROUP) if point.name == kind]
     if not points:
@@ -23,6 +23,10 @@ def connect(kind: str, url: str) -> Driver:
             safe="Nothing was changed.",
             advice=f"Install a package that offers one in the entry point group {GROUP}.",
         )
-    driver: Driver = points[-1].load()(Port(open_wire(url), kind))
-    driver.hello()
+    driver: Driver = points[-1].load()(Port(open_wire(url), kind, patience=patience))
+    try:
+        driver.hello()
+    except LinkError:
+        driver.close()
+        raise
     return driver

@@ -18,6 +18,11 @@ ADVICE = {
         "The part is sound and untouched.",
         "Update the programmer, then read again.",
     ),
+    "part": (
+        "Another part is on the socket than the one that was checked.",
+        "Nothing was written.",
+        "Put the right part on the socket and read it.",
+    ),
     "maker": ("The panel refuses a record of another maker.", "The write was counted.", "Use a panel by the record's maker."),
     "spent": ("The panel took no more writes.", "Its record is as it was; the write was counted.", "Use another panel."),
     "trust": ("The phone does not trust this bench yet.", "Nothing was read.", "Unlock the phone and confirm trust on it."),

@@ -1,8 +1,12 @@
 """One port: requests out, answers in, time-outs, and repeats only where a repeat is harmless."""
 
+import errno
 import logging
+import secrets
 import time
+from collections import deque
 from collections.abc import Mapping
+from dataclasses import dataclass, field
 from typing import Any, Protocol
 
 import serial
@@ -14,6 +18,7 @@ from daruma.link.messages import ADVICE, Answer, Request, pack_request, unpack_a
 log = logging.getLogger("daruma.link")
 
 TIMEOUT = 1.5  # seconds
+LATELY = 50  # exchanges that tell how a link is
 TRIES = 3
 
 
@@ -35,21 +40,50 @@ class Wire(Protocol):
 def open_wire(url: str) -> Wire:
     """Open a device path, `socket://host:port` or another pyserial URL; raise DeviceGone where that fails."""
     try:
-        wire: Wire = serial.serial_for_url(url, baudrate=921600, timeout=TIMEOUT)
+        # alone: two windows that talk on one wire would answer each other's questions
+        wire: Wire = serial.serial_for_url(url, baudrate=921600, timeout=TIMEOUT, exclusive=True)
     except (serial.SerialException, OSError, ValueError) as error:
+        if getattr(error, "errno", None) in (errno.EAGAIN, errno.EBUSY):
+            raise DeviceGone(
+                f"The port {url} is used by another window or program.",
+                safe="Nothing was changed.",
+                advice="Close that one, or use another device.",
+            ) from error
         raise DeviceGone(
             f"The port {url} cannot be opened.", safe="Nothing was changed.", advice="Plug the device in and connect again."
         ) from error
     return wire
 
 
+@dataclass(slots=True)
+class LinkHealth:
+    """Hold how a link has done lately: how many of its last exchanges went well, the last trouble, whether it is dead."""
+
+    lately: deque[bool] = field(default_factory=lambda: deque(maxlen=LATELY))
+    trouble: str = ""
+    dead: bool = False
+
+    def answered(self) -> None:
+        """Note an exchange that went well."""
+        self.lately.append(True)
+
+    def failed(self, what: str, *, dead: bool = False) -> None:
+        """Note an exchange that failed."""
+        self.lately.append(False)
+        self.trouble, self.dead = what, self.dead or dead
+
+
 class Port:
     """Exchange messages with one device; every exchange is logged."""
 
-    def __init__(self, wire: Wire, name: str) -> None:
+    def __init__(self, wire: Wire, name: str, *, patience: float = 1.0) -> None:
+        """Use a wire; `patience` scales every time-out."""
+        self.health = LinkHealth()
+        self._patience = patience
         self._wire = wire
         self._name = name
-        self._ident = 0
+        # begun anywhere: a late answer to another process's request must not pass for one to ours
+        self._ident = secrets.randbelow(65535)
         self._buffer = bytearray()
 
     def close(self) -> None:
@@ -66,11 +100,16 @@ class Port:
         """
         for attempt in range(TRIES if repeatable else 1):
             try:
-                answer = self._once(op, args or {}, timeout)
+                answer = self._once(op, args or {}, timeout * self._patience)
             except (DeviceSilent, FrameError) as error:
                 log.info("%s %s: try %d: %s", self._name, op, attempt + 1, error.what)
+                self.health.failed(error.what)
                 silent = error
                 continue
+            except DeviceGone as error:
+                self.health.failed(error.what, dead=True)
+                raise
+            self.health.answered()
             if answer.result is None:
                 raise _refusal(answer)
             return answer.result

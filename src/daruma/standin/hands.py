@@ -1,11 +1,13 @@
 """The technician's hands and the owner's finger, for a bench without either."""
 
+import hashlib
 from collections.abc import Callable, Mapping
 from typing import Any
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.parts import PartKind
 from daruma.standin.errors import No
+from daruma.standin.faults import read_fault, told
 from daruma.standin.world import HOLDER, Flex, Panel, Phone, World
 
 ON_PHONE = frozenset(
@@ -32,6 +34,10 @@ STAYS = frozenset({"fit_new", "connect_new"})  # what is done with the original 
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
 
 
+def _digest(memory: str) -> str:
+    return hashlib.sha256(bytes.fromhex(memory)).hexdigest()
+
+
 class HandsSim:
     """Carry out hand acts on the simulated things. An act that makes no sense is refused and changes nothing."""
 
@@ -46,6 +52,10 @@ class HandsSim:
             "hands.do": self._do,
             "hands.cable": self._cable,
             "hands.fault": self._fault,
+            "hands.script": self._script,
+            "hands.calm": self._calm,
+            "hands.faults": lambda _: {"faults": told(self._world.faults.armed), "played": self._world.faults.played},
+            "hands.events": lambda args: {"events": self._world.events[int(args.get("after", 0)) :][:100]},
             "hands.look": self._look,
         }
 
@@ -61,12 +71,26 @@ class HandsSim:
         return {"label": phone.label}
 
     def _fault(self, args: Mapping[str, Any]) -> dict[str, Any]:
-        self._world.faults.counts[str(args["name"])] = int(args.get("times", 1))
+        name, how = read_fault(args)
+        self._world.faults.arm(name, **how)
+        return {}
+
+    def _script(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        script = [read_fault(said) for said in args["faults"]]
+        for name, how in script:
+            self._world.faults.arm(name, **how)
+        return {}
+
+    def _calm(self, _: Mapping[str, Any]) -> dict[str, Any]:
+        self._world.faults.armed.clear()
         return {}
 
     def _look(self, args: Mapping[str, Any]) -> dict[str, Any]:
         panel = self._world.panels.get(str(args.get("die")))
-        return {"writes": panel.writes, "memory": panel.memory, "chip": panel.chip} if panel else {}
+        if panel is not None:
+            return {"writes": panel.writes, "memory": panel.memory, "chip": panel.chip, "digest": _digest(panel.memory)}
+        flex = self._world.flexes.get(str(args.get("die")))
+        return {"memory": flex.memory, "digest": _digest(flex.memory)} if flex else {}
 
     def _do(self, args: Mapping[str, Any]) -> dict[str, Any]:
         phone = self._phone(args)

@@ -83,6 +83,7 @@ class PhoneSim:
         if self._world.faults.take("unbind_fails"):
             raise No("no", "the phone did not unbind")
         phone.unbound = True
+        self._world.happened("unbind", phone.imei, phone.system)
         return {}
 
     def _finish(self, _: Mapping[str, Any]) -> dict[str, Any]:
@@ -97,6 +98,7 @@ class PhoneSim:
             phone.board[identity.value] = known.carried[identity] or ""
         phone.conditions[Condition.DISPLAY_FINISHED.value] = True
         phone.display_status = (PartStatus.USED if panel.bound_before else PartStatus.GENUINE).value
+        self._world.happened("finish", phone.imei, phone.display_status)
         return {"status": phone.display_status}
 
     def _parts(self, _: Mapping[str, Any]) -> dict[str, Any]:

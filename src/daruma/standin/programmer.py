@@ -12,7 +12,13 @@ from daruma.standin.errors import No
 from daruma.standin.world import Flex, Panel, World
 
 FIRMWARE_STEPS = 12
+FIRST_FIRMWARE = "1.0"
+COMMIT = "write.commit"
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
+
+
+class Reset(Exception):
+    """Report that the programmer restarted in mid-act: no answer goes out."""
 
 
 class ProgrammerSim:
@@ -42,6 +48,11 @@ class ProgrammerSim:
         return {"kind": "programmer", "name": "Stand-in programmer", "serial": "SP-0001", "firmware": self._world.firmware}
 
     def _sockets(self, _: Mapping[str, Any]) -> dict[str, Any]:
+        if self._world.faults.take("poor_contact", "sockets") or self._world.faults.take("failing_adapter", "sockets"):
+            return {"sockets": dict.fromkeys(self._world.sockets)}
+        if self._world.faults.take("wrong_part", "sockets"):
+            for name in self._world.sockets:
+                self._exchange(name)
         return {
             "sockets": {name: self._said(self._world.panel_on(name) or self._world.flex_on(name)) for name in self._world.sockets}
         }
@@ -62,7 +73,12 @@ class ProgrammerSim:
             "chip": panel.chip,
         }
 
-    def _panel(self, args: Mapping[str, Any]) -> Panel | Flex:
+    def restart(self) -> None:
+        """Forget what was in hand: the buffer, an update that was begun."""
+        self._buffer, self._update = None, None
+
+    def _panel(self, args: Mapping[str, Any], op: str) -> Panel | Flex:
+        self._contact(str(args["socket"]), op)
         flex = self._world.flex_on(str(args["socket"]))
         if flex is not None:
             return flex
@@ -76,17 +92,43 @@ class ProgrammerSim:
             raise No("firmware")
         return panel
 
+    def _contact(self, socket: str, op: str) -> None:
+        """Let contact, part and firmware be what the faults say."""
+        faults = self._world.faults
+        if faults.take("old_firmware", op):
+            self._world.firmware = FIRST_FIRMWARE
+        if faults.take("wrong_part", op):
+            self._exchange(socket)
+        if faults.take("poor_contact", op) or faults.take("failing_adapter", op):
+            raise No("empty")
+
+    def _exchange(self, socket: str) -> None:
+        """Put another panel on a socket: one that is nowhere else."""
+        busy = {phone.panel for phone in self._world.phones.values()} | set(self._world.sockets.values())
+        other = next((panel for panel in self._world.panels.values() if panel.die not in busy and panel.answers), None)
+        if socket in self._world.sockets and self._world.sockets[socket] and other is not None:
+            self._world.sockets[socket] = other.die
+
+    def _meant(self, args: Mapping[str, Any], op: str) -> Panel | Flex:
+        part = self._panel(args, op)
+        if args.get("die", part.die) != part.die:
+            raise No("part")
+        return part
+
     def _read(self, args: Mapping[str, Any]) -> dict[str, Any]:
-        panel = self._panel(args)
+        panel = self._panel(args, "memory.read")
         memory = bytes.fromhex(panel.memory)
         offset, length = int(args["offset"]), int(args["length"])
         if offset < 0 or not 0 < length <= 256 or offset + length > len(memory):
             raise No("range")
         time.sleep(self._world.pace)
-        return {"data": memory[offset : offset + length]}
+        data = memory[offset : offset + length]
+        if noisy := self._world.faults.take("noisy_contact", "memory.read"):
+            data = _flipped(data, noisy.at)
+        return {"data": data}
 
     def _begin(self, args: Mapping[str, Any]) -> dict[str, Any]:
-        panel = self._panel(args)
+        panel = self._meant(args, "write.begin")
         length = int(args["length"])
         if length != len(panel.memory) // 2:
             raise No("range")
@@ -103,27 +145,49 @@ class ProgrammerSim:
         return {}
 
     def _commit(self, args: Mapping[str, Any]) -> dict[str, Any]:
-        panel = self._panel(args)
+        part = self._meant(args, COMMIT)
         image, self._buffer = self._buffer, None
         if image is None or hashlib.sha256(image).digest() != args["sha256"]:
             raise No("image")
         time.sleep(4 * self._world.pace)
-        if isinstance(panel, Flex):
-            panel.memory = bytes(image).hex()
-            return {}
+        # from here on the part has had a write, whatever comes of it
+        self._world.happened("write", part.die, hashlib.sha256(image).hexdigest())
+        if isinstance(part, Panel):
+            self._take_write(part, bytes(image))
+        return self._burn(part, bytes(image))
+
+    def _take_write(self, panel: Panel, image: bytes) -> None:
+        """Count a write of a panel's life; refuse one past its limit, or another maker's record."""
+        faults = self._world.faults
+        if faults.take("limit_reached", COMMIT):
+            panel.limit = panel.writes
         panel.writes += 1
         if panel.limit is not None and panel.writes > panel.limit:
-            panel.answers = not self._world.faults.take("spent_write_kills")
+            panel.answers = not faults.take("spent_write_kills", COMMIT)
             raise No("spent")
-        if self._foreign_maker(panel, bytes(image)):
+        if faults.take("foreign_maker", COMMIT) or self._foreign_maker(panel, image):
             raise No("maker")
-        faults = self._world.faults
-        if faults.take("write_fails"):
+
+    def _burn(self, part: Panel | Flex, image: bytes) -> dict[str, Any]:
+        """Bring bytes into a part's memory, as far as the faults let it."""
+        faults, before = self._world.faults, bytes.fromhex(part.memory)
+        if faults.take("voltage_dip", COMMIT):
             raise No("no", "supply dipped during the write")
-        if faults.take("torn_page"):
-            panel.memory = (bytes(image[: len(image) // 2]) + bytes.fromhex(panel.memory)[len(image) // 2 :]).hex()
-        elif not faults.take("write_ignored"):
-            panel.memory = bytes(image).hex()
+        if faults.take("write_ignored", COMMIT):
+            return {}
+        if reset := faults.take("reset", COMMIT):
+            part.memory = (image[: reset.at] + before[reset.at :]).hex()
+            self.restart()
+            raise Reset
+        if torn := faults.take("torn_page", COMMIT):
+            cut = torn.at or len(image) // 2
+            image = image[:cut] + before[cut:]
+        if noisy := faults.take("noisy_contact", COMMIT):
+            image = _flipped(image, noisy.at)
+        if stuck := faults.take("stuck_bit", COMMIT):
+            byte, bit = stuck.at // 8 % len(image), 1 << stuck.at % 8
+            image = image[:byte] + bytes([image[byte] & ~bit | before[byte] & bit]) + image[byte + 1 :]
+        part.memory = image.hex()
         return {}
 
     def _foreign_maker(self, panel: Panel, image: bytes) -> bool:
@@ -150,4 +214,10 @@ class ProgrammerSim:
         self._update = (version, done) if done < FIRMWARE_STEPS else None
         if self._update is None:
             self._world.firmware = version
+            self._world.happened("firmware", "SP-0001", version)
         return {"done": done / FIRMWARE_STEPS}
+
+
+def _flipped(data: bytes, bit: int) -> bytes:
+    byte = bit // 8 % len(data)
+    return data[:byte] + bytes([data[byte] ^ (1 << bit % 8)]) + data[byte + 1 :]

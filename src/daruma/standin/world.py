@@ -6,6 +6,8 @@ from dataclasses import asdict, dataclass, field
 from pathlib import Path
 from typing import Any
 
+from daruma.standin.faults import Faults, load_faults
+
 EAR, HOLDER = "ear", "flex"  # the programmer's places for a sensor flex: in the phone, and a new one
 
 
@@ -69,22 +71,12 @@ class Phone:
 
 
 @dataclass(slots=True)
-class Faults:
-    """Hold the faults to play, each with how often it still comes."""
-
-    counts: dict[str, int] = field(default_factory=dict)
-
-    def take(self, name: str) -> bool:
-        """Return whether a fault is due, and count it down."""
-        left = self.counts.get(name, 0)
-        if left:
-            self.counts[name] = left - 1
-        return left > 0
-
-
-@dataclass(slots=True)
 class World:
-    """Hold everything that is simulated. `pace` is the seconds that each chunk of memory takes."""
+    """Hold everything that is simulated. `pace` is the seconds that each chunk of memory takes.
+
+    `events` is what really happened to parts, phones and the programmer, whoever knows of it: what a bench has written
+    down can be compared with it.
+    """
 
     panels: dict[str, Panel]
     phones: dict[str, Phone]
@@ -100,6 +92,7 @@ class World:
     measured: int = 0
     pace: float = 0.0
     faults: Faults = field(default_factory=Faults)
+    events: list[list[str]] = field(default_factory=list)
 
     def phone_on_cable(self) -> Phone | None:
         """Return the phone on the cable, if one is plugged in and runs."""
@@ -120,6 +113,10 @@ class World:
             flex = self.flexes.get(self.sockets.get(socket) or "")
         return flex if flex is not None and flex.answers else None
 
+    def happened(self, what: str, thing: str, how: str) -> None:
+        """Note what really happened."""
+        self.events.append([what, thing, how])
+
     def noise(self) -> random.Random:
         """Return the generator of the next measurement: the same world gives the same noise."""
         self.measured += 1
@@ -132,7 +129,7 @@ def load_world(path: Path) -> World:
     raw["panels"] = {key: Panel(**value) for key, value in raw["panels"].items()}
     raw["phones"] = {key: Phone(**value) for key, value in raw["phones"].items()}
     raw["flexes"] = {key: Flex(**value) for key, value in raw.get("flexes", {}).items()}
-    raw["faults"] = Faults(**raw.get("faults", {}))
+    raw["faults"] = load_faults(raw.get("faults", {}))
     return World(**raw)
 
 

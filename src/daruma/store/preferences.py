@@ -8,6 +8,7 @@ import msgspec
 from daruma.core.plan.case import Kit
 from daruma.core.plan.money import Preferences
 from daruma.store.database import StoreTrouble
+from daruma.store.files import write_whole
 
 NAME = "preferences.json"
 
@@ -35,6 +36,11 @@ def load_ways(folder: Path) -> ShopWays:
 
 def save_ways(folder: Path, ways: ShopWays) -> None:
     """Keep preferences and kit, whole or not at all."""
-    spare = folder / f"{NAME}.part"
-    spare.write_bytes(msgspec.json.format(msgspec.json.encode(ways), indent=2))
-    spare.replace(folder / NAME)
+    try:
+        write_whole(folder / NAME, msgspec.json.format(msgspec.json.encode(ways), indent=2))
+    except OSError as error:
+        raise StoreTrouble(
+            f"The preferences could not be kept: {error.strerror}.",
+            safe="They are as they were.",
+            advice="Check free space and access rights of the data folder, then try again.",
+        ) from error

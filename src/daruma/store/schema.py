@@ -1,4 +1,4 @@
-"""The tables. What must never change is append-only, held by triggers that the migration makes."""
+"""The tables. What must never change is append-only, held by triggers that the migrations make."""
 
 from sqlalchemy import Column, ForeignKey, Integer, LargeBinary, MetaData, String, Table
 
@@ -10,6 +10,20 @@ jobs = Table(
     Column("number", Integer, primary_key=True),
     Column("body", String, nullable=False),
     Column("updated", String, nullable=False),
+    Column("closed", String, nullable=False),
+    Column("imei", String, nullable=False),
+    Column("model", String, nullable=False),
+    Column("purged", String, nullable=False),
+)
+
+# how often each action went well, by model: kept apart from the jobs, so that it outlives what is purged of them
+outcome_totals = Table(
+    "outcome_totals",
+    metadata,
+    Column("model", String, primary_key=True),
+    Column("action", String, primary_key=True),
+    Column("good", Integer, primary_key=True),
+    Column("times", Integer, nullable=False),
 )
 
 shelf = Table(
@@ -19,17 +33,29 @@ shelf = Table(
     Column("body", String, nullable=False),
 )
 
+# `body` is the canonical form that is hashed; the columns beside it repeat what is searched by
 backups = Table(
     "backups",
     metadata,
     Column("number", Integer, primary_key=True),
     Column("sha256", String(64), nullable=False, unique=True),
     Column("chain", String(64), nullable=False),
-    Column("model", String, nullable=False, index=True),
-    Column("imei", String, nullable=False, index=True),
-    Column("die", String, nullable=False, index=True),
-    Column("body", String, nullable=False),
-    Column("image", LargeBinary, nullable=False),
+    Column("model", String, nullable=False),
+    Column("layout", String, nullable=False),
+    Column("maker", String, nullable=False),
+    Column("imei", String, nullable=False),
+    Column("job", String, nullable=False),
+    Column("die", String, nullable=False),
+    Column("purged", String, nullable=False),
+    Column("body", LargeBinary, nullable=False),
+)
+
+vault_head = Table(
+    "vault_head",
+    metadata,
+    Column("one", Integer, primary_key=True),
+    Column("number", Integer, nullable=False),
+    Column("chain", String(64), nullable=False),
 )
 
 acts = Table(
@@ -43,6 +69,8 @@ acts = Table(
     Column("digest", String, nullable=False),
     Column("started", String, nullable=False),
     Column("evidence", String, nullable=False),
+    Column("who", String, nullable=False),
+    Column("before", String, nullable=False),
 )
 
 settlements = Table(
@@ -53,6 +81,9 @@ settlements = Table(
     Column("state", String, nullable=False),
     Column("note", String, nullable=False),
     Column("settled", String, nullable=False),
+    Column("answer", String, nullable=False),
+    Column("found", String, nullable=False),
 )
 
-APPEND_ONLY = ("backups", "acts", "settlements")
+# the acts without a final settlement; kept by triggers, so that nobody can forget one
+doubts = Table("doubts", metadata, Column("act", Integer, ForeignKey("acts.number"), primary_key=True))

@@ -19,6 +19,17 @@ class Shop:
         self.jobs = JobBook(self.database)
         self.shelf = Shelf(self.database)
 
+    @property
+    def read_only(self) -> bool:
+        """Return whether the data folder can only be read."""
+        return self.database.read_only
+
+    def __enter__(self) -> "Shop":
+        return self
+
+    def __exit__(self, *_: object) -> None:
+        self.close()
+
     def close(self) -> None:
         """Close the database."""
         self.database.close()

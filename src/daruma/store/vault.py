@@ -1,128 +1,277 @@
 """The vault: backups, append-only, content-addressed, hash-chained."""
 
+import hashlib
 import json
-from collections.abc import Callable, Iterator
+import sqlite3
+from collections.abc import Callable, Iterable, Iterator, Sequence
+from itertools import islice
 from typing import Any
 
-from sqlalchemy import Row, desc, func, insert, or_, select
+from sqlalchemy import Connection, LargeBinary, Row, String, cast, desc, func, insert, or_, select, text
+from sqlalchemy.exc import DatabaseError
 
-from daruma.core.backup import GENESIS, Backup, BackupContent, Origin, VaultFault, check_chain, link_of
-from daruma.store.database import Database, StoreTrouble
-from daruma.store.schema import backups
+from daruma.core.backup import GENESIS, Backup, BackupContent, ChainCheck, Kept, Origin, VaultFault, link_of, name_of
+from daruma.store.database import Database, FileLook, StoreTrouble
+from daruma.store.schema import backups, vault_head
+
+COLUMNS = ("model", "layout", "maker", "imei", "job", "die")
+LONGEST_WORD = 40  # characters; curves and matrices are not searched for
+# what reading a damaged file raises
+DAMAGE = (sqlite3.DatabaseError, UnicodeDecodeError)
+AT_ONCE = 2000  # rows between two reports of a check
+
+# in the canonical form these stand side by side: one comparison for each run of them
+_TOLD = """
+CASE purged WHEN '' THEN cast('","die":' || json_quote(die) || ',"fields":' AS BLOB) END,
+CASE purged WHEN '' THEN cast(',"imei":' || json_quote(imei) || ',"job":' || json_quote(job) || ',"layout":' || json_quote(layout)
+  || ',"maker":' || json_quote(maker) || ',"model":' || json_quote(model) || ',"note":' AS BLOB) END
+"""
+# cast, since a damaged row may hold values of another type
+_KEPT = f"SELECT number, {', '.join(f'cast({n} AS TEXT)' for n in ('sha256', 'chain'))}, cast(body AS BLOB), purged, {_TOLD}"
+_SCAN = f"{_KEPT} FROM backups WHERE number > ? ORDER BY number"
+_ONE = f"{_KEPT} FROM backups WHERE number = ?"
+_TEXTS = (backups.c.sha256, backups.c.chain, backups.c.purged, *(backups.c[name] for name in COLUMNS))
+_WHOLE = select(
+    backups.c.number, *(cast(c, String).label(c.name) for c in _TEXTS), cast(backups.c.body, LargeBinary).label("body")
+)
 
 
 class Vault:
     """Keep backups and give them back."""
 
-    def __init__(self, database: Database) -> None:
+    def __init__(self, database: Database | FileLook) -> None:
         self._database = database
 
     def keep(self, content: BackupContent) -> Backup:
         """Keep a backup; the same content again returns the one that is there."""
-        sha256 = content.sha256()
+        return self.keep_all((content,))[0]
+
+    def keep_all(self, contents: Iterable[BackupContent]) -> tuple[Backup, ...]:
+        """Keep backups, all of them or none."""
+        if isinstance(self._database, FileLook):
+            raise StoreTrouble("A copy is only looked at.", safe="It is left as it is.", advice="Keep into the store itself.")
         with self._database.writing() as connection:
-            there = connection.execute(select(backups).where(backups.c.sha256 == sha256)).first()
-            if there is not None:
-                return _backup(there)
-            last = connection.execute(select(backups.c.number, backups.c.chain).order_by(desc(backups.c.number)).limit(1)).first()
-            number, previous = (last.number + 1, last.chain) if last else (1, GENESIS)
-            chain = link_of(previous, sha256)
-            connection.execute(
-                insert(backups).values(
-                    number=number,
-                    sha256=sha256,
-                    chain=chain,
-                    model=content.model,
-                    imei=content.imei,
-                    die=content.die,
-                    body=_body(content),
-                    image=content.image,
-                )
-            )
-        return Backup(number, content, sha256, chain)
+            return _keep(connection, tuple(contents))
 
     def get(self, name: str) -> Backup:
         """Return a backup by its name or SHA-256, its bytes verified; raise StoreTrouble where that fails."""
-        number = int(name[2:]) if name.startswith("B-") and name[2:].isdigit() else -1
+        number = int(name[2:]) if name.startswith("B-") and name[2:].isdecimal() and len(name) < 20 else -1
         with self._database.reading() as connection:
-            row = connection.execute(select(backups).where(or_(backups.c.number == number, backups.c.sha256 == name))).first()
+            row = connection.execute(_WHOLE.where(or_(backups.c.number == number, backups.c.sha256 == name))).first()
         if row is None:
             raise StoreTrouble(f"The vault has no backup {name}.", safe="The others are untouched.", advice="Search the vault.")
         backup = _backup(row)
-        if backup.content.sha256() != backup.sha256:
+        if backup.purged:
+            raise StoreTrouble(
+                f"The identifiers of backup {backup.name} were purged on {backup.purged[:10]}; nothing is left to use.",
+                safe="The others are untouched.",
+                advice="Read the part again if you still have it.",
+            )
+        if hashlib.sha256(row.body).hexdigest() != backup.sha256:
             raise StoreTrouble(
                 f"Backup {backup.name} is damaged: its bytes are not those that were kept.",
                 safe="The others are untouched; this one will not be written to a part.",
-                advice="Read the part again if you still have it, or import a copy of the backup.",
+                advice="Read the part again if you still have it, import a copy of the backup, or restore a copy of the store.",
             )
         return backup
 
-    def find(self, words: str = "", *, imei: str = "", limit: int = 500) -> tuple[Backup, ...]:
+    def find(self, words: str = "", *, imei: str = "", layout: str = "", maker: str = "", limit: int = 500) -> tuple[Backup, ...]:
         """Return backups, newest first, whose model, IMEI, die or fields hold every word."""
-        query = select(backups).order_by(desc(backups.c.number)).limit(limit)
-        if imei:
-            query = query.where(backups.c.imei == imei)
-        for word in words.split():
-            query = query.where(backups.c.body.icontains(word, autoescape=True))
+        query = _WHOLE.order_by(desc(backups.c.number)).limit(limit)
+        for column, wanted in ((backups.c.imei, imei), (backups.c.layout, layout), (backups.c.maker, maker)):
+            query = query.where(column == wanted) if wanted else query
         with self._database.reading() as connection:
-            return tuple(_backup(row) for row in connection.execute(query))
+            try:
+                if words.split():
+                    query = query.where(backups.c.number.in_(_found(connection, words.split(), limit)))
+                return tuple(_backup(row) for row in connection.execute(query))
+            except (DatabaseError, UnicodeDecodeError):
+                # a damaged page hides what lies on it and nothing else
+                asked = {"imei": imei, "layout": layout, "maker": maker}
+                return tuple(islice(_found_apart(connection, words.casefold().split(), asked), limit))
 
     def count(self) -> int:
         """Return the number of backups."""
         with self._database.reading() as connection:
             return int(connection.execute(select(func.count()).select_from(backups)).scalar_one())
 
-    def check(self, report: Callable[[int], None] = lambda _: None) -> tuple[int, tuple[VaultFault, ...]]:
-        """Verify every byte and the chain; return the number seen and what does not verify."""
+    def check(
+        self, report: Callable[[int], None] = lambda _: None, *, whole_store: bool = False
+    ) -> tuple[int, tuple[VaultFault, ...]]:
+        """Verify every byte of the vault, its chain and its pages; return the number seen and what does not verify.
+
+        `report` gets the number seen so far, every few thousand backups and at the end. With `whole_store` the pages of
+        jobs and journal are verified as well.
+        """
         with self._database.reading() as connection:
-            rows = connection.execute(select(backups).order_by(backups.c.number).execution_options(yield_per=200))
-            return check_chain(_counted((_backup(row) for row in rows), report))
+            raw = connection.connection.driver_connection
+            assert isinstance(raw, sqlite3.Connection)
+            check, unreadable = ChainCheck(_columns_agree(raw)), list[VaultFault]()
+            for rows in _pieces(raw, unreadable):
+                check.feed(rows)
+                report(check.seen)
+            faults = tuple(check.faults)
+            whole = (*unreadable, *_tail(raw), *_structure(raw, "20" if whole_store else "backups"))
+        if unreadable:
+            # what cannot be read also breaks the row of those behind it: named once is enough
+            faults = tuple(fault for fault in faults if "missing" not in fault.what)
+        return check.seen, (*faults, *whole)
 
 
-def _counted(items: Iterator[Backup], report: Callable[[int], None]) -> Iterator[Backup]:
-    for index, item in enumerate(items, start=1):
-        report(index)
-        yield item
+def _keep(connection: Connection, contents: Sequence[BackupContent]) -> tuple[Backup, ...]:
+    digests = [content.sha256() for content in contents]
+    there = {row.sha256: row for row in _by_digest(connection, digests)}
+    head = connection.execute(select(vault_head.c.number, vault_head.c.chain)).first()
+    number, chain = (head.number, head.chain) if head else (0, GENESIS)
+    kept: dict[str, Backup] = {sha256: _unpurged(_backup(row)) for sha256, row in there.items()}
+    new = []
+    for content, sha256 in zip(contents, digests, strict=True):
+        if sha256 not in kept:
+            number, chain = number + 1, link_of(chain, sha256)
+            kept[sha256] = Backup(number, content, sha256, chain)
+            new.append(kept[sha256])
+    if new:
+        connection.execute(insert(backups), [_columns(backup) for backup in new])
+        words = [{"number": backup.number, "words": _words(backup.number, backup.content)} for backup in new]
+        connection.execute(text("INSERT INTO backup_search (rowid, words) VALUES (:number, :words)"), words)
+        head_now = {"number": number, "chain": chain}
+        connection.execute(text("INSERT OR REPLACE INTO vault_head VALUES (1, :number, :chain)"), head_now)
+    return tuple(kept[sha256] for sha256 in digests)
 
 
-def _body(content: BackupContent) -> str:
-    plain = json.loads(content.canonical())
-    del plain["image"]
-    return json.dumps(plain, ensure_ascii=False)
+def _by_digest(connection: Connection, digests: Sequence[str]) -> Iterator[Row[Any]]:
+    for start in range(0, len(digests), AT_ONCE):
+        yield from connection.execute(_WHOLE.where(backups.c.sha256.in_(digests[start : start + AT_ONCE])))
+
+
+def _unpurged(there: Backup) -> Backup:
+    if there.purged:
+        raise StoreTrouble(
+            f"This is backup {there.name}, whose identifiers were purged on {there.purged[:10]}.",
+            safe="The vault is unchanged.",
+            advice="Read the part itself again: a fresh reading is kept as a backup of its own.",
+        )
+    return there
+
+
+def _columns(backup: Backup) -> dict[str, object]:
+    columns: dict[str, object] = {name: getattr(backup.content, name) for name in COLUMNS}
+    own = {"number": backup.number, "sha256": backup.sha256, "chain": backup.chain, "purged": ""}
+    return {**columns, **own, "body": backup.content.canonical()}
+
+
+def _words(number: int, content: BackupContent) -> str:
+    said = [name_of(number), *(getattr(content, name) for name in COLUMNS), content.chip, content.taken, content.note]
+    return "\n".join(word for word in (*said, *(value for _, value in content.fields)) if len(word) <= LONGEST_WORD)
+
+
+def _found(connection: Connection, words: list[str], limit: int) -> list[int]:
+    """Return the newest numbers whose words hold each of some; parts of three characters or more go by the index."""
+    query, values = "SELECT rowid FROM backup_search WHERE ", {"limit": limit}
+    long = [word for word in words if len(word) >= 3]
+    conditions = ["backup_search MATCH :match"] if long else []
+    bound: dict[str, object] = {"match": " AND ".join('"' + word.replace('"', '""') + '"' for word in long), **values}
+    for index, word in enumerate(word for word in words if len(word) < 3):
+        conditions.append(f"words LIKE :short{index} ESCAPE '\\'")
+        bound[f"short{index}"] = "%" + "".join("\\" + c if c in "\\%_" else c for c in word) + "%"
+    rows = connection.execute(text(query + " AND ".join(conditions) + " ORDER BY rowid DESC LIMIT :limit"), bound)
+    return [int(number) for (number,) in rows]
+
+
+def _found_apart(connection: Connection, words: list[str], wanted: dict[str, str]) -> Iterator[Backup]:
+    """Yield the backups that can be read, newest first, and hold every word."""
+    raw = connection.connection.driver_connection
+    assert isinstance(raw, sqlite3.Connection)
+    for number in range(_head(raw)[0], 0, -1):
+        try:
+            row = connection.execute(_WHOLE.where(backups.c.number == number)).first()
+        except (DatabaseError, UnicodeDecodeError):
+            continue
+        backup = _backup(row) if row is not None else None
+        if backup is None or any(value and getattr(backup.content, name) != value for name, value in wanted.items()):
+            continue
+        said = _words(number, backup.content).casefold()
+        if all(word in said for word in words):
+            yield backup
+
+
+def _pieces(raw: sqlite3.Connection, unreadable: list[VaultFault]) -> Iterator[list[Kept]]:
+    """Yield every backup that can be read; where a page is damaged go on one by one and name what cannot be read."""
+    last = 0
+    try:
+        cursor = raw.execute(_SCAN, (0,))
+        while rows := cursor.fetchmany(AT_ONCE):
+            last = rows[-1][0]
+            yield rows
+        return
+    except DAMAGE:
+        head = _head(raw)[0]
+    for number in range(last + 1, head + 1):
+        try:
+            rows = raw.execute(_ONE, (number,)).fetchall()
+        except DAMAGE:
+            rows = []
+        if rows:
+            yield rows
+        else:
+            unreadable.append(VaultFault(name_of(number), "it cannot be read from the file"))
+
+
+def _head(raw: sqlite3.Connection) -> tuple[int, str]:
+    try:
+        row = raw.execute("SELECT number, chain FROM vault_head").fetchone()
+    except DAMAGE:
+        row = None
+    return (int(row[0]), str(row[1])) if row else (0, GENESIS)
+
+
+def _tail(raw: sqlite3.Connection) -> tuple[VaultFault, ...]:
+    """Return whether the newest backups are missing or differ from what the vault's head says."""
+    number, chain = _head(raw)
+    try:
+        last = raw.execute("SELECT number, chain FROM backups ORDER BY number DESC LIMIT 1").fetchone() or (0, GENESIS)
+        found = raw.execute("SELECT count(*) FROM backup_search_docsize").fetchone()[0]
+        kept = raw.execute("SELECT count(*) FROM backups WHERE purged = ''").fetchone()[0]
+    except DAMAGE as error:
+        return (VaultFault("the store", f"its end cannot be read: {error}"),)
+    if last[0] < number:
+        return (VaultFault(name_of(last[0] + 1), f"it and all up to {name_of(number)} are missing"),)
+    if tuple(last) != (number, chain):
+        return (VaultFault("the vault's head", "it does not fit the newest backup"),)
+    return () if found == kept else (VaultFault("the search", f"it knows {found} of {kept} backups"),)
+
+
+def _structure(raw: sqlite3.Connection, what: str) -> tuple[VaultFault, ...]:
+    """Return what the database says against its own pages and indexes: of one table, or as many lines of all of them."""
+    try:
+        said = [str(row[0]) for row in raw.execute(f"PRAGMA integrity_check({what})")]
+    except DAMAGE as error:
+        said = [str(error)]
+    return tuple(VaultFault("the store", line.replace("\n", " ")) for line in said if line != "ok")
+
+
+def _columns_agree(raw: sqlite3.Connection) -> Callable[[Kept], bool]:
+    """Return how to compare columns and body by their meaning, for texts that JSON may write in several ways."""
+
+    def agree(row: Kept) -> bool:
+        told = raw.execute(f"SELECT {', '.join(COLUMNS)} FROM backups WHERE number = ?", (row[0],)).fetchone()
+        try:
+            plain = json.loads(row[3])
+            return tuple(plain[name] for name in COLUMNS) == tuple(told)
+        except (ValueError, KeyError, TypeError):
+            return False
+
+    return agree
 
 
 def _backup(row: Row[Any]) -> Backup:
     try:
-        plain: dict[str, Any] = json.loads(row.body)
+        content = BackupContent.from_canonical(row.body)
+    except ValueError:
+        # a body changed from outside must not keep the other backups from being served
+        texts = {name: str(getattr(row, name)) for name in COLUMNS}
         content = BackupContent(
-            **{
-                **plain,
-                "origin": Origin(plain["origin"]),
-                "fields": tuple((str(name), str(value)) for name, value in plain["fields"]),
-                "image": bytes(row.image),
-            }
-        )
-    except (ValueError, KeyError, TypeError):
-        content = _unreadable(row)
-    return Backup(row.number, content, row.sha256, row.chain)
-
-
-def _unreadable(row: Row[Any]) -> BackupContent:
-    # a body changed from outside must not keep the other backups from being served
-    return BackupContent(
-        str(row.model),
-        "",
-        "",
-        str(row.die),
-        "",
-        "",
-        str(row.imei),
-        "",
-        "",
-        "",
-        "",
-        Origin.PART,
-        (),
-        bytes(row.image),
-        "unreadable",
-    )
+            **texts, part_kind="", chip="", taken="", programmer="", firmware="", origin=Origin.PART, fields=(), image=b"",
+            note="purged" if row.purged else "unreadable",
+        )  # fmt: skip
+    return Backup(row.number, content, row.sha256, row.chain, row.purged)

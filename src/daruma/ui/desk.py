@@ -4,7 +4,8 @@ from __future__ import annotations
 
 import logging
 from collections.abc import Callable, Mapping
-from dataclasses import replace
+from dataclasses import dataclass, replace
+from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
@@ -13,19 +14,20 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from daruma.bench.context import Context, local_time
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, ticket_faults
-from daruma.core.known import WRITES
 from daruma.core.parts import Function
+from daruma.ui.copying import Copying
 from daruma.ui.drafts import KEEPING, Drafts
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Survey, Workshop
-    from daruma.core.acts import Act
+    from daruma.core.acts import Act, ActState
     from daruma.core.plan.money import Preferences
     from daruma.core.plan.planner import Plan
     from daruma.core.plan.routes import Route
     from daruma.core.plan.solution import Solution
     from daruma.core.shelf import ShelfPart
+    from daruma.store.copies import Copy
 
 log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
@@ -34,6 +36,16 @@ QUIET_WORK = frozenset(
     {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the white", "making the pages"}
 )
 WHITE = Function.AMBIENT_WHITE
+
+
+@dataclass(frozen=True, slots=True)
+class Opened:
+    """Hold what opening the shop gave."""
+
+    workshop: Workshop
+    jobs: tuple[Job, ...]
+    shelf: tuple[ShelfPart, ...]
+    doubts: tuple[Act, ...]
 
 
 class Desk(QObject):
@@ -48,6 +60,7 @@ class Desk(QObject):
     step_failed = Signal(object)
     trust_asked = Signal()
     told = Signal(str)
+    doubts_changed = Signal(object)
     closing_done = Signal()
 
     def __init__(self, loader: Callable[[], Workshop], parent: QObject | None = None) -> None:
@@ -64,8 +77,10 @@ class Desk(QObject):
         self.changes: tuple[tuple[str, str], ...] = ()
         self.drafts = Drafts(self.store, lambda job: self.ready.save_ticket(job, Context()), self)
         self.drafts.failed.connect(self.trouble)
+        self.doubts: tuple[Act, ...] = ()
         self._surveying = False
         self._look_wanted = False
+        self.copying = Copying(self)
         self._replan_soon = QTimer(self)
         self._replan_soon.setSingleShot(True)
         self._replan_soon.setInterval(REPLAN_MS)
@@ -110,12 +125,13 @@ class Desk(QObject):
         """Load catalogue, store and devices off the interface's thread."""
         self._start(self.store, "opening the shop", lambda _: self._open_shop(), self._loaded)
 
-    def _open_shop(self) -> tuple[Workshop, tuple[Job, ...], tuple[ShelfPart, ...]]:
+    def _open_shop(self) -> Opened:
         workshop = self._loader()
-        return workshop, workshop.shop.jobs.all(), workshop.shop.shelf.all()
+        shop = workshop.shop
+        return Opened(workshop, shop.jobs.on_view(), shop.shelf.all(), shop.journal.left_in_doubt())
 
-    def _loaded(self, result: tuple[Workshop, tuple[Job, ...], tuple[ShelfPart, ...]]) -> None:
-        self.workshop, jobs, self.shelf = result
+    def _loaded(self, opened: Opened) -> None:
+        self.workshop, jobs, self.shelf = opened.workshop, opened.jobs, opened.shelf
         self.jobs = {job.number: job for job in jobs}
         open_jobs = [job.number for job in jobs if not job.closed]
         self.number = min(open_jobs, default=min(self.jobs, default=0))
@@ -124,6 +140,7 @@ class Desk(QObject):
         self._show(at_once=False)
         for trouble in self.workshop.catalogue.troubles:
             self.trouble.emit(trouble)
+        self._doubt(opened.doubts)
         self._poll.start()
 
     def keep_all(self) -> None:
@@ -135,6 +152,7 @@ class Desk(QObject):
         """Stop work and close devices and store."""
         self._poll.stop()
         self._replan_soon.stop()
+        self.copying.finish()
         self.bench.finish()
         self.store.finish()
         # results that are still on their way find nobody to tell
@@ -152,6 +170,54 @@ class Desk(QObject):
             self.number, self.solution, self.survey, self.changes = number, None, None, ()
             self.jobs_changed.emit()
             self._show()
+
+    def bring(self, job: Job) -> None:
+        """Put a job on view that may have left the rail long ago."""
+        self.jobs.setdefault(job.number, job)
+        self.open_job(job.number)
+
+    def reread(self) -> None:
+        """Read the jobs on view again, tickets included: the store was changed under them."""
+        self._start(self.store, "reading the jobs again", lambda _: self.ready.shop.jobs.on_view(), self._reread_whole)
+
+    def _reread_whole(self, jobs: tuple[Job, ...]) -> None:
+        for job in jobs:
+            if self.jobs.get(job.number) not in (None, job):
+                self._took_whole(job)
+
+    def restore(self, copy: Copy) -> None:
+        """Put a copy in the store's place and open that; nothing else may be going on."""
+        if self.is_busy or self.store.current is not None or self.copying.lane.current is not None:
+            self.told.emit("Wait until what is going on is finished, then restore.")
+            return
+        self._poll.stop()
+        self.keep_all()
+        self._start(self.bench, "restoring the copy", lambda _: self._restore(copy), self._restored, failed=self._not_restored)
+
+    def _restore(self, copy: Copy) -> tuple[str, Opened]:
+        from daruma.store.copies import restore
+
+        old, said = self.ready, ""
+        old.rig.close()
+        old.shop.close()
+        try:
+            done = restore(old.shop.folder, copy, datetime.now().astimezone())
+            said = f"{copy.name} is restored; carried over: {done.backups} backups, {done.acts} acts, {done.jobs} jobs."
+        finally:
+            # whatever came of it, the shop is opened again
+            opened = self._open_shop()
+            self.workshop = opened.workshop
+        return said, opened
+
+    def _restored(self, result: tuple[str, Opened]) -> None:
+        said, opened = result
+        self.survey = self.solution = None
+        self._loaded(opened)
+        self.copying.told.emit(said)
+
+    def _not_restored(self, trouble: Trouble) -> None:
+        self._poll.start()
+        self.trouble.emit(trouble)
 
     def new_job(self) -> None:
         """Open a ticket."""
@@ -265,9 +331,15 @@ class Desk(QObject):
     def _surveyed(self, result: tuple[int, Survey]) -> None:
         self._surveying = False
         number, survey = result
+        self._doubt(survey.doubts)
         if number == self.number and survey != self.survey:
             self.survey = survey
             self.survey_changed.emit(survey)
+
+    def _doubt(self, doubts: tuple[Act, ...]) -> None:
+        if doubts != self.doubts:
+            self.doubts = doubts
+            self.doubts_changed.emit(doubts)
 
     def _survey_failed(self, trouble: Trouble) -> None:
         self._surveying = False
@@ -306,9 +378,9 @@ class Desk(QObject):
         if job is None or index is None:
             return
         title = self.ready.actions(job)[job.steps[index].action].figures.title.lower()
-        writes = job.steps[index].action in WRITES
+        guarded = self.ready.guarded(job) is not None
         self._job_work(
-            self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not writes, failed=self._step_failed
+            self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not guarded, failed=self._step_failed
         )
 
     def fail_step(self) -> None:
@@ -322,7 +394,7 @@ class Desk(QObject):
         self.step_failed.emit(trouble)
 
     def _refresh_from_store(self) -> None:
-        self._start(self.store, "reading the job again", lambda _: self.ready.shop.jobs.all(), self._reread)
+        self._start(self.store, "reading the job again", lambda _: self.ready.shop.jobs.on_view(), self._reread)
 
     def _reread(self, jobs: tuple[Job, ...]) -> None:
         for job in jobs:
@@ -346,8 +418,15 @@ class Desk(QObject):
         self.look()
 
     def settle(self, act: Act) -> None:
-        """Settle an act in doubt."""
-        self._job_work(self.bench, "settling the act", lambda job, context: self.ready.settle(job, act, context)[0])
+        """Settle an act in doubt, of whichever job it is."""
+        self._start(self.bench, "settling the act", lambda work: self.ready.settle(act, _context(work)), self._settled)
+
+    def _settled(self, result: tuple[Job, ActState]) -> None:
+        job, state = result
+        self.told.emit(f"The act is settled: {state.value}.")
+        if job.number in self.jobs:
+            self._took(job)
+        self.look()
 
     # -- proof and hand-over
 
@@ -363,10 +442,10 @@ class Desk(QObject):
 
     def import_readings(self, path: Path) -> None:
         """Take measurements from a CSV file."""
-        from daruma.bench.measurements import readings_from_csv
+        from daruma.bench.measurements import LARGEST, readings_from_csv
 
         def work(job: Job, context: Context) -> Job:
-            fresh = readings_from_csv(_bytes_of(path), context.now(), path.name)
+            fresh = readings_from_csv(_bytes_of(path, LARGEST), context.now(), path.name)
             return self.ready.prove_step(self.ready.with_readings(job, fresh, context), WHITE, context)
 
         self._job_work(self.bench, "importing measurements", work)
@@ -420,9 +499,10 @@ def _context(work: Work) -> Context:
     return Context(work.report, local_time, work.stop)  # type: ignore[arg-type]
 
 
-def _bytes_of(path: Path) -> bytes:
+def _bytes_of(path: Path, most: int) -> bytes:
     try:
-        return path.read_bytes()
+        with path.open("rb") as file:
+            return file.read(most + 1)
     except OSError as error:
         raise Trouble(
             f"{path.name} cannot be read: {error.strerror}.", safe="Nothing was changed.", advice="Choose another file."

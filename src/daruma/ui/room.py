@@ -27,6 +27,7 @@ from daruma.ui.shell import RAIL_WIDTH, Shell
 from daruma.ui.theme import NIGHT, PAPER, Look, apply_theme
 from daruma.ui.views.furnish import Views
 from daruma.ui.widgets.cord import Cord
+from daruma.ui.widgets.doubt_bar import DoubtBar
 from daruma.ui.widgets.faces import Face
 from daruma.ui.widgets.foot import Foot
 from daruma.ui.widgets.notices import BusyBar, TroubleBar, label
@@ -35,6 +36,7 @@ from daruma.ui.work import Work
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Survey
+    from daruma.core.acts import Act
 
 
 class Room(QWidget):
@@ -68,6 +70,8 @@ class Room(QWidget):
         self.head = self._head()
         down.addWidget(self.head)
         self.trouble_bar, self.busy_bar = TroubleBar(), BusyBar()
+        self.doubt_bar = DoubtBar(self.desk.settle, self._open_job)
+        down.addWidget(self.doubt_bar)
         down.addWidget(self.trouble_bar)
         down.addWidget(self.busy_bar)
         self.stack = QStackedWidget()
@@ -94,7 +98,7 @@ class Room(QWidget):
         new.setObjectName("new_ticket")
         new.clicked.connect(self.desk.new_job)
         self.rail = Rail()
-        shop = QPushButton("Shop: vault, shelf, catalogue")
+        shop = QPushButton("Shop: vault, shelf, copies")
         shop.setObjectName("open_shop")
         shop.clicked.connect(self._open_vault)
         for widget in (new, shop):
@@ -134,9 +138,11 @@ class Room(QWidget):
             "job.stop": self._stop,
             "app.quit": self.shell.close,
             "shop.vault": lambda: self.open_shop(0),
-            "shop.shelf": lambda: self.open_shop(1),
-            "shop.catalogue": lambda: self.open_shop(2),
-            "help.keys": lambda: self.open_shop(3),
+            "shop.jobs": lambda: self.open_shop(1),
+            "shop.shelf": lambda: self.open_shop(2),
+            "shop.copies": lambda: self.open_shop(3),
+            "shop.catalogue": lambda: self.open_shop(4),
+            "help.keys": lambda: self.open_shop(5),
             "bench.connect": self.desk.look,
             "view.theme": self._other_theme,
         }
@@ -150,6 +156,7 @@ class Room(QWidget):
         desk.jobs_changed.connect(self._show_rail)
         desk.job_changed.connect(self._show_job)
         desk.survey_changed.connect(self._show_survey)
+        desk.doubts_changed.connect(self._show_doubts)
         desk.trouble.connect(self._show_trouble)
         desk.step_failed.connect(self._show_trouble)
         desk.told.connect(self._told)
@@ -223,6 +230,7 @@ class Room(QWidget):
             self.stage = here
             QTimer.singleShot(0, self._focus_main)
         self._show_head(job)
+        self.doubt_bar.show_job(job.name)
         self.cord.show_stages(stages(job, faults), self.stage, _also(job))
         if not self.views.shop_is_shown or self._changed_job(job):
             self.head.show()
@@ -314,6 +322,7 @@ class Room(QWidget):
             self._focus_back = True
         for each in self.views:
             each.set_busy(busy)
+        self.doubt_bar.set_busy(busy)
         if not busy and self._focus_back:
             self._focus_back = False
             # whoever types keeps the focus
@@ -343,6 +352,10 @@ class Room(QWidget):
         work = self.desk.bench.current
         if work is not None and work.cancellable:
             work.stop.set()
+
+    def _show_doubts(self, doubts: tuple[Act, ...]) -> None:
+        self.doubt_bar.show_doubts(doubts)
+        self.doubt_bar.show_job(self.desk.job.name if self.desk.job else "")
 
     def _show_survey(self, survey: Survey) -> None:
         self.foot.show_bench(survey.bench, survey.backups)

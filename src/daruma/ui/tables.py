@@ -6,6 +6,7 @@ from PySide6.QtCore import QAbstractTableModel, QModelIndex, QObject, QPersisten
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
 
 from daruma.ui.theme import text_font
+from daruma.ui.tips import plain_tip
 
 Index = QModelIndex | QPersistentModelIndex
 
@@ -34,8 +35,10 @@ class Rows(QAbstractTableModel):
     def data(self, index: Index, role: int = Qt.ItemDataRole.DisplayRole) -> object:
         if not index.isValid():
             return None
-        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.ToolTipRole):
+        if role == Qt.ItemDataRole.DisplayRole:
             return self._rows[index.row()][index.column()]
+        if role == Qt.ItemDataRole.ToolTipRole:
+            return plain_tip(self._rows[index.row()][index.column()])
         if role == Qt.ItemDataRole.FontRole and index.column() in self._mono:
             return text_font(13, mono=True)
         return None

@@ -6,7 +6,6 @@ from hypothesis import strategies as st
 from scipy import stats
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.job import Job, Ticket
 from daruma.core.known import record_of_outcomes
 from daruma.core.plan.odds import Beta, Outcomes, Record, WriteLife, at_least_once, total, tries_of_a_doubtful_part
 
@@ -99,7 +98,7 @@ def test_a_doubtful_part() -> None:
 
 
 def test_what_a_shop_learns() -> None:
-    record = total([("solder_chip", True), ("solder_chip", True), ("solder_chip", False), ("read_new", True)])
+    record = total([("solder_chip", True, 2), ("solder_chip", False, 1), ("read_new", True, 1)])
     assert record.actions["solder_chip"] == Outcomes(2, 1)
     assert record.belief("solder_chip", 0.9).mean == pytest.approx((9 + 2) / 13)
     assert Record().belief("solder_chip", 0.9).mean == pytest.approx(0.9), "without outcomes the guess stands"
@@ -109,14 +108,13 @@ def test_what_a_shop_learns() -> None:
 def test_reading_and_writing_are_learnt_for_each_adapter(catalogue: Catalogue) -> None:
     """Cedar L and Damson share an adapter, Elder has another one; soldering is the same everywhere."""
 
-    def job(model: str, *outcomes: tuple[str, bool]) -> Job:
-        return Job(1, "", Ticket(model=model), outcomes=outcomes)
-
-    jobs = [
-        job("damson", ("write_new", False), ("solder_chip", True)),
-        job("cedar_l", ("write_new", True)),
-        job("elder", ("write_new", False), ("solder_chip", False)),
-    ]
-    record = record_of_outcomes(jobs, catalogue.models, catalogue.models["cedar_l"].socket)
+    totals = {
+        ("damson", "write_new", False): 1,
+        ("damson", "solder_chip", True): 1,
+        ("cedar_l", "write_new", True): 1,
+        ("elder", "write_new", False): 1,
+        ("elder", "solder_chip", False): 1,
+    }
+    record = record_of_outcomes(totals, catalogue.models, catalogue.models["cedar_l"].socket)
     assert catalogue.models["cedar_l"].socket == catalogue.models["damson"].socket
     assert record.actions == {"write_new": Outcomes(1, 1), "solder_chip": Outcomes(1, 1)}

@@ -192,10 +192,10 @@ class Record:
         return Beta.guess(guess).updated(seen.done, seen.failed) if seen.count else Beta.guess(guess)
 
 
-def total(outcomes: Iterable[tuple[str, bool]]) -> Record:
-    """Return the record of outcomes that come one by one as (action, went well)."""
+def total(outcomes: Iterable[tuple[str, bool, int]]) -> Record:
+    """Return the record of outcomes that come as (action, went well, how many times)."""
     actions: dict[str, Outcomes] = {}
-    for key, good in outcomes:
+    for key, good, times in outcomes:
         before = actions.get(key, Outcomes())
-        actions[key] = Outcomes(before.done + good, before.failed + (not good))
+        actions[key] = Outcomes(before.done + times * good, before.failed + times * (not good))
     return Record(actions)

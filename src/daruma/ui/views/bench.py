@@ -8,12 +8,13 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from daruma.core.job import PROOF_ACTIONS, Job, StepState
-from daruma.core.known import WRITES, job_facts
+from daruma.core.known import job_facts
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
 from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.core.pictures.small import socket_view, write_budget
 from daruma.core.plan.actions import Action, ActionKind
 from daruma.ui.desk import Desk
+from daruma.ui.tips import plain_tip
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.widgets.hold import HoldButton
 from daruma.ui.widgets.locks import Locks
@@ -24,6 +25,10 @@ from daruma.ui.widgets.step_timer import StepTimer
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Survey
+
+
+# acts that cannot be taken back: held, with their interlocks beside them
+GUARDED = frozenset({ActionKind.WRITE, ActionKind.WRITE_FLEX, ActionKind.UNBIND, ActionKind.FINISH})
 
 
 class BenchView(StageView):
@@ -87,12 +92,15 @@ class BenchView(StageView):
         self.failed.setObjectName("step_failed")
         self.failed.clicked.connect(self.desk.fail_step)
         self.demo_note = label("hint")
+        self.standing = label("quiet")
+        self.standing.setObjectName("standing")
         buttons.addWidget(self.main)
         buttons.addWidget(self.hold)
         buttons.addWidget(self.remedy)
         buttons.addWidget(self.failed)
         buttons.addWidget(self.demo_note, 1)
         column.addLayout(buttons)
+        column.addWidget(self.standing)
         return card
 
     def _lens_sheet(self) -> QWidget:
@@ -144,6 +152,7 @@ class BenchView(StageView):
         self.run_sheet.show_lines(lines)
         self._show_step(job, index if index in bench else None)
         self._show_lens()
+        self._show_standing()
 
     def _show_step(self, job: Job, index: int | None) -> None:
         action = self._actions[job.steps[index].action] if index is not None else None
@@ -165,7 +174,7 @@ class BenchView(StageView):
         self._show_buttons(action, failed)
 
     def _show_buttons(self, action: Action | None, failed: bool) -> None:
-        write = action is not None and action.kind is ActionKind.WRITE and not failed
+        write = action is not None and action.kind in GUARDED and not failed
         self.locks.setVisible(write)
         self.hold.setVisible(write)
         self.main.setVisible(not write)
@@ -174,10 +183,11 @@ class BenchView(StageView):
         uncertain = action is not None and not write and not failed and (action.figures.chance < 1 or bool(action.miss))
         self.failed.setVisible(uncertain)
         self.allow(self.failed, uncertain)
-        self.failed.setToolTip(f"Tick this when it failed for good: {action.figures.on_failure}." if action else "")
+        self.failed.setToolTip(plain_tip(f"Tick this when it failed for good: {action.figures.on_failure}.") if action else "")
         self.allow(self.main, True)
         if write:
             self._show_locks(self.desk.survey)
+            self.hold.show_text(self._cost(action))  # type: ignore[arg-type]
         elif failed:
             self.main.setText("Plan again from here")
         elif action is None:
@@ -190,19 +200,39 @@ class BenchView(StageView):
             self.main.setText(action.figures.title)
 
     def _show_locks(self, survey: Survey | None) -> None:
-        budget = survey.budget if survey else None
         self.locks.show_locks(survey.locks if survey else ())
-        self.hold.show_text("write record" + (f", {budget.words()}" if budget else ""))
         self.allow(self.hold, self.locks.all_lit)
         dark = {lock.key for lock in survey.locks if not lock.lit} if survey else set()
         self.remedy.setVisible(bool(dark & {"firmware", "doubt"}))
         self.remedy.setText("Settle the act in doubt" if "doubt" in dark else "Update the programmer")
 
+    def _cost(self, action: Action) -> str:
+        """Return what the hold button says: the effect with its cost."""
+        budget = self.desk.survey.budget if self.desk.survey else None
+        if action.kind is not ActionKind.WRITE:
+            return action.figures.title.lower()
+        return "write record" + (f", {budget.words()}" if budget else "")
+
+    def _show_standing(self) -> None:
+        survey = self.desk.survey
+        if survey is None:
+            self.standing.setText("Looking at the bench.")
+            return
+        links = [link for link in survey.bench.links if link.kind in ("programmer", "phone")]
+        bad = [link.words for link in links if link.failed or not link.answers]
+        said = "; ".join(bad) or "sound" if links else "no device is set up"
+        self.standing.setText(f"Safe now: {survey.safe}  Links: {said}.")
+        self.standing.setProperty("role", "part" if bad else "quiet")
+        self.standing.style().polish(self.standing)
+
     def _surveyed(self, survey: Survey) -> None:
         if self.hold.isVisible() or (self._job and self._job.steps):
             index = self._job.current_step if self._job else None
-            if index is not None and self._job is not None and self._job.steps[index].action in WRITES:
+            action = self._actions.get(self._job.steps[index].action) if index is not None and self._job is not None else None
+            if action is not None and action.kind in GUARDED:
                 self._show_locks(survey)
+                self.hold.show_text(self._cost(action))
+        self._show_standing()
         self._show_lens()
 
     def _show_lens(self) -> None:

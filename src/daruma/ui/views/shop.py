@@ -24,13 +24,15 @@ from daruma.core.serials import grouped
 from daruma.ui.actions import SPECS
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
+from daruma.ui.views.copies_page import CopiesPage
 from daruma.ui.views.intake import KIND
+from daruma.ui.views.jobs_page import JobsPage
 from daruma.ui.widgets.notices import label
 
 if TYPE_CHECKING:
     from daruma.core.backup import Backup, VaultFault
 
-PAGES = ("Vault", "Parts shelf", "Catalogue", "Keys")
+PAGES = ("Vault", "Jobs", "Parts shelf", "Copies", "Catalogue", "Keys")
 
 
 class ShopView(QWidget):
@@ -61,22 +63,30 @@ class ShopView(QWidget):
         bar.addWidget(back_button)
         column.addLayout(bar)
         self.pages = QStackedWidget()
-        for made in (self._vault_page(), self._shelf_page(), self._catalogue_page(), self._keys_page()):
+        self.jobs_page, self.copies_page = JobsPage(desk, back), CopiesPage(desk)
+        pages = (self._vault_page(), self.jobs_page, self._shelf_page(), self.copies_page)
+        for made in (*pages, self._catalogue_page(), self._keys_page()):
             self.pages.addWidget(made)
         column.addWidget(self.pages, 1)
 
     def show_page(self, index: int) -> None:
         """Show a page by its place in PAGES."""
         self._group.button(index).setChecked(True)
+        self._group.button(index).setFocus()
         self.pages.setCurrentIndex(index)
         if self.desk.workshop is None:
             return
-        if index == 0:
-            self._search_vault()
-        elif index == 1:
-            self._show_shelf()
-        elif index == 2:
-            self._show_catalogue()
+        match PAGES[index]:
+            case "Vault":
+                self._search_vault()
+            case "Jobs":
+                self.jobs_page.refresh()
+            case "Parts shelf":
+                self._show_shelf()
+            case "Copies":
+                self.copies_page.refresh()
+            case "Catalogue":
+                self._show_catalogue()
 
     # -- vault
 

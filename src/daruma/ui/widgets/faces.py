@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QCheckBox, QWidget
 
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, Theme, text_font
+from daruma.ui.tips import plain_tip
 
 
 def face_words(promised: bool, proven: bool) -> str:
@@ -71,7 +72,7 @@ class Face(QWidget):
         self._promised, self._proven = promised, proven
         words = f"{what}, {face_words(promised, proven)}"
         self.setAccessibleName(words)
-        self.setToolTip(words)
+        self.setToolTip(plain_tip(words))
         self.update()
 
     def paintEvent(self, _: QPaintEvent) -> None:

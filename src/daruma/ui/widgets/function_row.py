@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QHBoxLayout, QPushButton, QWidget
 
 from daruma.core.parts import Function
 from daruma.core.tri import Tri
+from daruma.ui.tips import plain_tip
 from daruma.ui.widgets.faces import FaceCheck, face_words
 from daruma.ui.widgets.notices import label
 
@@ -31,7 +32,7 @@ class FunctionRow(QWidget):
         else:
             plain = label("", text)
             plain.setContentsMargins(FaceCheck.SIDE + 14, 0, 0, 0)
-            plain.setToolTip(meaning)
+            plain.setToolTip(plain_tip(meaning))
             row.addWidget(plain, 1)
         self.choices = {value: self._choice(value, words) for value, words in BEFORE.items()}
         for button in self.choices.values():
@@ -53,7 +54,7 @@ class FunctionRow(QWidget):
         self.promise.show_proven(proven)
         words = f"{self._text}, {face_words(promised, proven)}"
         self.promise.setAccessibleName(f"Promise {words}: {self._meaning}")
-        self.promise.setToolTip(f"{words}: {self._meaning}")
+        self.promise.setToolTip(plain_tip(f"{words}: {self._meaning}"))
         with QSignalBlocker(self.promise):
             self.promise.setChecked(promised)
         self.choices[before].setChecked(True)

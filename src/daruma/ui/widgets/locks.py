@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QSizePolicy, QWidget
 from daruma.core.interlocks import Interlock
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
+from daruma.ui.tips import plain_tip
 
 ROW = 37
 COLUMNS = 3
@@ -28,7 +29,7 @@ class Locks(QWidget):
         self._locks = locks
         words = [f"{k.label}: {'lit' if k.lit else 'dark'}, {k.evidence}" + ("" if k.lit else f". {k.remedy}") for k in locks]
         self.setAccessibleName("Interlocks. " + "; ".join(words))
-        self.setToolTip("\n".join(f"{k.label}: {k.remedy}" for k in locks if not k.lit))
+        self.setToolTip(plain_tip("\n".join(f"{k.label}: {k.remedy}" for k in locks if not k.lit)))
         self.setFixedHeight(ROW * _rows(len(locks)))
         self.update()
 

@@ -1,0 +1,42 @@
+"""Bring the programmer to the firmware that a model needs, under the journal."""
+
+from daruma.bench.acting import Found, Intent, act
+from daruma.bench.context import Context
+from daruma.bench.rig import Rig
+from daruma.core.acts import ActKind
+from daruma.core.interlocks import Interlock
+from daruma.core.model import Model
+from daruma.core.parts import Version
+from daruma.link.errors import LinkError
+from daruma.store.shop import Shop
+
+
+def update_firmware(rig: Rig, shop: Shop, model: Model, job: str, context: Context) -> Version:
+    """Bring the programmer to the firmware that the model needs; return the version it then has."""
+    there, needed = rig.programmer().hello(), model.programmer_firmware
+    doubtful = any(each.die == there.serial for each in shop.journal.in_doubt())
+    said = "an earlier update was never settled" if doubtful else f"has {there.firmware}, {model.name} needs {needed}"
+    lock = Interlock("doubt", "Programmer ready for an update", not doubtful, said, "Settle the act in doubt first.")
+    intent = Intent(
+        ActKind.FIRMWARE,
+        job,
+        there.serial,
+        (lock,),
+        digest=str(needed),
+        before=str(there.firmware),
+        safe="No part was touched.",
+        advice="Update it once more.",
+    )
+
+    def send() -> None:
+        try:
+            rig.programmer().update_firmware(needed, context.unstoppable(0, 1, "updating the programmer"))
+        except LinkError:
+            rig.drop("programmer")
+            raise
+
+    def look_back() -> Found[Version]:
+        now = rig.programmer().hello().firmware
+        return Found(now >= needed, str(now), now, f"the programmer has firmware {now}")
+
+    return act(shop.journal, intent, context, send, look_back)

@@ -1,0 +1,99 @@
+"""Settle acts in doubt: by reading what they were on."""
+
+import hashlib
+
+from daruma.bench.context import Context
+from daruma.bench.phone_acts import is_finished, is_unbound
+from daruma.bench.reading import read_image
+from daruma.bench.rig import Rig
+from daruma.core.acts import Act, ActKind, ActState, phone_of, what, where
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.core.model import Model
+from daruma.core.parts import Version
+from daruma.link.errors import LinkError
+from daruma.store.shop import Shop
+
+
+def doubts_of(shop: Shop, job: Job) -> tuple[Act, ...]:
+    """Return the acts in doubt on what a job has in hand: its panel, its flex, its phone; and those it began itself."""
+    dies = {job.ticket.panel_die, phone_of(job.name), job.target.die if job.target else ""} - {""}
+    return tuple(act for act in shop.journal.in_doubt() if act.die in dies or act.job == job.name)
+
+
+def refuse_past_doubt(shop: Shop, job: Job) -> None:
+    """Raise Trouble where an act on what the job has in hand is in doubt: nobody plans or acts past it."""
+    for act in doubts_of(shop, job):
+        raise Trouble(
+            f"Act {act.number} ({what(act)}) was never settled: what it did is not known.",
+            safe="Nothing was done. What is in the vault is safe.",
+            advice=f"{where(act)}, then settle the act.",
+        )
+
+
+def settle_doubt(rig: Rig, shop: Shop, model: Model, act: Act, job: Job, context: Context) -> ActState:
+    """Settle an act in doubt by what the part, phone or programmer says; raise Trouble where it is another one."""
+    if shop.journal.is_under_way(act):
+        raise Trouble(
+            f"Act {act.number} is being carried out in another window.",
+            safe="Nothing was changed.",
+            advice="Wait until it is finished.",
+        )
+    try:
+        done, found, note = _look(rig, model, act, job, context)
+    except LinkError:
+        rig.drop("programmer")
+        rig.drop("phone")
+        raise
+    state = ActState.DONE if done else ActState.FAILED
+    shop.journal.settle(act, state, f"settled by looking: {note}", context.now(), answer="never heard", found=found)
+    return state
+
+
+def _look(rig: Rig, model: Model, act: Act, job: Job, context: Context) -> tuple[bool, str, str]:
+    match act.kind:
+        case ActKind.WRITE:
+            return _carried(rig, model, act, context)
+        case ActKind.FIRMWARE:
+            said = rig.programmer().hello()
+            _same(said.serial, act)
+            done = said.firmware >= Version.parse(act.digest)
+            return done, str(said.firmware), f"the programmer has firmware {said.firmware}"
+        case ActKind.UNBIND | ActKind.FINISH:
+            _same(phone_of(job.name) if rig.phone().state().imei == job.ticket.imei else "another phone", act)
+            seen = is_unbound(rig) if act.kind is ActKind.UNBIND else is_finished(rig)
+            return seen.as_meant, seen.told, seen.words if seen.as_meant else f"not done, {seen.told}"
+        case ActKind.ACTIVATE:
+            # whether it opened cannot be seen from outside: begun is spent
+            return False, "", "begun, so it counts as spent"
+
+
+def _carried(rig: Rig, model: Model, act: Act, context: Context) -> tuple[bool, str, str]:
+    sockets = rig.programmer().sockets()
+    place = next((name for name, part in sockets.items() if part is not None and part.die == act.die), None)
+    if place is None:
+        there = next((part for part in sockets.values() if part is not None), None)
+        said = f"{there.name()} is on the socket" if there else "No part answers on any socket"
+        raise _elsewhere(said, act)
+    part = sockets[place]
+    assert part is not None
+    part, image = read_image(rig, model, part.kind, place, context.unstoppable(0, 1, "reading what is on it"))
+    _same(part.die, act)
+    found = hashlib.sha256(image).hexdigest()
+    if found == act.digest:
+        return True, found, "the planned bytes are on it"
+    untouched = "it carries what it carried before" if found == act.before else "it carries neither the old nor the planned bytes"
+    return False, found, untouched
+
+
+def _same(there: str, act: Act) -> None:
+    if there != act.die:
+        raise _elsewhere(f"{there} is there", act)
+
+
+def _elsewhere(there: str, act: Act) -> Trouble:
+    return Trouble(
+        f"{there}; the act was on another one: {what(act)}.",
+        safe="Nothing was changed.",
+        advice=f"{where(act)}, then settle the act.",
+    )

@@ -1,0 +1,60 @@
+"""Tables as CSV for spreadsheets, in which no text can run as a formula."""
+
+import csv
+import io
+from collections.abc import Iterable
+from pathlib import Path
+
+from daruma.core.errors import Trouble
+from daruma.store.files import write_whole
+from daruma.store.journal import Journal
+
+# what makes a spreadsheet read a cell as something to be computed (common practice, no source)
+RUNS = ("=", "+", "-", "@", "\t", "\r", "\n")
+HEADS = (
+    "act",
+    "job",
+    "kind",
+    "part",
+    "backup",
+    "started",
+    "by",
+    "state",
+    "note",
+    "settled",
+    "answer",
+    "meant",
+    "before",
+    "found",
+)
+
+
+def inert(text: str) -> str:
+    """Return a cell that a spreadsheet shows as text: one that would be computed gets an apostrophe in front."""
+    return f"'{text}" if text.startswith(RUNS) else text
+
+
+def to_csv(heads: Iterable[str], rows: Iterable[Iterable[str]]) -> str:
+    """Return rows as CSV (RFC 4180, UTF-8)."""
+    out = io.StringIO()
+    writer = csv.writer(out)
+    writer.writerow(heads)
+    writer.writerows([inert(cell) for cell in row] for row in rows)
+    return out.getvalue()
+
+
+def write_journal(journal: Journal, file: Path) -> None:
+    """Write every act with its settlement, whole or not at all."""
+    rows = (
+        (
+            str(act.number), act.job, act.kind.value, act.die, act.backup, act.started, act.who,
+            act.state.value, act.note, act.settled, act.answer, act.digest, act.before, act.found,
+        )
+        for act in journal.all()
+    )  # fmt: skip
+    try:
+        write_whole(file, to_csv(HEADS, rows).encode())
+    except OSError as error:
+        raise Trouble(
+            f"{file.name} cannot be written: {error.strerror}.", safe="The journal is as it was.", advice="Choose another place."
+        ) from error

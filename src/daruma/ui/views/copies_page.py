@@ -1,0 +1,129 @@
+"""The shop's page of copies: made each night, verified, restored; and what is purged of old jobs."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QSpinBox, QVBoxLayout
+
+from daruma.ui.desk import Desk
+from daruma.ui.tables import Rows, table
+from daruma.ui.widgets.hold import HoldButton
+from daruma.ui.widgets.notices import label
+
+if TYPE_CHECKING:
+    from daruma.store.copies import Copy
+    from daruma.store.retention import Due
+
+USUAL_DAYS = 365  # after closing (ours; local law may ask for another period)
+
+
+class CopiesPage(QFrame):
+    """Show the copies and what can be done with them."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self.setProperty("role", "sheet")
+        self._desk, self._copying = desk, desk.copying
+        self._copies: tuple[Copy, ...] = ()
+        column = QVBoxLayout(self)
+        column.setContentsMargins(16, 12, 16, 12)
+        column.addWidget(label("quiet", _WHAT))
+        self.rows = Rows(("Copy", "Made", "Size"), mono=frozenset({0}))
+        self.view = table("copies_table", self.rows, (260, 200, 120))
+        column.addWidget(self.view, 1)
+        column.addLayout(self._buttons())
+        self.note = label("")
+        self.note.setObjectName("copies_note")
+        column.addWidget(self.note)
+        column.addSpacing(10)
+        column.addWidget(label("part", "Identifiers of closed jobs"))
+        column.addWidget(label("quiet", _PURGE))
+        column.addLayout(self._retention())
+        self._copying.copies_changed.connect(self._show)
+        self._copying.due_changed.connect(self._show_due)
+        self._copying.told.connect(self._tell)
+
+    def _buttons(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        for text, name, handler in (
+            ("Copy now", "copy_now", self._copying.make),
+            ("Verify this copy", "copy_verify", self._verify),
+        ):
+            button = QPushButton(text)
+            button.setObjectName(name)
+            button.clicked.connect(handler)
+            row.addWidget(button)
+        self.restore = HoldButton("copy_restore")
+        self.restore.show_text("restore this copy")
+        self.restore.held.connect(self._restore)
+        row.addWidget(self.restore)
+        row.addStretch(1)
+        return row
+
+    def _retention(self) -> QHBoxLayout:
+        row = QHBoxLayout()
+        row.addWidget(label("", "Closed more than", wrap=False))
+        self.days = QSpinBox()
+        self.days.setObjectName("purge_days")
+        self.days.setAccessibleName("Days since closing")
+        self.days.setRange(1, 9999)
+        self.days.setSuffix(" days ago")
+        self.days.setValue(USUAL_DAYS)
+        self.days.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)
+        self.days.valueChanged.connect(self._copying.look_for_due)
+        row.addWidget(self.days)
+        self.due = label("", wrap=False)
+        row.addWidget(self.due)
+        self.purge = HoldButton("purge")
+        self.purge.show_text("purge identifiers")
+        self.purge.held.connect(self._purge)
+        row.addWidget(self.purge)
+        row.addStretch(1)
+        return row
+
+    def refresh(self) -> None:
+        """Look again."""
+        self._copying.list()
+        self._copying.look_for_due(self.days.value())
+
+    def _show(self, copies: tuple[Copy, ...]) -> None:
+        self._copies = copies
+        self.rows.show_rows([(c.name, c.made.strftime("%Y-%m-%d %H:%M"), f"{c.size / 1e6:.1f} MB") for c in copies])
+        if copies:
+            self.view.selectRow(0)
+        self.restore.setEnabled(bool(copies))
+
+    def _tell(self, said: str) -> None:
+        self.note.setText(said)
+
+    def _show_due(self, due: Due) -> None:
+        self.due.setText(f"{len(due.jobs)} jobs, {len(due.backups)} backups")
+        self.purge.setEnabled(bool(due.jobs))
+
+    def _chosen(self) -> Copy | None:
+        row = self.view.currentIndex().row()
+        return self._copies[row] if 0 <= row < len(self._copies) else None
+
+    def _verify(self) -> None:
+        if (copy := self._chosen()) is not None:
+            self._copying.verify(copy)
+
+    def _restore(self) -> None:
+        if (copy := self._chosen()) is not None:
+            self._desk.restore(copy)
+
+    def _purge(self) -> None:
+        self._copying.purge(self.days.value())
+        self._copying.look_for_due(self.days.value())
+
+
+_WHAT = (
+    "The whole store is copied each night after 3:00 while Daruma is open, or at the next start, and every copy is verified. "
+    "Kept are the copies of 14 days, then one a week for 8 weeks. A restore puts a copy in the store's place; "
+    "backups and acts made after the copy are carried over, so that no write goes uncounted."
+)
+_PURGE = (
+    "Purging takes IMEI, serials, texts and record bytes of old closed jobs for good. "
+    "Proofs, outcomes, odds and the writes that each panel has had stay."
+)

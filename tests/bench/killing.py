@@ -1,0 +1,256 @@
+"""Kill -9 of the application and of the stand-ins, in a process of its own: `python -m tests.bench.killing`.
+
+One thread and no Qt here, so that both can be forked: a run costs no start-up. What must hold is checked after every
+kill, and at the end of the job that goes on after it.
+"""
+
+import argparse
+import os
+import random
+import shutil
+import signal
+import sys
+import time
+from collections.abc import Callable
+from contextlib import contextmanager
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any
+
+from daruma.bench.context import Context
+from daruma.bench.rig import Rig
+from daruma.bench.workshop import Workshop
+from daruma.catalogue.loader import Catalogue, load_catalogue
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.demo.build import WORLD
+from daruma.demo.hands import connect_hands
+from daruma.link.errors import LinkError
+from daruma.link.port import Port
+from daruma.standin.server import Bench
+from daruma.standin.world import load_world
+from daruma.store.jobs import JobBook
+from daruma.store.journal import Journal
+from daruma.store.shop import Shop
+from daruma.store.vault import Vault
+from tests.bench.faultbench import Finished, go_on, next_step, recover
+from tests.bench.invariants import Invariants
+from tests.conftest import HERO
+
+DEVICES = ("programmer", "phone", "colorimeter", "hands")
+PATIENCE = 0.3
+LONGEST = 40.0  # seconds for one job: longer means that it hangs
+PACE = 0.0005
+
+# where an application dies that dies at the worst moment: the method, before or after it, at which call
+POINTS: dict[str, tuple[type, str, bool, int]] = {
+    f"{'after' if after else 'before'} {owner.__name__}.{method} {nth}": (owner, method, after, nth)
+    for owner, method, nths in (
+        (Journal, "intend", (1,)),
+        (Journal, "settle", (1,)),
+        (Vault, "keep", (1,)),
+        (JobBook, "save", (1, 4, 6, 9)),
+        (Port, "commit", (1,)),
+    )
+    for nth in nths
+    for after in (False, True)
+}
+
+
+@dataclass
+class Arena:
+    """Hold one folder with shop and world, and the processes on it."""
+
+    folder: Path
+    catalogue: Catalogue
+    standin: int = 0
+    app: int = 0
+
+    def start_standin(self) -> None:
+        ready, tell = os.pipe()
+        self.standin = os.fork()
+        if self.standin == 0:
+            world = load_world(self.folder / WORLD)
+            world.pace = PACE
+            wires = self.folder / "wires"
+            wires.mkdir(exist_ok=True)
+            Bench(world, self.catalogue, file=self.folder / WORLD).serve(wires)
+            os.write(tell, b"x")
+            signal.pause()
+            os._exit(0)
+        os.close(tell)
+        os.read(ready, 1)
+        os.close(ready)
+
+    def start_app(self, prepare: Callable[[], None]) -> None:
+        self.app = os.fork()
+        if self.app == 0:
+            prepare()
+            try:
+                with self.opened() as (workshop, _):
+                    walk(workshop)
+            finally:
+                os._exit(0)
+
+    @contextmanager
+    def opened(self):  # type: ignore[no-untyped-def]
+        """Open the shop as an application does, with hands beside it."""
+        wires = {name: str(self.folder / "wires" / name) for name in DEVICES}
+        shop, hands = Shop(self.folder), connected(wires["hands"])
+        rig = Rig({name: url for name, url in wires.items() if name != "hands"}, patience=PATIENCE)
+        try:
+            yield Workshop(rig, shop, self.catalogue, hands), hands
+        finally:
+            rig.close()
+            hands.close()
+            shop.close()
+
+    def kill(self, which: str) -> None:
+        pid = getattr(self, which)
+        if pid:
+            os.kill(pid, signal.SIGKILL)
+            os.waitpid(pid, 0)
+            setattr(self, which, 0)
+
+    def app_has_ended(self) -> bool:
+        if self.app and os.waitpid(self.app, os.WNOHANG)[0]:
+            self.app = 0
+        return self.app == 0
+
+
+def connected(url: str):  # type: ignore[no-untyped-def]
+    end = time.monotonic() + 5
+    while True:
+        try:
+            hands = connect_hands(url)
+            hands.hello()
+            return hands
+        except LinkError:
+            if time.monotonic() > end:
+                raise
+            time.sleep(0.02)
+
+
+def walk(workshop: Workshop) -> Job:
+    """Bring the job to its end, whatever dies on the way."""
+    context, end = Context(), time.monotonic() + LONGEST
+    job = workshop.shop.jobs.get(HERO)
+    while next_step(job):
+        assert time.monotonic() < end, f"the job hangs at {next_step(job)}"
+        try:
+            job = go_on(workshop, job, context)
+        except Finished:
+            break
+        except Trouble:
+            time.sleep(0.02)
+            job = recovered(workshop, context) or job
+    return job
+
+
+def recovered(workshop: Workshop, context: Context) -> Job | None:
+    try:
+        return recover(workshop, workshop.hands, HERO, context)  # type: ignore[arg-type]
+    except Trouble:
+        # the stand-ins are away as well: tried again at the next turn, over a new wire
+        workshop.rig.close()
+        workshop.hands = connected(str(workshop.shop.folder / "wires" / "hands"))
+        return None
+
+
+def dying_at(point: str) -> Callable[[], None]:
+    """Return what makes an application kill itself at a point."""
+    owner, method, after, nth = POINTS[point]
+
+    def prepare() -> None:
+        calls = 0
+        name = "ask" if method == "commit" else method
+        real = getattr(owner, name)
+
+        def dying(self: object, *args: Any, **how: Any) -> Any:
+            nonlocal calls
+            counts = method != "commit" or args[0] == "write.commit"
+            calls += counts
+            if counts and calls == nth and not after:
+                os.kill(os.getpid(), signal.SIGKILL)
+            result = real(self, *args, **how)
+            if counts and calls == nth and after:
+                os.kill(os.getpid(), signal.SIGKILL)
+            return result
+
+        setattr(owner, name, dying)
+
+    return prepare
+
+
+def one_run(arena: Arena, rng: random.Random, point: str = "") -> dict[str, int]:
+    """Kill once or more, check after each; then let the job go on to its end and check again. Return what was seen."""
+    seen = {"kills": 0, "doubts": 0}
+    arena.start_standin()
+    with arena.opened() as (workshop, hands):
+        watch = Invariants(workshop.shop, hands)
+        watch.check()
+    for _ in range(1 if point else rng.randrange(1, 3)):
+        arena.start_app(dying_at(point) if point else lambda: None)
+        if point:
+            while not arena.app_has_ended():
+                time.sleep(0.005)
+        else:
+            time.sleep(rng.uniform(0.0, 0.9))
+            which = rng.choice(("app", "app", "standin", "both"))
+            for each in ("app", "standin"):
+                if which in (each, "both"):
+                    arena.kill(each)
+            if arena.standin == 0:
+                time.sleep(rng.uniform(0.0, 0.05))
+                arena.start_standin()
+            time.sleep(rng.uniform(0.0, 0.2) if which == "standin" else 0.0)
+            arena.kill("app")
+        seen["kills"] += 1
+        with arena.opened() as (workshop, hands):
+            watch.shop, watch.hands = workshop.shop, hands
+            watch.check()
+            seen["doubts"] += len(workshop.shop.journal.left_in_doubt())
+    with arena.opened() as (workshop, hands):
+        watch.shop, watch.hands = workshop.shop, hands
+        recovered(workshop, Context())
+        assert not workshop.shop.journal.in_doubt(), "every act in doubt can be settled by reading"
+        job = walk(workshop)
+        watch.hands = workshop.hands
+        watch.check()
+        assert job.all_proven, [(step.action, step.state, step.note) for step in job.steps]
+    arena.kill("standin")
+    return seen
+
+
+def main() -> int:
+    """Run so many kills on copies of prepared folders; say what was seen."""
+    parser = argparse.ArgumentParser()
+    parser.add_argument("work", type=Path)
+    parser.add_argument("starts", type=Path, nargs="+", help="folders to begin from")
+    parser.add_argument("--runs", type=int, default=0)
+    parser.add_argument("--seed", type=int, default=1)
+    parser.add_argument("--points", action="store_true", help="die at every point instead")
+    arguments = parser.parse_args()
+    catalogue = load_catalogue()
+    total = {"runs": 0, "kills": 0, "doubts": 0}
+    for index, point in enumerate(POINTS if arguments.points else [""] * arguments.runs):
+        rng = random.Random(f"{arguments.seed}/{index}")
+        folder = arguments.work / f"run-{index}"
+        shutil.copytree(rng.choice(arguments.starts), folder, ignore=shutil.ignore_patterns("wires"))
+        arena = Arena(folder, catalogue)
+        try:
+            seen = one_run(arena, rng, point)
+        except BaseException:
+            print(f"run {index} {point} failed", file=sys.stderr)
+            raise
+        finally:
+            arena.kill("app")
+            arena.kill("standin")
+        shutil.rmtree(folder)
+        total = {"runs": total["runs"] + 1, **{key: total[key] + seen[key] for key in seen}}
+    print(total)
+    return 0
+
+
+if __name__ == "__main__":
+    sys.exit(main())

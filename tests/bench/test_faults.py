@@ -1,0 +1,156 @@
+"""The fault matrix: every fault at every step of the display route, and by chance, and by script."""
+
+import random
+import shutil
+from collections.abc import Iterator
+from pathlib import Path
+
+import pytest
+
+from daruma.catalogue.loader import Catalogue
+from daruma.core.errors import Trouble
+from daruma.core.job import Job, StepState
+from daruma.demo.hands import Hands
+from daruma.link.errors import Refused
+from daruma.standin.faults import FAULTS
+from tests.bench.faultbench import STEPS, FaultBench, go_on, hero_of, next_step, plug_in, to_the_end
+
+# what only a hand can spoil, or what belongs to ways that this route does not take
+ELSEWHERE = frozenset({"slip", "unbind_fails", "service_busy", "spent_write_kills"})
+PLAYED = tuple(name for name in FAULTS if name not in ELSEWHERE)
+ENDS = frozenset({"limit_reached", "foreign_maker", "stuck_bit"})
+ON_THE_WIRE = frozenset({"unplug", "lost_answer", "flipped_bit", "flipped_request", "doubled_answer", "slow", "reset"})
+
+
+@pytest.fixture
+def bench(demo_folder: Path, catalogue: Catalogue) -> Iterator[FaultBench]:
+    made = FaultBench(demo_folder, catalogue)
+    yield made
+    made.close()
+
+
+def test_the_route_has_the_steps_that_are_tested(bench: FaultBench) -> None:
+    job, seen = hero_of(bench.shop), set()
+    while step := next_step(job):
+        seen.add(step)
+        job = once(bench, job)
+    assert seen - {"plan"} <= set(STEPS)
+    assert seen >= {"read_phone", "read_original", "read_new", "write_new", "solder_chip", "fit", "prove_ambient_white"}
+    assert job.all_proven
+
+
+def once(bench: FaultBench, job: Job) -> Job:
+    return go_on(bench.workshop, job, bench.context)
+
+
+def strikes(name: str, step: str, before: Path, folder: Path, catalogue: Catalogue, *, whole: bool) -> bool:
+    """Let a fault strike at a step, and go on until the step is done, or to the end; return whether it struck."""
+    shutil.copytree(before, folder)
+    bench = FaultBench(folder, catalogue)
+
+    def done(job: Job) -> bool:
+        return not whole and next_step(job) not in (step, "plan") and not any(s.state is StepState.FAILED for s in job.steps)
+
+    try:
+        bench.invariants.check()
+        job = to_the_end(bench, hero_of(bench.shop), {step: [name]}, random.Random(f"{name}/{step}"), until=done)
+        stopped = any(s.state is StepState.FAILED for s in job.steps)
+        assert not stopped or name in ENDS, (step, [(s.action, s.state, s.note) for s in job.steps])
+        assert job.all_proven or not whole or name in ENDS
+        return bool(bench.hands.played().get(name))
+    finally:
+        bench.close()
+
+
+@pytest.mark.parametrize("name", PLAYED)
+def test_every_fault_at_every_step(name: str, before_each_step: dict[str, Path], tmp_path: Path, catalogue: Catalogue) -> None:
+    """The fault strikes at one step, the technician follows the advice, the step is done in the end."""
+    struck = {
+        step for step in before_each_step if strikes(name, step, before_each_step[step], tmp_path / step, catalogue, whole=False)
+    }
+    assert "write_new" in struck, "each fault strikes at the write at least"
+    if name in ON_THE_WIRE:
+        assert struck == set(before_each_step), "the wire can fail at every step: the window always looks at the bench"
+
+
+@pytest.mark.soak
+@pytest.mark.parametrize("name", PLAYED)
+def test_every_fault_at_every_step_to_the_end(
+    name: str, before_each_step: dict[str, Path], tmp_path: Path, catalogue: Catalogue
+) -> None:
+    for step, before in before_each_step.items():
+        strikes(name, step, before, tmp_path / step, catalogue, whole=True)
+
+
+def test_a_fault_that_there_is_not_is_refused(bench: FaultBench) -> None:
+    with pytest.raises(Refused, match="faults are unplug"):
+        bench.hands.fault("gremlin")
+    with pytest.raises(Refused, match="a fault has no colour"):
+        bench.hands.fault("slow", colour="red")
+
+
+def test_faults_by_script(bench: FaultBench) -> None:
+    """A script is a list of faults, each with the requests that it waits for."""
+    script = [
+        {"name": "unplug", "op": "memory.read", "skip": 3, "at": 5},
+        {"name": "flipped_request", "op": "write.page", "skip": 2},
+        {"name": "doubled_answer", "op": "sockets", "times": 3},
+        {"name": "reset", "op": "write.commit", "at": 100},
+    ]
+    bench.hands.script(script)
+    job, seen = hero_of(bench.shop), []
+    for _ in range(60):
+        if not next_step(job):
+            break
+        job, trouble = _one(bench, job)
+        seen += [trouble] if trouble else []
+        bench.invariants.check()
+    assert any("unplugged" in words for words in seen)
+    acts = bench.shop.journal.acts_on(job.ticket.panel_die)
+    assert next(act.state.value for act in acts) == "failed", "the commit was cut off after 100 bytes"
+    assert job.all_proven
+
+
+def _one(bench: FaultBench, job: Job) -> tuple[Job, str]:
+    try:
+        return go_on(bench.workshop, job, bench.context), ""
+    except Trouble as trouble:
+        plug_in(bench.workshop)
+        job = bench.shop.jobs.get(job.number)
+        for act in bench.shop.journal.left_in_doubt():
+            job, _ = bench.workshop.settle(act, bench.context)
+        return job, trouble.what
+
+
+@pytest.mark.parametrize("seed", range(4))
+def test_faults_by_chance(seed: int, bench: FaultBench) -> None:
+    by_chance(bench, seed)
+
+
+@pytest.mark.soak
+@pytest.mark.parametrize("seed", range(100, 200))
+def test_many_faults_by_chance(seed: int, bench: FaultBench) -> None:
+    by_chance(bench, seed)
+
+
+def by_chance(bench: FaultBench, seed: int) -> None:
+    """Arm several faults, each with a chance at every request, and an adapter that fails more and more often."""
+    rng = random.Random(seed)
+    faults = {step: rng.sample(PLAYED, 2) for step in STEPS if rng.random() < 0.6}
+    job = to_the_end(bench, hero_of(bench.shop), faults, rng)
+    bench.invariants.check()
+    assert job.all_proven or any(step.state is StepState.FAILED for step in job.steps) or not bench.workshop.plan(job).routes
+
+
+def test_an_adapter_that_fails_more_and_more_often(bench: FaultBench) -> None:
+    hands: Hands = bench.hands
+    hands.fault("failing_adapter", chance=0.0, growth=0.02, times=-1, op="sockets")
+    failed = [not any(bench.rig.programmer().sockets().values()) for _ in range(10)]
+    assert failed, "an empty socket says nothing yet"
+    hands.calm()
+    job = hero_of(bench.shop)
+    while next_step(job) != "read_original":
+        job = once(bench, job)
+    hands.fault("failing_adapter", chance=0.0, growth=0.01, times=-1, op="sockets")
+    seen = [not any(bench.rig.programmer().sockets().values()) for _ in range(120)]
+    assert sum(seen[:40]) < sum(seen[40:80]) < sum(seen[80:])

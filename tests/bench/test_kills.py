@@ -1,0 +1,40 @@
+"""Kill -9 of application and stand-ins: at random moments, and at the worst ones."""
+
+import ast
+import subprocess
+import sys
+from pathlib import Path
+
+import pytest
+
+ROOT = Path(__file__).parents[2]
+
+
+def killing(work: Path, starts: list[Path], *options: str) -> dict[str, int]:
+    """Run kills in a process of their own; return how many there were and how many acts they left in doubt."""
+    command = [sys.executable, "-m", "tests.bench.killing", str(work), *map(str, starts), *options]
+    done = subprocess.run(command, cwd=ROOT, capture_output=True, text=True, timeout=3000, check=False)
+    assert done.returncode == 0, done.stderr[-4000:]
+    return dict(ast.literal_eval(done.stdout.splitlines()[-1]))
+
+
+@pytest.fixture
+def starts(before_each_step: dict[str, Path]) -> list[Path]:
+    return [before_each_step["read_phone"], before_each_step["read_original"], before_each_step["write_new"]]
+
+
+def test_death_at_the_worst_moments(starts: list[Path], tmp_path: Path) -> None:
+    seen = killing(tmp_path, starts[1:2], "--points")
+    assert seen["doubts"] >= 4, "from the intent to the settlement a death leaves the act in doubt"
+
+
+def test_30_kills_at_random_moments(starts: list[Path], tmp_path: Path) -> None:
+    seen = killing(tmp_path, starts, "--runs", "30", "--seed", "1")
+    assert seen["kills"] >= 30
+
+
+@pytest.mark.soak
+def test_300_kills_at_random_moments(starts: list[Path], tmp_path: Path) -> None:
+    seen = killing(tmp_path, starts, "--runs", "300", "--seed", "2")
+    assert seen["kills"] >= 300
+    print(seen)

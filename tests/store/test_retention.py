@@ -1,0 +1,85 @@
+"""Retention: identifiers of jobs closed long ago go for good, what is counted stays."""
+
+from dataclasses import replace
+
+import pytest
+
+from daruma.core.acts import ActKind, ActState
+from daruma.core.backup import GENESIS, link_of
+from daruma.core.job import Job, Proof, Step, StepState, Ticket
+from daruma.core.parts import Function, PartKind, PartSelf
+from daruma.store.database import StoreTrouble
+from daruma.store.retention import due, purge
+from daruma.store.shop import Shop
+from tests.store.conftest import content
+
+OLD, NEW = "490154203237518", "352099001761481"
+
+
+def closed_job(shop: Shop, imei: str, closed: str, die: str) -> Job:
+    job = shop.jobs.open_new("2025-01-01T10:00:00+00:00")
+    backup = shop.vault.keep(content(job.number, imei=imei, job=job.name, die=die))
+    job = replace(
+        job,
+        ticket=Ticket(model="cedar_l", imei=imei, complaint=f"the owner of {imei} says", promised=(Function.TOUCH,)),
+        steps=(Step("write_new", StepState.DONE, f"kept as {backup.name} of {die}", "now"),),
+        target=PartSelf(die, PartKind.DISPLAY, "Ostby", "cedar_l", 256, "00"),
+        target_image="ff",
+        phone={"imei": imei},
+        proofs=(Proof(Function.TOUCH, True, "yes"),),
+        outcomes=(("write_new", True),),
+        closed=closed,
+        backup=backup.name,
+    )
+    shop.jobs.save(job, "now")
+    act = shop.journal.intend(ActKind.WRITE, job=job.name, die=die, backup=backup.name, digest="d", started="t", evidence=())
+    shop.journal.settle(act, ActState.DONE, "", "t")
+    return job
+
+
+def test_what_is_old_goes_and_what_is_counted_stays(empty: Shop) -> None:
+    old = closed_job(empty, OLD, "2025-06-01T10:00:00+00:00", "DOLDPANEL001")
+    new = closed_job(empty, NEW, "2026-11-01T10:00:00+00:00", "DNEWPANEL002")
+    found = due(empty.database, "2026-01-01")
+    assert (found.jobs, found.backups) == ((old.name,), ("B-00001",))
+    before = empty.vault.get("B-00001")
+    assert purge(empty.database, "2026-01-01", "2026-11-23T10:00:00+00:00") == found
+    left = empty.jobs.get(old.number)
+    assert left.ticket.imei == left.ticket.complaint == left.backup == left.target_image == ""
+    assert left.phone == {}
+    assert left.proofs, "what was proven stays"
+    assert left.outcomes == (("write_new", True),)
+    assert empty.jobs.get(new.number) == new
+    assert empty.jobs.totals() == {("cedar_l", "write_new", True): 2}
+    assert empty.journal.writes("DOLDPANEL001") == 1, "the panel may come back: its write still counts"
+    assert empty.vault.check() == (2, ())
+    assert empty.vault.find(OLD) == empty.vault.find("SERIAL0001") == ()
+    (gone,) = [backup for backup in empty.vault.find() if backup.purged]
+    assert (gone.sha256, gone.chain) == (before.sha256, link_of(GENESIS, before.sha256)), "its place in the chain stays"
+    with pytest.raises(StoreTrouble, match="purged on 2026-11-23"):
+        empty.vault.get("B-00001")
+    with pytest.raises(StoreTrouble, match="identifiers were purged"):
+        empty.vault.keep(before.content)
+    assert purge(empty.database, "2026-01-01", "later").jobs == (), "once is enough"
+
+
+def test_the_bytes_are_gone_from_the_file(empty: Shop) -> None:
+    closed_job(empty, OLD, "2025-06-01T10:00:00+00:00", "DOLDPANEL001")
+    closed_job(empty, NEW, "2026-11-01T10:00:00+00:00", "DNEWPANEL002")
+    purge(empty.database, "2026-01-01", "now")
+    empty.close()
+    raw = b"".join(file.read_bytes() for file in empty.folder.glob("daruma.sqlite3*"))
+    assert OLD.encode() not in raw
+    assert b"SERIAL0001" not in raw
+    assert NEW.encode() in raw
+
+
+def test_an_act_in_doubt_and_a_phone_that_is_back_keep_theirs(empty: Shop) -> None:
+    doubtful = closed_job(empty, OLD, "2025-06-01T10:00:00+00:00", "DOLDPANEL001")
+    empty.journal.intend(ActKind.WRITE, job=doubtful.name, die="DOLDPANEL001", backup="", digest="", started="", evidence=())
+    back = closed_job(empty, NEW, "2025-06-01T10:00:00+00:00", "DNEWPANEL002")
+    again = empty.jobs.open_new("2026-11-20T10:00:00+00:00")
+    empty.jobs.save(replace(again, ticket=Ticket(imei=NEW)), "now")
+    found = due(empty.database, "2026-01-01")
+    assert found.jobs == (back.name,)
+    assert found.backups == (), "the phone is in the shop again: its backup may be needed"

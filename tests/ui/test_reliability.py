@@ -1,0 +1,150 @@
+"""What the window says of doubts and links, and its pages of jobs and copies."""
+
+from dataclasses import replace
+from pathlib import Path
+
+from PySide6.QtCore import Qt
+
+from daruma.core.acts import ActKind, ActState
+from daruma.core.job import Stage
+from daruma.store.copies import copies_of
+from daruma.ui.tables import Rows
+from tests.ui.conftest import Driver
+
+
+def leave_in_doubt(driver: Driver, number: int) -> None:
+    """Leave a write on a job's panel without its settlement, as a crash does."""
+    job = driver.desk.jobs[number]
+    journal = driver.desk.ready.shop.journal
+    journal.leave(
+        journal.intend(
+            ActKind.WRITE, job=job.name, die=job.ticket.panel_die, backup="", digest="x", started="", evidence=(("Lock", "lit"),)
+        )
+    )
+
+
+def test_an_act_in_doubt_is_said_whatever_job_is_on_view(driver: Driver) -> None:
+    """At the next start, or at the next look: the bar names it, leads to its job, and settles by reading the part."""
+    jobs = driver.desk.jobs
+    other = next(
+        n for n in jobs if n != driver.desk.number and jobs[n].ticket.imei and jobs[n].ticket.panel_die and not jobs[n].steps
+    )
+    leave_in_doubt(driver, other)
+    driver.desk.look()
+    bar = driver.window.doubt_bar
+    driver.until(bar.isVisible)
+    assert driver.desk.jobs[other].name in bar.what.text()
+    assert "counts as a write" in bar.safe.text()
+    driver.click("doubt_settle")
+    driver.until(lambda: driver.window.trouble_bar.isVisible())
+    assert "socket" in driver.troubles[-1].what, "the part is not there: nothing is settled"
+    driver.click("doubt_open")
+    driver.until(lambda: driver.desk.number == other)
+    assert not bar.open_button.isVisible()
+    die, imei = driver.job.ticket.panel_die, driver.job.ticket.imei
+    driver.hands(lambda hands: hands.do("clear_socket", imei))
+    driver.hands(lambda hands: hands.do("new_on_socket", imei, die))
+    driver.click("doubt_settle")
+    driver.until(lambda: not bar.isVisible())
+    (act,) = [act for act in driver.desk.ready.shop.journal.acts_on(die) if act.digest == "x"]
+    assert act.state is ActState.FAILED
+    assert act.found, "settled by what is on the part"
+
+
+def test_nobody_plans_past_an_act_in_doubt(driver: Driver) -> None:
+    number = next(n for n, job in driver.desk.jobs.items() if not job.steps and job.ticket.imei and not job.ticket.display_stays)
+    driver.desk.open_job(number)
+    driver.idle()
+    leave_in_doubt(driver, number)
+    driver.window.open_stage(Stage.PLAN)
+    driver.idle()
+    driver.click("plan_main")
+    driver.until(lambda: bool(driver.troubles))
+    assert "never settled" in driver.troubles[-1].what
+    assert not driver.job.steps
+
+
+def test_the_bench_says_what_is_safe_and_how_the_links_are(driver: Driver) -> None:
+    number = next(n for n, job in driver.desk.jobs.items() if job.backup and job.target is not None and not job.closed)
+    driver.desk.open_job(number)
+    driver.window.open_stage(Stage.BENCH)
+    standing = driver.window.views[Stage.BENCH].standing
+    driver.until(lambda: standing.text().startswith("Safe now:"))
+    driver.until(lambda: "Links: sound" in standing.text())
+    driver.hands(lambda hands: hands.fault("lost_answer", times=-1, device="programmer"))
+    driver.desk.look()
+    driver.until(lambda: "programmer: no link" in standing.text())
+    driver.hands(lambda hands: hands.fault("lost_answer", times=0))
+    driver.until(lambda: "exchanges failed" in standing.text())
+
+
+def test_a_job_handed_over_long_ago_is_found(driver: Driver) -> None:
+    book = driver.desk.ready.shop.jobs
+    old = replace(next(job for job in book.all() if job.closed), number=4321, closed="2020-01-01T10:00:00+00:00")
+    book.save(old, "then")
+    driver.window.open_shop(1)
+    driver.idle()
+    search = driver.find("jobs_search")
+    driver.bot.keyClicks(search, "J-4321")
+    page = driver.window.views.shop.jobs_page
+    driver.until(lambda: page.rows.rowCount() == 1)
+    driver.click("jobs_open")
+    driver.until(lambda: driver.desk.number == 4321)
+    assert driver.job == old
+
+
+def test_copies_are_made_verified_and_restored(driver: Driver, tmp_path: Path) -> None:
+    assert tmp_path
+    driver.window.open_shop(3)
+    driver.click("copy_now")
+    page = driver.window.views.shop.copies_page
+    driver.until(lambda: page.rows.rowCount() == 1)
+    folder = driver.desk.ready.shop.folder
+    (copy,) = copies_of(folder)
+    driver.click("copy_verify")
+    driver.until(lambda: "as it was kept" in page.note.text())
+    before = driver.desk.ready
+    number = driver.desk.number
+    driver.desk.edit(complaint="typed after the copy")
+    driver.idle()
+    driver.until(lambda: driver.desk.copying.lane.current is None)
+    driver.bot.mousePress(page.restore, Qt.MouseButton.LeftButton)
+    driver.until(lambda: "is restored" in page.note.text() or bool(driver.troubles))
+    driver.bot.mouseRelease(page.restore, Qt.MouseButton.LeftButton)
+    assert not driver.troubles, driver.troubles[-1].what
+    assert driver.desk.ready is not before
+    assert driver.desk.jobs[number].ticket.complaint != "typed after the copy"
+    assert copies_of(folder) == (copy,)
+    driver.desk.edit(complaint="typed after the restore")
+    driver.idle()
+    assert driver.desk.ready.shop.jobs.get(number).ticket.complaint == "typed after the restore"
+
+
+def test_the_night_s_copy_is_made_by_itself(driver: Driver) -> None:
+    driver.desk.copying._look_at_night()
+    driver.until(lambda: len(copies_of(driver.desk.ready.shop.folder)) == 1)
+    driver.desk.copying._look_at_night()
+    driver.until(lambda: driver.desk.copying.lane.current is None)
+    assert len(copies_of(driver.desk.ready.shop.folder)) == 1, "once a night"
+
+
+def test_old_identifiers_are_purged_when_held(driver: Driver) -> None:
+    book = driver.desk.ready.shop.jobs
+    closed = next(job for job in book.all() if job.closed)
+    book.save(replace(closed, closed="2020-01-01T10:00:00+00:00"), "then")
+    driver.window.open_shop(3)
+    page = driver.window.views.shop.copies_page
+    driver.until(lambda: page.due.text().startswith("1 jobs"))
+    driver.bot.mousePress(page.purge, Qt.MouseButton.LeftButton)
+    driver.until(lambda: "purged from 1 jobs" in page.note.text())
+    driver.bot.mouseRelease(page.purge, Qt.MouseButton.LeftButton)
+    driver.until(lambda: driver.desk.jobs[closed.number].ticket.imei == "")
+    assert book.get(closed.number).proofs
+
+
+def test_a_tooltip_never_reads_markup() -> None:
+    rows = Rows(("A",))
+    rows.show_rows([("<img src='file:///etc/hostname'><b>x</b>",)])
+    tip = str(rows.data(rows.index(0, 0), Qt.ItemDataRole.ToolTipRole))
+    assert "<img" not in tip
+    assert "&lt;img" in tip
