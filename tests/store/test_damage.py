@@ -15,9 +15,10 @@ import pytest
 
 from daruma.core.errors import Trouble
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file
+from daruma.store import checking
 from daruma.store.database import FILE, StoreTrouble
 from daruma.store.shop import Shop
-from tests.store.conftest import content
+from tests.store.conftest import content, meddle
 
 MANY = 60
 
@@ -220,7 +221,7 @@ import sys
 from pathlib import Path
 from daruma.store.shop import Shop
 from daruma.core.errors import Trouble
-from tests.store.conftest import content
+from tests.store.conftest import content, meddle
 shop = Shop(Path(sys.argv[1]))
 assert shop.read_only
 assert shop.vault.check() == (60, ()), shop.vault.check()
@@ -238,3 +239,23 @@ def test_a_read_only_medium_is_read(sound: Path, tmp_path: Path) -> None:
     assert done.returncode == 0, done.stderr
     assert "The data folder is read-only." in done.stdout
     assert "can be read and exported" in done.stdout
+
+
+def test_a_large_vault_is_checked_by_two_processes(empty: Shop, monkeypatch: pytest.MonkeyPatch) -> None:
+    """What each half finds is found as one would find it, and without the second process as well."""
+    empty.vault.keep_all(content(n) for n in range(1, 61))
+    meddle(
+        empty,
+        "UPDATE backups SET body = replace(body, 'Ostby', 'Ostbx') WHERE number IN (7, 47)",
+        "DELETE FROM backups WHERE number = 31",
+    )
+    alone = empty.vault.check()
+    assert {fault.name for fault in alone[1]} == {"B-00007", "B-00047", "B-00032", "the search"}
+    monkeypatch.setattr(checking, "ALONE", 10)
+    seen: list[int] = []
+    both = empty.vault.check(seen.append)
+    assert both[0] == alone[0] == 59
+    assert {fault.name for fault in both[1]} == {fault.name for fault in alone[1]}
+    assert seen[-1] == 59
+    monkeypatch.setattr(sys, "executable", "/bin/false")
+    assert empty.vault.check() == both

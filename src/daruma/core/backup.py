@@ -113,20 +113,20 @@ BROKEN = "the chain to the backup before it is broken"
 
 @dataclass(slots=True)
 class ChainCheck:
-    """Verify backups in their order, in as many pieces as they come.
+    """Verify backups in their order, in as many pieces as they come, from the one numbered `expected` on.
 
     `columns_agree` is asked about a row whose body does not hold what its columns tell word for word.
     """
 
     columns_agree: Callable[[Kept], bool] = lambda _: False
+    previous: str = GENESIS
+    expected: int = 1
     seen: int = 0
     faults: list[VaultFault] = field(default_factory=list)
-    _previous: str = GENESIS
-    _expected: int = 1
 
     def feed(self, rows: Iterable[Kept]) -> None:
         """Verify some more; what does not verify is added to the faults."""
-        sha, previous, expected, faults = hashlib.sha256, self._previous, self._expected, self.faults
+        sha, previous, expected, faults = hashlib.sha256, self.previous, self.expected, self.faults
         for row in rows:
             number, sha256, chain, body, purged, first, second = row
             if not purged and sha(body).hexdigest() != sha256:
@@ -139,7 +139,7 @@ class ChainCheck:
                 faults.append(VaultFault(name_of(number), f"{_missing(expected, number)} before it"))
             self.seen += 1
             expected, previous = number + 1, chain
-        self._previous, self._expected = previous, expected
+        self.previous, self.expected = previous, expected
 
 
 def _missing(first: int, number: int) -> str:

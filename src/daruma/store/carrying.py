@@ -9,9 +9,10 @@ from typing import Any
 from sqlalchemy import Table, insert, select
 
 from daruma.core.backup import BackupContent
+from daruma.store.checking import DAMAGE
 from daruma.store.database import Database, StoreTrouble
 from daruma.store.schema import acts, backups, jobs, outcome_totals, settlements, shelf
-from daruma.store.vault import DAMAGE, Vault
+from daruma.store.vault import Vault
 
 
 def carry_over(old: Path, new: Database) -> tuple[int, int, int]:

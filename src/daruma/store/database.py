@@ -141,6 +141,7 @@ class FileLook:
     """Read one database file as it lies there; nothing is migrated, locked or changed."""
 
     def __init__(self, file: Path) -> None:
+        self.file = file
         self._engine = _engine(file, read_only=True)
 
     def close(self) -> None:

@@ -1,7 +1,6 @@
 """The vault: backups, append-only, content-addressed, hash-chained."""
 
 import hashlib
-import json
 import sqlite3
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from itertools import islice
@@ -10,26 +9,13 @@ from typing import Any
 from sqlalchemy import Connection, LargeBinary, Row, String, cast, desc, func, insert, or_, select, text
 from sqlalchemy.exc import DatabaseError
 
-from daruma.core.backup import GENESIS, Backup, BackupContent, ChainCheck, Kept, Origin, VaultFault, link_of, name_of
+from daruma.core.backup import GENESIS, Backup, BackupContent, Origin, VaultFault, link_of, name_of
+from daruma.store.checking import AT_ONCE, COLUMNS, DAMAGE, check_all
 from daruma.store.database import Database, FileLook, StoreTrouble
 from daruma.store.schema import backups, vault_head
 
-COLUMNS = ("model", "layout", "maker", "imei", "job", "die")
 LONGEST_WORD = 40  # characters; curves and matrices are not searched for
-# what reading a damaged file raises
-DAMAGE = (sqlite3.DatabaseError, UnicodeDecodeError)
-AT_ONCE = 2000  # rows between two reports of a check
-
-# in the canonical form these stand side by side: one comparison for each run of them
-_TOLD = """
-CASE purged WHEN '' THEN cast('","die":' || json_quote(die) || ',"fields":' AS BLOB) END,
-CASE purged WHEN '' THEN cast(',"imei":' || json_quote(imei) || ',"job":' || json_quote(job) || ',"layout":' || json_quote(layout)
-  || ',"maker":' || json_quote(maker) || ',"model":' || json_quote(model) || ',"note":' AS BLOB) END
-"""
 # cast, since a damaged row may hold values of another type
-_KEPT = f"SELECT number, {', '.join(f'cast({n} AS TEXT)' for n in ('sha256', 'chain'))}, cast(body AS BLOB), purged, {_TOLD}"
-_SCAN = f"{_KEPT} FROM backups WHERE number > ? ORDER BY number"
-_ONE = f"{_KEPT} FROM backups WHERE number = ?"
 _TEXTS = (backups.c.sha256, backups.c.chain, backups.c.purged, *(backups.c[name] for name in COLUMNS))
 _WHOLE = select(
     backups.c.number, *(cast(c, String).label(c.name) for c in _TEXTS), cast(backups.c.body, LargeBinary).label("body")
@@ -106,16 +92,10 @@ class Vault:
         with self._database.reading() as connection:
             raw = connection.connection.driver_connection
             assert isinstance(raw, sqlite3.Connection)
-            check, unreadable = ChainCheck(_columns_agree(raw)), list[VaultFault]()
-            for rows in _pieces(raw, unreadable):
-                check.feed(rows)
-                report(check.seen)
-            faults = tuple(check.faults)
-            whole = (*unreadable, *_tail(raw), *_structure(raw, "20" if whole_store else "backups"))
-        if unreadable:
-            # what cannot be read also breaks the row of those behind it: named once is enough
-            faults = tuple(fault for fault in faults if "missing" not in fault.what)
-        return check.seen, (*faults, *whole)
+            done = check_all(raw, self._database.file, _last(raw), "20" if whole_store else "backups", report)
+            report(done.seen)
+            tail = _tail(raw)
+        return done.seen, (*done.faults, *done.unreadable, *tail, *done.structure)
 
 
 def _keep(connection: Connection, contents: Sequence[BackupContent]) -> tuple[Backup, ...]:
@@ -195,26 +175,13 @@ def _found_apart(connection: Connection, words: list[str], wanted: dict[str, str
             yield backup
 
 
-def _pieces(raw: sqlite3.Connection, unreadable: list[VaultFault]) -> Iterator[list[Kept]]:
-    """Yield every backup that can be read; where a page is damaged go on one by one and name what cannot be read."""
-    last = 0
+def _last(raw: sqlite3.Connection) -> int:
+    """Return the highest number there is or should be."""
     try:
-        cursor = raw.execute(_SCAN, (0,))
-        while rows := cursor.fetchmany(AT_ONCE):
-            last = rows[-1][0]
-            yield rows
-        return
+        there = raw.execute("SELECT coalesce(max(number), 0) FROM backups").fetchone()[0]
     except DAMAGE:
-        head = _head(raw)[0]
-    for number in range(last + 1, head + 1):
-        try:
-            rows = raw.execute(_ONE, (number,)).fetchall()
-        except DAMAGE:
-            rows = []
-        if rows:
-            yield rows
-        else:
-            unreadable.append(VaultFault(name_of(number), "it cannot be read from the file"))
+        there = 0
+    return max(int(there), _head(raw)[0])
 
 
 def _head(raw: sqlite3.Connection) -> tuple[int, str]:
@@ -239,29 +206,6 @@ def _tail(raw: sqlite3.Connection) -> tuple[VaultFault, ...]:
     if tuple(last) != (number, chain):
         return (VaultFault("the vault's head", "it does not fit the newest backup"),)
     return () if found == kept else (VaultFault("the search", f"it knows {found} of {kept} backups"),)
-
-
-def _structure(raw: sqlite3.Connection, what: str) -> tuple[VaultFault, ...]:
-    """Return what the database says against its own pages and indexes: of one table, or as many lines of all of them."""
-    try:
-        said = [str(row[0]) for row in raw.execute(f"PRAGMA integrity_check({what})")]
-    except DAMAGE as error:
-        said = [str(error)]
-    return tuple(VaultFault("the store", line.replace("\n", " ")) for line in said if line != "ok")
-
-
-def _columns_agree(raw: sqlite3.Connection) -> Callable[[Kept], bool]:
-    """Return how to compare columns and body by their meaning, for texts that JSON may write in several ways."""
-
-    def agree(row: Kept) -> bool:
-        told = raw.execute(f"SELECT {', '.join(COLUMNS)} FROM backups WHERE number = ?", (row[0],)).fetchone()
-        try:
-            plain = json.loads(row[3])
-            return tuple(plain[name] for name in COLUMNS) == tuple(told)
-        except (ValueError, KeyError, TypeError):
-            return False
-
-    return agree
 
 
 def _backup(row: Row[Any]) -> Backup:

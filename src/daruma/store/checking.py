@@ -1,0 +1,156 @@
+"""Check a range of the vault; large vaults are checked by two processes at once: `python -m daruma.store.checking`.
+
+Imports nothing but the core's chain, so that a second process is there at once.
+"""
+
+import json
+import sqlite3
+import subprocess
+import sys
+from collections.abc import Callable, Iterator
+from contextlib import closing
+from dataclasses import dataclass, replace
+from pathlib import Path
+
+from daruma.core.backup import GENESIS, ChainCheck, Kept, VaultFault, name_of
+
+COLUMNS = ("model", "layout", "maker", "imei", "job", "die")
+# what reading a damaged file raises
+DAMAGE = (sqlite3.DatabaseError, UnicodeDecodeError)
+AT_ONCE = 2000  # rows between two reports
+SHARE = 0.75  # of the backups that this process checks; the other one has the pages to check as well
+ALONE = 5_000  # backups that one process checks quickly enough
+
+# in the canonical form these stand side by side: one comparison for each run of them
+_TOLD = """
+CASE purged WHEN '' THEN cast('","die":' || json_quote(die) || ',"fields":' AS BLOB) END,
+CASE purged WHEN '' THEN cast(',"imei":' || json_quote(imei) || ',"job":' || json_quote(job) || ',"layout":' || json_quote(layout)
+  || ',"maker":' || json_quote(maker) || ',"model":' || json_quote(model) || ',"note":' AS BLOB) END
+"""
+# cast, since a damaged row may hold values of another type
+_KEPT = f"SELECT number, {', '.join(f'cast({n} AS TEXT)' for n in ('sha256', 'chain'))}, cast(body AS BLOB), purged, {_TOLD}"
+_SCAN = f"{_KEPT} FROM backups WHERE number BETWEEN ? AND ? ORDER BY number"
+# a range of one would look at the row behind it, which may lie on a damaged page
+_ONE = f"{_KEPT} FROM backups WHERE number = ?"
+Report = Callable[[int], None]
+
+
+@dataclass(frozen=True, slots=True)
+class Checked:
+    """Hold what a check saw: how many backups, what does not verify, what cannot be read, what the pages say."""
+
+    seen: int
+    faults: tuple[VaultFault, ...]
+    unreadable: tuple[VaultFault, ...]
+    structure: tuple[VaultFault, ...] = ()
+
+    def joined(self, later: "Checked") -> "Checked":
+        """Return this and a later range as one."""
+        faults, unreadable = self.faults + later.faults, self.unreadable + later.unreadable
+        return Checked(self.seen + later.seen, faults, unreadable, self.structure + later.structure)
+
+
+def check_all(raw: sqlite3.Connection, file: Path, last: int, pages: str, report: Report) -> Checked:
+    """Check the backups up to a number and the database's own pages (of a table, or so many faults of all of them).
+
+    Where there are many backups, the pages and the last of them are checked by a process of their own.
+    """
+    if last <= ALONE:
+        return replace(check_range(raw, 1, last, report), structure=check_pages(raw, pages))
+    mine = int(last * SHARE)
+    command = [sys.executable, "-m", "daruma.store.checking", str(file), str(mine + 1), str(last), pages]
+    with subprocess.Popen(command, stdout=subprocess.PIPE, stderr=subprocess.DEVNULL, text=True) as other:
+        first = check_range(raw, 1, mine, lambda seen: report(int(seen / SHARE)))
+        said, _ = other.communicate()
+    if other.returncode:
+        rest = check_range(raw, mine + 1, last, lambda seen: report(mine + seen))
+        return first.joined(replace(rest, structure=check_pages(raw, pages)))
+    return first.joined(_read(said))
+
+
+def check_range(raw: sqlite3.Connection, first: int, last: int, report: Report) -> Checked:
+    """Check the backups of a range of numbers."""
+    check = ChainCheck(_columns_agree(raw), _link_before(raw, first), first)
+    unreadable: list[VaultFault] = []
+    for rows in _pieces(raw, first, last, unreadable):
+        check.feed(rows)
+        report(check.seen)
+    faults = tuple(check.faults)
+    if unreadable:
+        # what cannot be read also breaks the row of those behind it: named once is enough
+        faults = tuple(fault for fault in faults if "missing" not in fault.what)
+    return Checked(check.seen, faults, tuple(unreadable))
+
+
+def _link_before(raw: sqlite3.Connection, first: int) -> str:
+    if first == 1:
+        return GENESIS
+    try:
+        row = raw.execute("SELECT cast(chain AS TEXT) FROM backups WHERE number = ?", (first - 1,)).fetchone()
+    except DAMAGE:
+        row = None
+    return str(row[0]) if row else ""
+
+
+def _pieces(raw: sqlite3.Connection, first: int, last: int, unreadable: list[VaultFault]) -> Iterator[list[Kept]]:
+    """Yield every backup that can be read; where a page is damaged go on one by one and name what cannot be read."""
+    done = first - 1
+    try:
+        cursor = raw.execute(_SCAN, (first, last))
+        while rows := cursor.fetchmany(AT_ONCE):
+            done = rows[-1][0]
+            yield rows
+        return
+    except DAMAGE:
+        pass
+    for number in range(done + 1, last + 1):
+        try:
+            rows = raw.execute(_ONE, (number,)).fetchall()
+        except DAMAGE:
+            rows = []
+        if rows:
+            yield rows
+        else:
+            unreadable.append(VaultFault(name_of(number), "it cannot be read from the file"))
+
+
+def _columns_agree(raw: sqlite3.Connection) -> Callable[[Kept], bool]:
+    """Return how to compare columns and body by their meaning, for texts that JSON may write in several ways."""
+
+    def agree(row: Kept) -> bool:
+        told = raw.execute(f"SELECT {', '.join(COLUMNS)} FROM backups WHERE number = ?", (row[0],)).fetchone()
+        try:
+            plain = json.loads(row[3])
+            return tuple(plain[name] for name in COLUMNS) == tuple(told)
+        except (ValueError, KeyError, TypeError):
+            return False
+
+    return agree
+
+
+def check_pages(raw: sqlite3.Connection, what: str) -> tuple[VaultFault, ...]:
+    """Return what the database says against its own pages and indexes: of one table, or as many lines of all of them."""
+    try:
+        said = [str(row[0]) for row in raw.execute(f"PRAGMA integrity_check({what})")]
+    except DAMAGE as error:
+        said = [str(error)]
+    return tuple(VaultFault("the store", line.replace("\n", " ")) for line in said if line != "ok")
+
+
+def _read(said: str) -> Checked:
+    seen, *lists = json.loads(said)
+    faults, unreadable, structure = (tuple(VaultFault(name, what) for name, what in each) for each in lists)
+    return Checked(seen, faults, unreadable, structure)
+
+
+def main() -> None:
+    """Check FILE from FIRST to LAST, and its PAGES; print what was seen as JSON."""
+    file, first, last, pages = sys.argv[1:5]
+    with closing(sqlite3.connect(f"file:{file}?mode=ro", uri=True)) as raw:
+        done = check_range(raw, int(first), int(last), lambda _: None)
+        lists = (done.faults, done.unreadable, check_pages(raw, pages))
+    print(json.dumps([done.seen, *([[fault.name, fault.what] for fault in each] for each in lists)]))
+
+
+if __name__ == "__main__":
+    main()
