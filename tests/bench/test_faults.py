@@ -3,6 +3,7 @@
 import random
 import shutil
 from collections.abc import Iterator
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -120,6 +121,31 @@ def _one(bench: FaultBench, job: Job) -> tuple[Job, str]:
         for act in bench.shop.journal.left_in_doubt():
             job, _ = bench.workshop.settle(act, bench.context)
         return job, trouble.what
+
+
+@pytest.mark.parametrize("first", [0, 4, 8, 12])
+def test_unplugged_at_every_byte_of_a_commit_s_answer(bench: FaultBench, first: int) -> None:
+    """Wherever the answer is cut off, what the part says settles the act; four writes are what a panel's odds allow."""
+    job = hero_of(bench.shop)
+    while next_step(job) != "write_new":
+        job = once(bench, job)
+    index, panel = job.current_step or 0, bench.bench.world.panels[job.ticket.panel_die]
+    panel.limit = None
+    for count, at in enumerate(range(first, first + 4), start=1):
+        bench.hands.fault("unplug", op="write.commit", at=at)
+        try:
+            bench.workshop.do_step(job, index, bench.context)
+        except Trouble as trouble:
+            assert "was unplugged" in trouble.what or "not known what the write did" in trouble.what
+        plug_in(bench.workshop)
+        for act in bench.shop.journal.left_in_doubt():
+            _, state = bench.workshop.settle(act, bench.context)
+            assert state.value == "done"
+        acts = bench.shop.journal.acts_on(panel.die)
+        assert len(acts) == panel.writes == count
+        assert acts[-1].digest == bench.hands.look(panel.die)["digest"]
+        panel.memory = "ff" * (len(panel.memory) // 2)
+        job = replace(job, target_image=panel.memory)
 
 
 @pytest.mark.parametrize("seed", range(4))

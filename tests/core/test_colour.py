@@ -13,7 +13,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from daruma.core.colour.chromaticity import mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv, xyz_to_xy
-from daruma.core.colour.temperature import cct_duv, locus_line, planckian_uv
+from daruma.core.colour.temperature import cct_duv, hernandez_andres, locus_line, mccamy, planckian_uv
 
 with warnings.catch_warnings():
     warnings.simplefilter("ignore")
@@ -129,3 +129,37 @@ def test_mean_and_locus() -> None:
     assert mean_xyz([(1, 2, 3), (3, 4, 5)]) == (2, 3, 4)
     line = locus_line()
     assert line[0][0] > line[-1][0], "warm end first"
+
+
+def test_mccamy_s_cubic_and_its_limits() -> None:
+    """McCamy (1992): x, y (.3127, .3290), (.44758, .40745), (.3457, .3585) give 6505.08, 2857.13, 5001.01 K."""
+    points = [(0.3127, 0.3290), (0.44758, 0.40745), (0.3457, 0.3585)]
+    assert mccamy(points) == pytest.approx([6505.08, 2857.13, 5001.01], abs=0.01)
+    far = [xyz_to_xy(xy_to_xyz(uv_to_xy((u, 1.5 * v)))) for u, v in planckian_uv([1500.0, 10000.0, 20000.0])]
+    assert np.isnan(mccamy(far)).all(), "out of its range it says so"
+
+
+def test_hernandez_andres_and_its_limits() -> None:
+    """Hernandez-Andres et al. (1999): (.3127, .3290), (.3457, .3585) give 6500.742, 5001.357 K; A is out of range."""
+    assert hernandez_andres([(0.3127, 0.3290), (0.3457, 0.3585)]) == pytest.approx([6500.742, 5001.357], abs=0.01)
+    assert np.isnan(hernandez_andres((0.44758, 0.40745))).all()
+
+
+def test_every_temperature_and_distance_is_found_again() -> None:
+    """Identity: a point set off the locus at a right angle has that temperature and that Duv, from 1,000 to 20,000 K."""
+    kelvin = np.geomspace(1001, 19990, 400)
+    near = planckian_uv(np.column_stack([kelvin * 0.99999, kelvin, kelvin * 1.00001]).ravel()).reshape(-1, 3, 2)
+    way = near[:, 2] - near[:, 0]
+    normal = np.column_stack([way[:, 1], -way[:, 0]]) / np.hypot(*way.T)[:, None]
+    for duv in (-0.02, -0.005, 0.0, 0.005, 0.02):
+        uv = near[:, 1] + duv * normal
+        xy = [uv_to_xy((u, 1.5 * v)) for u, v in uv]
+        found, off = cct_duv(xy)
+        assert found == pytest.approx(kelvin, rel=2e-6)
+        assert off == pytest.approx(np.full(400, duv), abs=2e-7)
+
+
+def test_points_too_far_from_the_locus_have_no_temperature() -> None:
+    kelvin, duv = cct_duv([(0.3, 0.6), (0.15, 0.06), (0.64, 0.33)])
+    assert np.isnan(kelvin).all()
+    assert np.isnan(duv).all()

@@ -6,8 +6,6 @@ from daruma.core.acts import Act
 from daruma.core.job import Job, StepState
 from daruma.core.known import WRITES, is_done
 
-AWAY = frozenset({"lift_chip", "lift_memory", "clear_new_chip", "swap_flex"})
-
 
 def what_is_safe(job: Job, doubts: Sequence[Act], *, guarded: bool, plugged: bool) -> str:
     """Return what is safe with a job's parts just now.

@@ -1,10 +1,12 @@
 """Correlated colour temperature and distance from the Planckian locus, 1,000 to 20,000 K.
 
 The nearest point of the locus is sought in the CIE 1960 u, v diagram, as CIE 15 defines correlated colour
-temperature, on a finely divided locus after Ohno (2014, Leukos 10:1, "Practical Use and Calculation of CCT and
-Duv"); the table is computed from Planck's law and the CIE 1931 observer.
+temperature; Duv after Ohno (2014, Leukos 10:1, "Practical Use and Calculation of CCT and Duv"). The locus is computed
+from Planck's law and the CIE 1931 observer and joined by cubic pieces, so that the foot of the perpendicular is found
+by Newton's method. McCamy (1992) and Hernandez-Andres (1999) are given for comparison, with their limits.
 """
 
+from dataclasses import dataclass
 from functools import cache
 
 import numpy as np
@@ -16,7 +18,11 @@ Floats = npt.NDArray[np.float64]
 
 SECOND_RADIATION_CONSTANT = 1.4388e-2  # m K, as CIE 15 uses it for colour temperature
 LOWEST, HIGHEST = 1000.0, 20000.0  # K
-_STEP = 1.001  # ratio of neighbouring temperatures in the table
+FARTHEST = 0.05  # in u, v (CIE 15)
+_STEP = 1.002  # ratio of neighbouring temperatures in the table
+_EPICENTRE = (0.29087, 0.24417)  # u, v of McCamy's point x .3320, y .1858, near which the isotherms meet (McCamy 1992)
+_TURNS = 4  # of Newton's method: further ones change nothing
+_PIECE = 1 << 14  # points worked on at once: what is in hand stays in the processor's cache
 
 
 def planckian_uv(kelvin: npt.ArrayLike) -> Floats:
@@ -30,32 +36,101 @@ def planckian_uv(kelvin: npt.ArrayLike) -> Floats:
     return np.column_stack([4 * x / scale, 6 * y / scale])
 
 
+@dataclass(frozen=True, slots=True)
+class _Locus:
+    """Hold the locus as cubic pieces over the logarithm of temperature: u, v and their coefficients, lowest power first.
+
+    `turn` is the direction in which a point of the locus is seen from the epicentre of its isotherms, rising with
+    temperature: what a first guess is looked up by.
+    """
+
+    start: float
+    step: float
+    pieces: Floats
+    turn: Floats
+
+
 @cache
-def _locus() -> tuple[Floats, Floats]:
-    count = int(np.ceil(np.log(HIGHEST * 1.02 / (LOWEST * 0.98)) / np.log(_STEP)))
-    kelvin = LOWEST * 0.98 * np.power(_STEP, np.arange(count + 1, dtype=np.float64))
-    return kelvin, planckian_uv(kelvin)
+def _locus() -> _Locus:
+    step = np.log(_STEP)
+    count = int(np.ceil(np.log(HIGHEST * 1.3 / (LOWEST * 0.8)) / step))
+    start = float(np.log(LOWEST * 0.8))
+    here = planckian_uv(np.exp(start + step * np.arange(-1, count + 2)))
+    # Catmull-Rom pieces: through every point, with the slope of its neighbours
+    before, left, right, after = here[:-3], here[1:-2], here[2:-1], here[3:]
+    first = (right - before) / 2
+    second = before - 2.5 * left + 2 * right - after / 2
+    third = 1.5 * (left - right) + (after - before) / 2
+    pieces = np.concatenate([left, first, second, third], axis=1)
+    u, v = left.T
+    return _Locus(start, float(step), np.ascontiguousarray(pieces), np.arctan2(_EPICENTRE[0] - u, v - _EPICENTRE[1]))
 
 
 def cct_duv(xy: npt.ArrayLike) -> tuple[Floats, Floats]:
     """Return correlated colour temperature in K and Duv for CIE 1931 x, y of shape (n, 2) or (2,).
 
-    Duv is positive above the locus. Both are NaN outside 1,000 to 20,000 K.
+    Duv is positive above the locus. Both are NaN outside 1,000 to 20,000 K, and for points so far from the locus
+    (CIE 15: more than 0.05) that a colour temperature says nothing.
     """
-    points = np.atleast_2d(np.asarray(xy, dtype=float))
-    scale = -2 * points[:, 0] + 12 * points[:, 1] + 3
-    uv = np.column_stack([4 * points[:, 0] / scale, 6 * points[:, 1] / scale])
-    kelvin, locus = _locus()
-    nearest = np.array([np.argmin(((locus - point) ** 2).sum(axis=1)) for point in uv])
-    nearest = np.clip(nearest, 1, len(kelvin) - 2)
-    start, end = locus[nearest - 1], locus[nearest + 1]
-    chord = end - start
-    share = np.sum((uv - start) * chord, axis=1) / np.sum(chord**2, axis=1)
-    temperature = kelvin[nearest - 1] * (kelvin[nearest + 1] / kelvin[nearest - 1]) ** share
-    offset = uv - (start + share[:, None] * chord)
-    duv = np.sign(offset[:, 1]) * np.hypot(offset[:, 0], offset[:, 1])
-    inside = (temperature >= LOWEST * 0.999) & (temperature <= HIGHEST * 1.001)
-    return np.where(inside, temperature, np.nan), np.where(inside, duv, np.nan)
+    points = np.atleast_2d(np.asarray(xy, dtype=np.float64))
+    kelvin, duv = np.empty(len(points)), np.empty(len(points))
+    for begin in range(0, len(points), _PIECE):
+        piece = slice(begin, begin + _PIECE)
+        kelvin[piece], duv[piece] = _nearest(points[piece])
+    return kelvin, duv
+
+
+def _nearest(points: Floats) -> tuple[Floats, Floats]:
+    """Seek the foot of the perpendicular by Newton's method, from a guess along the isotherms."""
+    locus = _locus()
+    x, y = points[:, 0], points[:, 1]
+    scale = -2 * x + 12 * y + 3
+    u, v = 4 * x / scale, 6 * y / scale
+    place = np.interp(np.arctan2(_EPICENTRE[0] - u, v - _EPICENTRE[1]), locus.turn, np.arange(len(locus.turn), dtype=np.float64))
+    last = len(locus.pieces) - 1e-6
+    for _ in range(_TURNS):
+        off_u, off_v, slope_u, slope_v, bend_u, bend_v = _at(locus, place, u, v)
+        along = off_u * slope_u + off_v * slope_v
+        curve = slope_u * slope_u + slope_v * slope_v + off_u * bend_u + off_v * bend_v
+        place = np.clip(place - along / np.where(curve > 0, curve, np.inf), 0.0, last)
+    off_u, off_v, slope_u, slope_v, _, _ = _at(locus, place, u, v)
+    kelvin = np.exp(locus.start + locus.step * place)
+    # above the locus: to the left of the way towards higher temperatures, where u falls
+    duv = np.hypot(off_u, off_v) * np.sign(-off_v)
+    inside = (kelvin >= LOWEST * 0.999) & (kelvin <= HIGHEST * 1.001) & (np.abs(duv) <= FARTHEST)
+    return np.where(inside, kelvin, np.nan), np.where(inside, duv, np.nan)
+
+
+def _at(locus: _Locus, place: Floats, u: Floats, v: Floats) -> tuple[Floats, Floats, Floats, Floats, Floats, Floats]:
+    """Return, at places on the locus, its offset from points, its slope and its bend, each in u and v."""
+    index = place.astype(np.intp)
+    t = place - index
+    u0, v0, u1, v1, u2, v2, u3, v3 = locus.pieces[index].T
+    off_u, off_v = u0 + t * (u1 + t * (u2 + t * u3)) - u, v0 + t * (v1 + t * (v2 + t * v3)) - v
+    slope_u, slope_v = u1 + t * (2 * u2 + 3 * t * u3), v1 + t * (2 * v2 + 3 * t * v3)
+    return off_u, off_v, slope_u, slope_v, 2 * u2 + 6 * t * u3, 2 * v2 + 6 * t * v3
+
+
+def mccamy(xy: npt.ArrayLike) -> Floats:
+    """Return the colour temperature in K by McCamy's cubic (1992), for comparison: NaN outside 2,856 to 6,504 K.
+
+    There it is within 2 K of the locus for black bodies; at 10,000 K it is 120 K low, at 20,000 K useless.
+    """
+    points = np.atleast_2d(np.asarray(xy, dtype=np.float64))
+    n = (points[:, 0] - 0.3320) / (points[:, 1] - 0.1858)
+    kelvin = ((-449.0 * n + 3525.0) * n - 6823.3) * n + 5520.33
+    return np.where((kelvin >= 2856 * 0.999) & (kelvin <= 6504 * 1.001), kelvin, np.nan)
+
+
+def hernandez_andres(xy: npt.ArrayLike) -> Floats:
+    """Return the colour temperature in K after Hernandez-Andres, Lee and Romero (1999), for comparison.
+
+    NaN below 3,000 K, where the formula does not hold (65 K low at illuminant A), and above 50,000 K.
+    """
+    points = np.atleast_2d(np.asarray(xy, dtype=np.float64))
+    n = (points[:, 0] - 0.3366) / (points[:, 1] - 0.1735)
+    kelvin = -949.86315 + 6253.80338 * np.exp(-n / 0.92159) + 28.70599 * np.exp(-n / 0.20039) + 0.00004 * np.exp(-n / 0.07125)
+    return np.where((kelvin >= 3000) & (kelvin <= 50000), kelvin, np.nan)
 
 
 def locus_line(points: int = 80) -> tuple[tuple[float, float], ...]:
