@@ -19,7 +19,7 @@ COLUMNS = ("model", "layout", "maker", "imei", "job", "die")
 DAMAGE = (sqlite3.DatabaseError, UnicodeDecodeError)
 AT_ONCE = 2000  # rows between two reports
 SHARE = 0.75  # of the backups that this process checks; the other one has the pages to check as well
-ALONE = 5_000  # backups that one process checks quickly enough
+ALONE = 15_000  # backups that one process checks quickly enough
 
 # in the canonical form these stand side by side: one comparison for each run of them
 _TOLD = """
