@@ -2,6 +2,8 @@
 
 import random
 import shutil
+import threading
+import time
 from collections.abc import Iterator
 from dataclasses import replace
 from pathlib import Path
@@ -14,6 +16,7 @@ from daruma.core.job import Job, StepState
 from daruma.demo.hands import Hands
 from daruma.link.errors import Refused
 from daruma.standin.faults import FAULTS
+from daruma.standin.wires import PtyWire
 from tests.bench.faultbench import STEPS, FaultBench, go_on, hero_of, next_step, plug_in, to_the_end
 
 # what only a hand can spoil, or what belongs to ways that this route does not take
@@ -180,3 +183,16 @@ def test_an_adapter_that_fails_more_and_more_often(bench: FaultBench) -> None:
     hands.fault("failing_adapter", chance=0.0, growth=0.01, times=-1, op="sockets")
     seen = [not any(bench.rig.programmer().sockets().values()) for _ in range(120)]
     assert sum(seen[:40]) < sum(seen[40:80]) < sum(seen[80:])
+
+
+def test_a_wire_stopped_while_it_is_unplugged_closes_nothing_twice(tmp_path: Path) -> None:
+    """A number closed twice may by then belong to another file, which would be closed under its owner."""
+    wire = PtyWire(tmp_path / "wire", 0.05)
+    unplugging = threading.Thread(target=wire.unplug)
+    unplugging.start()
+    while (tmp_path / "wire").is_symlink():
+        time.sleep(0.001)
+    wire.stop()
+    unplugging.join()
+    assert not wire.comes_back()
+    assert not (tmp_path / "wire").is_symlink(), "what is stopped is not plugged in again"

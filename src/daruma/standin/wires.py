@@ -3,6 +3,7 @@
 import contextlib
 import os
 import socket
+import threading
 import time
 import tty
 from pathlib import Path
@@ -40,6 +41,7 @@ class PtyWire:
         self._gone = gone_seconds
         self._master = self._slave = -1
         self._stopped = False
+        self._lock = threading.Lock()  # it may be stopped by another thread while it is unplugged
         self._plug()
 
     @property
@@ -64,23 +66,39 @@ class PtyWire:
         """Close the terminal; a new one takes its place a moment later."""
         # a moment for the other side to fetch what was sent before the end
         time.sleep(0.01)
-        self._link.unlink(missing_ok=True)
-        os.close(self._master)
-        os.close(self._slave)
+        with self._lock:
+            self._link.unlink(missing_ok=True)
+            self._close_master()
+            self._close_slave()
         time.sleep(self._gone)
-        self._plug()
+        with self._lock:
+            if not self._stopped:
+                self._plug()
 
     def comes_back(self) -> bool:
         """Return that it does, until it is stopped: the terminal's own end stays open here."""
         time.sleep(0.01)
-        if self._stopped:
-            os.close(self._master)
-        return not self._stopped
+        with self._lock:
+            if self._stopped:
+                self._close_master()
+            return not self._stopped
 
     def stop(self) -> None:
         """Close the terminal's own end: the read then finds nobody on the other side."""
-        self._stopped = True
-        os.close(self._slave)
+        with self._lock:
+            self._stopped = True
+            self._close_slave()
+
+    def _close_master(self) -> None:
+        if self._master >= 0:
+            os.close(self._master)
+        self._master = -1
+
+    def _close_slave(self) -> None:
+        # a number that is closed already may belong to another file by now
+        if self._slave >= 0:
+            os.close(self._slave)
+        self._slave = -1
 
     def _plug(self) -> None:
         self._master, self._slave = os.openpty()
