@@ -8,11 +8,11 @@ import time
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
-from daruma.bench.measurements import readings_from_csv
 from daruma.catalogue.loader import load_catalogue
 from daruma.core.errors import Trouble
 from daruma.handover.casefile import read_case
 from daruma.handover.exchange import read_file
+from daruma.handover.measurements import readings_from_csv
 from daruma.link.framing import unframe
 from daruma.link.messages import unpack_answer, unpack_request
 

@@ -106,7 +106,7 @@ with atheris.instrument_imports(include=["daruma"]):
     from daruma.core.errors import Trouble
     from daruma.handover.exchange import from_json
     from daruma.handover.casefile import parse_case
-    from daruma.bench.measurements import readings_from_csv
+    from daruma.handover.measurements import readings_from_csv
     from daruma.link.framing import unframe
     from daruma.link.messages import unpack_answer, unpack_request
 READERS = (lambda b: from_json(b, "x"), lambda b: parse_case(b, "x"), lambda b: readings_from_csv(b, "", "x"),
@@ -117,7 +117,7 @@ def one(data):
             READERS[data[0] % len(READERS)](data[1:])
         except Trouble:
             pass
-atheris.Setup([sys.argv[0], "-max_total_time=%s", "-timeout=5", "-rss_limit_mb=1000", "-max_len=4096"], one)
+atheris.Setup([sys.argv[0], "-max_total_time=SECONDS", "-timeout=5", "-rss_limit_mb=1000", "-max_len=4096"], one)
 atheris.Fuzz()
 """
 
@@ -126,7 +126,7 @@ atheris.Fuzz()
 def test_coverage_guided_fuzzing_finds_nothing(tmp_path: Path) -> None:
     pytest.importorskip("atheris", reason="make soak installs it where it can be had")
     done = subprocess.run(
-        [sys.executable, "-c", FUZZ % 120],
+        [sys.executable, "-c", FUZZ.replace("SECONDS", "120")],
         cwd=tmp_path,
         capture_output=True,
         text=True,

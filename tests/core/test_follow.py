@@ -1,7 +1,9 @@
 """The verdict on a white: its kinds, its guard band, its uncertainty."""
 
+import random
+import warnings
 from dataclasses import replace
-from math import hypot, sqrt
+from math import cos, hypot, radians, sin, sqrt
 
 import pytest
 from hypothesis import given
@@ -9,8 +11,13 @@ from hypothesis import strategies as st
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.chromaticity import Pair, distance, uv_to_xy, xy_to_uv, xy_to_xyz
-from daruma.core.colour.follow import Follows, LightSample, expanded_uncertainty, judge, target_white
+from daruma.core.colour.follow import Follows, LightSample, WhiteVerdict, judge, target_white
 from daruma.core.model import WhitePath
+from daruma.core.uncertainty import within
+
+with warnings.catch_warnings():
+    warnings.simplefilter("ignore")
+    import colour
 
 WARM, COOL = (0.44758, 0.40745), (0.31271, 0.32902)  # CIE illuminants A and D65
 PATH = WhitePath((0.3127, 0.3290), 0.45, 0.04, 0.0055)
@@ -59,18 +66,26 @@ def test_the_kinds() -> None:
     [(0.0044, Follows.FOLLOWS), (0.0050, Follows.MEASURE_AGAIN), (0.0060, Follows.MEASURE_AGAIN), (0.0070, Follows.OFF)],
 )
 def test_the_guard_band(shift: float, kind: Follows) -> None:
-    """Guarded acceptance (JCGM 106:2012, 8.3.2): proven only if distance + U is within tolerance; U = 2 x 0.0005 here."""
+    """Guarded acceptance (JCGM 106:2012, 8.3.2): proven only if within tolerance with 95 %."""
     warm, cool = targets()
     assert judge(PATH, both(moved(warm, shift, 0), cool), 0.0005).kind is kind
 
 
-def test_expanded_uncertainty_by_hand() -> None:
-    """JCGM 100:2008, 4.2.3: the standard deviation of the mean, combined with the instrument's in quadrature; k = 2."""
-    uvs = [(0.200, 0.470), (0.202, 0.470), (0.201, 0.471)]
-    centre = (0.201, 0.47033333)
-    variance = sum(hypot(u - centre[0], v - centre[1]) ** 2 for u, v in uvs) / 2 / 3
-    assert expanded_uncertainty(uvs, 0.0004) == pytest.approx(2 * sqrt(variance + 0.0004**2))
-    assert expanded_uncertainty(uvs[:1], 0.0004) == pytest.approx(0.0008)
+def test_uncertainty_by_hand() -> None:
+    """JCGM 100:2008, 4.2.3 and 5.1.2: the mean's own scatter (Student's factor for few readings), the instrument's, and
+    the light's, which moves the target by the degree of adaptation; in quadrature.
+    """
+    warm, cool = targets()
+    shifts = ((0.0, 0.0), (0.002, 0.0), (0.001, 0.001))
+    screens = tuple(xy_to_xyz(uv_to_xy(moved(warm, *shift)), 300.0) for shift in shifts)
+    verdict = judge(PATH, [LightSample("warm", screens, xy_to_xyz(WARM, 400.0)), *both(warm, cool)[1:]], 0.0004)
+    centre = (0.001, 0.001 / 3)
+    variance = sum(hypot(u - centre[0], v - centre[1]) ** 2 for u, v in shifts) / 2 / 2
+    student, normal = 4.302653, 1.959964  # two-sided 95 %, two and infinite degrees of freedom: the usual tables
+    lasting = hypot(0.0004, 0.45 * 0.0004)
+    expected = sqrt(variance / 3 * (student / normal) ** 2 + lasting**2)
+    assert verdict.points[0].spread == pytest.approx(2 * expected, rel=1e-3)
+    assert verdict.points[1].spread == pytest.approx(2 * lasting), "a single reading has only the instrument's"
 
 
 @given(st.floats(-0.02, 0.02), st.floats(-0.02, 0.02), st.floats(0.0001, 0.003))
@@ -78,7 +93,52 @@ def test_a_proof_always_keeps_its_distance(du: float, dv: float, instrument: flo
     warm, cool = targets()
     verdict = judge(PATH, both(moved(warm, du, dv), cool), instrument)
     if verdict.proven:
-        assert all(p.distance + p.spread <= PATH.tolerance_uv for p in verdict.points)
+        assert all(within(p.distance, p.spread / 2, PATH.tolerance_uv) >= 0.95 for p in verdict.points)
+
+
+@pytest.mark.parametrize(
+    ("du", "dv", "side"), [(0, 0.012, "yellowish"), (0.012, 0, "reddish"), (-0.012, 0, "greenish"), (0, -0.012, "bluish")]
+)
+def test_size_and_direction(du: float, dv: float, side: str) -> None:
+    """The CIEDE2000 of the general library on the same pair of whites; the names of the sides are ours."""
+    warm, cool = targets()
+    point = judge(PATH, both(moved(warm, du, dv), cool), 0.0004).points[0]
+    assert point.offset == pytest.approx((du, dv), abs=1e-9)
+    assert point.side == side
+    xy = uv_to_xy(warm)
+    seen = colour.XYZ_to_Lab(xy_to_xyz(uv_to_xy(moved(warm, du, dv))), xy)
+    assert point.de00 == pytest.approx(float(colour.delta_E(seen, [100.0, 0.0, 0.0], method="CIE 2000")), abs=1e-3)
+
+
+def test_the_ellipse_holds_95_percent() -> None:
+    """JCGM 102:2011, 6.5.2: the ellipse of a pair of values; counted over simulated sets of many readings."""
+    rng, inside, runs = random.Random(4), 0, 1500
+    warm, cool = targets()
+    for _ in range(runs):
+        uvs = [moved(warm, rng.gauss(0, 0.002), 0.5 * rng.gauss(0, 0.002)) for _ in range(30)]
+        screens = tuple(xy_to_xyz(uv_to_xy(uv), 300.0) for uv in uvs)
+        point = judge(PATH, [LightSample("warm", screens, xy_to_xyz(WARM, 400.0)), *both(warm, cool)[1:]], 1e-7).points[0]
+        turn, (u, v) = radians(point.ellipse.turn), (warm[0] - point.measured[0], warm[1] - point.measured[1])
+        along, across = u * cos(turn) + v * sin(turn), v * cos(turn) - u * sin(turn)
+        inside += (along / point.ellipse.long) ** 2 + (across / point.ellipse.short) ** 2 <= 1
+    assert inside / runs == pytest.approx(0.95, abs=0.03)
+
+
+def test_how_often_to_measure_again() -> None:
+    warm, cool = targets()
+    rng = random.Random(1)
+
+    def read(n: int) -> WhiteVerdict:
+        screens = tuple(
+            xy_to_xyz(uv_to_xy(moved(warm, 0.0041 + rng.gauss(0, 0.0012), rng.gauss(0, 0.0012))), 300.0) for _ in range(n)
+        )
+        return judge(PATH, [LightSample("warm", screens, xy_to_xyz(WARM, 400.0)), *both(warm, cool)[1:]], 0.0003)
+
+    few = read(3)
+    assert few.kind is Follows.MEASURE_AGAIN
+    assert few.readings
+    assert f"about {few.readings} readings" in few.sentence
+    assert read(80).kind is Follows.FOLLOWS
 
 
 def test_every_model_can_be_judged_with_a_warm_and_a_cool_lamp(catalogue: Catalogue) -> None:

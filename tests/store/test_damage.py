@@ -80,6 +80,20 @@ def test_any_changed_byte_of_the_database_is_found(seed: int, sound: Path, tmp_p
     flip(sound, tmp_path / "shop", rng.randrange(1 << 30), rng.randrange(1, 256))
 
 
+def test_a_value_that_only_changed_its_type_is_found(sound: Path, tmp_path: Path) -> None:
+    """One byte of the row's head makes text of a link into bytes that read the same."""
+    for name in ("sha256", "chain", "body"):
+        folder = tmp_path / name
+        shutil.copytree(sound, folder)
+        with closing(sqlite3.connect(folder / FILE)) as connection:
+            other = "TEXT" if name == "body" else "BLOB"
+            connection.execute("DROP TRIGGER backups_no_update")
+            connection.execute(f"UPDATE backups SET {name} = cast({name} AS {other}) WHERE number = 7")
+            connection.commit()
+        with Shop(folder) as shop:
+            assert "B-00007" in {fault.name for fault in shop.vault.check()[1]}, name
+
+
 @pytest.mark.soak
 def test_any_of_thousands_of_changed_bytes_is_found(sound: Path, tmp_path: Path) -> None:
     rng = random.Random(7)

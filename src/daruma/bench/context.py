@@ -5,6 +5,7 @@ from dataclasses import dataclass, field
 from datetime import datetime
 from getpass import getuser
 from threading import Event
+from time import monotonic, sleep
 
 from daruma.core.errors import Cancelled
 
@@ -26,19 +27,32 @@ def _nothing(_: float, __: str) -> None:
     return None
 
 
+def _unseen(_: object) -> None:
+    return None
+
+
 @dataclass(frozen=True, slots=True)
 class Context:
-    """Carry progress, cancel and clock into a use case."""
+    """Carry progress, cancel and clock into a use case; `sample` takes each reading as it comes."""
 
     report: Callable[[float, str], None] = _nothing
     now: Callable[[], str] = local_time
     cancelled: Event = field(default_factory=Event)
     who: str = field(default_factory=user)
+    sample: Callable[[object], None] = _unseen
 
     def checkpoint(self) -> None:
         """Stop here, by Cancelled, if the user asked for it."""
         if self.cancelled.is_set():
             raise Cancelled
+
+    def wait(self, seconds: float, share: float, text: str) -> None:
+        """Let time go by, saying what for; can be cancelled."""
+        end = monotonic() + seconds
+        while (left := end - monotonic()) > 0:
+            self.checkpoint()
+            self.report(share, f"{text}, {left:.0f} s")
+            sleep(min(left, 0.1))
 
     def part(self, start: float, end: float, text: str) -> Callable[[float], None]:
         """Return a reporter of a share that fills start to end of the whole, and is a checkpoint."""

@@ -92,6 +92,13 @@ def keep_made(vault: Vault, job: Job, source: Backup, image: bytes, when: str, n
     return _kept(vault, content)
 
 
+def keep_tuned(vault: Vault, job: Job, source: Backup, record: Record, when: str, note: str) -> Backup:
+    """Keep the record that was made for a panel, beside what the job's source said."""
+    fields, maker = _fields(record), str(record.values["panel_maker"] or source.content.maker)
+    made = replace(source.content, image=record.image, fields=fields, maker=maker)
+    return _kept(vault, replace(made, job=job.name, taken=when, origin=Origin.MADE, note=note))
+
+
 def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:
     """Keep the flex's identities that the unbound board gave over the cable."""
     layout = model.layout(PartKind.SENSOR_FLEX)

@@ -58,7 +58,7 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
 
 
 def _panels(job: Job, model: Model, shop: Shop, known: Known) -> tuple[NewPanel, ...]:
-    first = replace(_panel(shop, model, job, None), record=_record(known), locked=_locked(job), touch_flex_replaced=_locked(job))
+    first = replace(panel_of(shop, model, job), record=_record(known), locked=_locked(job), touch_flex_replaced=_locked(job))
     return (first, *_others(shop, model, job))
 
 
@@ -75,7 +75,8 @@ def _record(known: Known) -> PanelRecord | None:
     return PanelRecord.PARTIAL if known.target.complete(FieldRole.IDENTITY) else PanelRecord.BLANK
 
 
-def _panel(shop: Shop, model: Model, job: Job, part: ShelfPart | None) -> NewPanel:
+def panel_of(shop: Shop, model: Model, job: Job, part: ShelfPart | None = None) -> NewPanel:
+    """Return the panel in hand, or one from the shelf, as the planner sees it."""
     ticket = job.ticket
     die = part.die if part else ticket.panel_die
     shelf = part or next((p for p in shop.shelf.all() if die and p.die == die), None)
@@ -101,7 +102,7 @@ def _others(shop: Shop, model: Model, job: Job) -> tuple[NewPanel, ...]:
     free = [p for p in shop.shelf.all() if p.model == model.key and not p.used_in and p.die != ticket.panel_die]
     free = [part for part in free if part.maker == ticket.panel_maker]
     free.sort(key=lambda part: (part.kind is ticket.panel_kind, part.price))
-    return tuple(_panel(shop, model, job, part) for part in free[:OTHER_PANELS])
+    return tuple(panel_of(shop, model, job, part) for part in free[:OTHER_PANELS])
 
 
 def _has_complete_record(shop: Shop, model: Model, job: Job) -> bool:

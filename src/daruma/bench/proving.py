@@ -1,40 +1,19 @@
-"""Prove functions: measure the white under lights, measure luminance, read the parts page."""
+"""Prove functions: judge the white under lights and the luminance at levels, read the parts page."""
 
 from collections.abc import Sequence
 
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
+from daruma.core.colour.brightness import judge_brightness
 from daruma.core.colour.chromaticity import mean_xyz, xyz_to_xy
 from daruma.core.colour.follow import WhiteVerdict, judge
 from daruma.core.job import Proof, Reading
+from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.tri import Tri
 from daruma.core.white_proof import samples_of
 from daruma.link.errors import LinkError
-
-REPEATS = 5
-LUX = 400.0  # the light box's illuminance for white measurements (ours)
-DIM, BRIGHT = 20.0, 2000.0  # lux, the two levels of the brightness check (ours)
-LEAST_RISE = 1.5  # luminance ratio that counts as following the room (ours)
-
-
-def measure_white(rig: Rig, light: str, context: Context) -> tuple[Reading, ...]:
-    """Take repeated readings of the screen's white under one lamp of the light box."""
-    meter = rig.meter()
-    instrument = f"{meter.hello().name} {meter.hello().serial}"
-    meter.set_light(light, LUX)
-    readings = []
-    for index in range(REPEATS):
-        context.checkpoint()
-        context.report((index + 1) / REPEATS, f"{light} light, reading {index + 1} of {REPEATS}")
-        readings.append(Reading(light, meter.read_screen(), meter.read_ambient(), context.now(), instrument))
-    return tuple(readings)
-
-
-def instrument_uncertainty(rig: Rig) -> float:
-    """Return the colorimeter's standard uncertainty as a distance in u'v'."""
-    return rig.meter().uncertainty()
 
 
 def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, when: str) -> tuple[Proof, WhiteVerdict]:
@@ -52,6 +31,8 @@ def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, w
             (f"{sample.light}: CCT", f"{cct[0]:.0f} K"),
             (f"{sample.light}: Duv", f"{duv[0]:+.4f}"),
             (f"{sample.light}: off its path", f"{point.distance:.4f} ± {point.spread:.4f}"),
+            (f"{sample.light}: off in u', v'", f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
+            (f"{sample.light}: ΔE00", f"{point.de00:.1f}, {point.side}"),
         ]
     numbers.append(("tolerance", f"{model.white.tolerance_uv:.4f}"))
     proof = Proof(Function.AMBIENT_WHITE, verdict.proven, verdict.sentence, tuple(numbers), tuple(readings), when, uncertainty)
@@ -85,18 +66,16 @@ def prove_face(rig: Rig, context: Context) -> Proof:
     return Proof(Function.FACE_UNLOCK, works, said, (("enrolled face", "unlocks" if works else "does not"),), (), context.now())
 
 
-def prove_brightness(rig: Rig, context: Context) -> Proof:
-    """Measure whether the screen gets brighter with the room."""
-    meter = rig.meter()
-    levels = []
-    for share, lux in ((0.2, DIM), (0.6, BRIGHT)):
-        context.checkpoint()
-        context.report(share, f"neutral light, {lux:.0f} lx")
-        meter.set_light("neutral", lux)
-        levels.append(sum(meter.read_screen()[1] for _ in range(3)) / 3)
-    dim, bright = levels
-    follows = bright > LEAST_RISE * dim
-    numbers = tuple((f"luminance at {lux:.0f} lx", f"{level:.0f} cd/m²") for lux, level in ((DIM, dim), (BRIGHT, bright)))
-    said = f"{dim:.0f} cd/m² at {DIM:.0f} lx, {bright:.0f} cd/m² at {BRIGHT:.0f} lx: "
-    said += "the screen follows the room." if follows else f"it does not follow the room ({LEAST_RISE} times is needed)."
-    return Proof(Function.AUTO_BRIGHTNESS, follows, said, numbers, (), context.now())
+def prove_brightness(model: Model, measured: Measured, when: str) -> Proof:
+    """Judge whether the screen gets brighter with the room, and make the proof."""
+    verdict = judge_brightness(model.display, measured.levels, measured.luminance)
+    numbers = [
+        (f"{point.lux:g} lx", f"{point.measured:.0f} cd/m² ± {100 * point.spread:.1f} %, wanted {point.wanted:.0f}")
+        for point in verdict.points
+    ]
+    if verdict.points:
+        numbers.append(("range", f"{verdict.reach:.1f} times, wanted {verdict.wanted_reach:.1f}"))
+        numbers.append(("tolerance", f"{100 * model.display.brightness_tolerance:.0f} %"))
+    if verdict.hysteresis is not None:
+        numbers.append(("rising and falling light differ by", f"{100 * verdict.hysteresis:.1f} %"))
+    return Proof(Function.AUTO_BRIGHTNESS, verdict.proven, verdict.sentence, tuple(numbers), (), when, measured.luminance)

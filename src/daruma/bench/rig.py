@@ -16,11 +16,13 @@ class Rig:
     """Hold the wires by device kind, or a function that gives them; connects when first needed and again after a
     device was gone.
 
-    Used by one thread at a time: one lane for all exchanges. `patience` scales every time-out.
+    Used by one thread at a time: one lane for all exchanges. `patience` scales every time-out, `settle` every wait until a
+    screen stands still (stand-ins' screens do at once).
     """
 
     wires: Mapping[str, str] | Callable[[], Mapping[str, str]]
     patience: float = 1.0
+    settle: float = 1.0
     _drivers: dict[str, Driver] = field(default_factory=dict)
     _seen: dict[str, LinkHealth] = field(default_factory=dict)
 

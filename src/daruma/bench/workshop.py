@@ -7,7 +7,7 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass, replace
 from typing import Protocol
 
-from daruma.bench import firmware, keeping, phone_acts, proving, reading, settling, writing
+from daruma.bench import firmware, keeping, measuring, phone_acts, proving, reading, settling, tuning, writing
 from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.planning import bare_case, case_of, with_route
@@ -20,7 +20,8 @@ from daruma.core.budget import WriteBudget
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
-from daruma.core.known import WRITES, Known
+from daruma.core.known import TUNED, WRITES, Known
+from daruma.core.measured import IMPORTED_UV, Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, ActionKind
@@ -147,7 +148,7 @@ class Workshop:
         """Return every action of the job by key, from the ticket alone: asks neither store nor device."""
         case = bare_case(job, self.model(job), self.catalogue)
         actions = all_actions(replace(case, promised=PLANNED), self.catalogue.figures)
-        return {action.key: action for action in reversed(actions)}
+        return {action.key: action for action in reversed((*actions, tuning.tuned_action(self.catalogue)))}
 
     # -- bench
 
@@ -209,7 +210,7 @@ class Workshop:
         target = reading.PartReading(known.target_part, known.target)
         key = next((step.action for step in job.steps if step.action in WRITES and step.state is not StepState.DONE), "write_new")
         source = writing.source_for(key, known.source, target)
-        return writing.plan_write(target, source) if source is not None else None
+        return writing.plan_write(target, source, tuned=key == TUNED) if source is not None else None
 
     def do_step(self, job: Job, index: int, context: Context) -> Job:
         """Carry out one step of the run sheet; a failure is kept with the step, or noted, and raised."""
@@ -261,8 +262,40 @@ class Workshop:
     def measure(self, job: Job, light: str, context: Context) -> Job:
         """Measure the white under one light, in place of what was measured under it before."""
         self.right_phone(job)
-        fresh = proving.measure_white(self.rig, light, context)
-        return self.with_readings(job, fresh, context)
+        fresh, seen = measuring.measure_white(self.rig, light, context)
+        measured = self._measured(job)
+        if seen is not None:
+            measured = measured.with_light(seen)
+        spec = self.rig.meter().spec()
+        measured = replace(measured, uv=spec.uv, luminance=spec.luminance, instrument=fresh[0].instrument)
+        return self.with_readings(replace(job, measured=measured), fresh, context)
+
+    def measure_panel(self, job: Job, context: Context) -> Job:
+        """Take the fields of the panel sheet; those that were sound before are kept, bad ones are repeated."""
+        self.right_phone(job)
+        measured = measuring.measure_panel(self.rig, job.measured, self._fitted(job), context)
+        return self.save(replace(job, measured=measured), context)
+
+    def sheets(self, job: Job) -> tuning.DisplaySheets:
+        """Return what the job's measurements say of panel, tuning and sensor."""
+        return tuning.display_sheets(
+            job, self.model(job), self.catalogue, self.shop, self.case(job), self.known(job), self.actions(job)
+        )
+
+    def tune(self, job: Job, context: Context) -> Job:
+        """Keep the record made for the measured panel and put the way to write it on the run sheet."""
+        settling.refuse_past_doubt(self.shop, job)
+        return self.save(tuning.keep_tuned(job, self.model(job), self.shop, self.known(job), context.now()), context)
+
+    @staticmethod
+    def _fitted(job: Job) -> str:
+        """Return the die of the panel that the job fits, as far as it is known."""
+        return job.target.die if job.target is not None else job.ticket.panel_die
+
+    def _measured(self, job: Job) -> Measured:
+        """Return what was measured on the panel that is fitted now."""
+        die = self._fitted(job)
+        return job.measured if job.measured.die == die else Measured(die=die)
 
     def with_readings(self, job: Job, fresh: tuple[Reading, ...], context: Context) -> Job:
         """Take readings into the job; lights that come again replace the earlier ones."""
@@ -275,9 +308,8 @@ class Workshop:
         model = self.model(job)
         match function:
             case Function.AMBIENT_WHITE:
-                uncertainty = IMPORTED_UNCERTAINTY
-                if any(not item.instrument.startswith("file ") for item in job.readings):
-                    uncertainty = proving.instrument_uncertainty(self.rig)
+                own = any(not item.instrument.startswith("file ") for item in job.readings)
+                uncertainty = self.rig.meter().spec().uv if own else IMPORTED_UV
                 return proving.prove_white(model, job.readings, uncertainty, context.now())[0]
             case Function.NO_DISPLAY_NOTICE:
                 self.right_phone(job)
@@ -286,8 +318,7 @@ class Workshop:
                 self.right_phone(job)
                 return proving.prove_touch(self.rig, context)
             case Function.AUTO_BRIGHTNESS:
-                self.right_phone(job)
-                return proving.prove_brightness(self.rig, context)
+                return proving.prove_brightness(model, job.measured, context.now())
             case Function.FACE_UNLOCK:
                 self.right_phone(job)
                 return proving.prove_face(self.rig, context)
@@ -295,7 +326,15 @@ class Workshop:
                 raise Trouble(f"There is no proof yet for {function.value}.", safe="Nothing was changed.")
 
     def prove_step(self, job: Job, function: Function, context: Context) -> Job:
-        """Prove a function and tick its step of the run sheet when it is proven."""
+        """Prove a function and tick its step of the run sheet when it is proven; brightness is measured for it."""
+        if function is Function.AUTO_BRIGHTNESS:
+            self.right_phone(job)
+            measured = measuring.measure_brightness(self.rig, self._measured(job), self._fitted(job), context)
+            job = self.save(replace(job, measured=measured), context)
+        return self.judged(job, function, context)
+
+    def judged(self, job: Job, function: Function, context: Context) -> Job:
+        """Judge what is measured and tick the step of the run sheet when the function is proven."""
         proof = self.prove(job, function, context)
         job = job.with_proof(proof)
         index = next((i for i, s in enumerate(job.steps) if _PROVES.get(s.action) is function), None)
@@ -325,9 +364,6 @@ class Workshop:
         if self.hands is not None:
             act(self.hands)
 
-
-# standard uncertainty taken for instruments that a file does not describe, as a distance in u'v' (ours)
-IMPORTED_UNCERTAINTY = 0.0010
 
 _STEPS_OF = {
     ActKind.WRITE: WRITES | {"write_flex"},

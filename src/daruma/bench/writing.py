@@ -12,6 +12,7 @@ from daruma.bench.rig import BenchState, Rig, look
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActKind
 from daruma.core.budget import WriteBudget
+from daruma.core.display import FIELDS as CALIBRATION
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import FlexEvidence, Interlock, WriteEvidence, flex_interlocks, write_interlocks
 from daruma.core.job import Job
@@ -41,9 +42,11 @@ class WritePlan:
         return decode(self.current.layout, self.image, loose=True)
 
 
-def plan_write(target: PartReading, source: Record) -> WritePlan:
-    """Put together the bytes to write to a part that was just read."""
+def plan_write(target: PartReading, source: Record, *, tuned: bool = False) -> WritePlan:
+    """Put together the bytes to write to a part that was just read; a tuned record's calibration is always taken."""
     fields = fields_to_write(target.record, source)
+    if tuned:
+        fields = tuple(dict.fromkeys((*fields, *CALIBRATION)))
     return WritePlan(target.part, target.record, source, compose(target.record, source, fields), fields)
 
 

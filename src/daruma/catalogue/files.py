@@ -11,6 +11,7 @@ from pydantic import BaseModel, ValidationError
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.catalogue.limits import LARGEST_FILE, LONGEST_LINE
 from daruma.catalogue.schema import ActionsFile, BrandsFile, LayoutFile, ModelFile, RulesFile, SystemFile
+from daruma.core.display import DisplaySpec
 from daruma.core.model import Era, Model, WhitePath
 from daruma.core.parts import Function, Version
 from daruma.core.plan.actions import ActionFigures
@@ -31,6 +32,7 @@ class SystemSoftware:
     eras: tuple[Era, ...]
     unbind_on_phone: tuple[Version, Version]
     flex_layout: LayoutFile
+    ambient_channels: tuple[tuple[float, float], ...]
 
 
 def read_system(path: Traversable) -> SystemSoftware:
@@ -45,6 +47,7 @@ def read_system(path: Traversable) -> SystemSoftware:
         tuple(sorted(eras, key=lambda era: era.since)),
         (Version.parse(first), Version.parse(last)),
         file.flex_layout,
+        tuple((channel.peak, channel.width) for channel in file.ambient_channels),
     )
 
 
@@ -115,7 +118,9 @@ def _read(path: Traversable, shape: type[_File]) -> _File:
 
 def _model(file: ModelFile, system: SystemSoftware) -> Model:
     plain = {
-        f.name: getattr(file, f.name) for f in fields(Model) if f.name not in ("eras", "white", "layouts", "unbind_on_phone")
+        f.name: getattr(file, f.name)
+        for f in fields(Model)
+        if f.name not in ("eras", "white", "display", "layouts", "unbind_on_phone")
     }
     for name in ("first_system", "last_system", "programmer_firmware"):
         plain[name] = Version.parse(plain[name])
@@ -123,7 +128,8 @@ def _model(file: ModelFile, system: SystemSoftware) -> Model:
     flex = _layout(system.flex_layout.model_copy(update={"name": f"{file.key}_flex"}), file.key)
     layouts = (*(_layout(layout, file.key) for layout in file.layouts), flex)
     white = WhitePath(**file.white.model_dump())
-    return Model(**plain, eras=system.eras, white=white, layouts=layouts, unbind_on_phone=system.unbind_on_phone)
+    display = DisplaySpec(**file.display.model_dump())
+    return Model(**plain, eras=system.eras, white=white, display=display, layouts=layouts, unbind_on_phone=system.unbind_on_phone)
 
 
 def _layout(file: LayoutFile, model: str) -> Layout:

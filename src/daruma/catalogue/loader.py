@@ -38,6 +38,7 @@ class Content:
     brands: dict[str, Brand]
     rules: tuple[OrderRule, ...]
     origins: dict[str, str]
+    ambient_channels: tuple[tuple[float, float], ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -52,6 +53,7 @@ class Catalogue:
     brands: Mapping[str, Brand]
     rules: tuple[OrderRule, ...]
     origins: Mapping[str, str]
+    ambient_channels: tuple[tuple[float, float], ...]
     troubles: tuple[CatalogueTrouble, ...]
 
     @property
@@ -87,6 +89,7 @@ def load_catalogue(own_folder: Path | None = None, cache_folder: Path | None = N
         content.brands,
         content.rules,
         content.origins,
+        content.ambient_channels,
         troubles,
     )
 
@@ -104,7 +107,9 @@ def _read(base: Traversable, models: list[Traversable]) -> tuple[Content, tuple[
     figures = read_figures(base / "actions.toml")
     rules = read_rules(base / "rules.toml", figures)
     brands = read_brands(base / "brands.toml")
-    return Content(system.name, found, system.labels, system.meaning, figures, brands, rules, origins), troubles
+    return Content(
+        system.name, found, system.labels, system.meaning, figures, brands, rules, origins, system.ambient_channels
+    ), troubles
 
 
 def _digest(base: Traversable, models: list[Traversable]) -> str:

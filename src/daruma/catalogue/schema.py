@@ -105,6 +105,28 @@ class WhiteFile(Strict):
     tolerance_uv: Annotated[float, Field(gt=0, le=0.05)]
 
 
+Chromaticity = tuple[Annotated[float, Field(gt=0, lt=0.8)], Annotated[float, Field(gt=0, lt=0.9)]]
+Level = tuple[Annotated[float, Field(gt=0, le=200_000)], Annotated[float, Field(gt=0, le=10_000)]]
+
+
+class DisplayFile(Strict):
+    """Declare how the display is driven and how bright it should be."""
+
+    primaries_xy: tuple[Chromaticity, Chromaticity, Chromaticity]
+    gamma: Annotated[float, Field(ge=1, le=4)]
+    brightness: Annotated[tuple[Level, ...], Field(min_length=5, max_length=64)]
+    brightness_tolerance: Annotated[float, Field(gt=0, le=1)]
+    test_luminance: Annotated[float, Field(gt=0, le=10_000)]
+
+    @model_validator(mode="after")
+    def brightness_rises(self) -> "DisplayFile":
+        """Refuse a brightness that does not rise with the room's light."""
+        pairs = list(zip(self.brightness, self.brightness[1:], strict=False))
+        if any(after[0] <= before[0] or after[1] < before[1] for before, after in pairs):
+            raise ValueError("brightness must rise with the illuminance")
+        return self
+
+
 class ModelFile(Strict):
     """Declare one phone model."""
 
@@ -127,6 +149,7 @@ class ModelFile(Strict):
     screen_inches: Annotated[float, Field(gt=2, lt=12)]
     functions: Annotated[tuple[Function, ...], Field(min_length=1)]
     white: WhiteFile
+    display: DisplayFile
     layouts: Annotated[tuple[LayoutFile, ...], Field(min_length=1)]
 
     @model_validator(mode="after")
@@ -146,12 +169,20 @@ class EraFile(Strict):
     finishing: FinishRule
 
 
+class ChannelFile(Strict):
+    """Declare one channel of the ambient sensor: a Gaussian responsivity, peak and full width at half maximum in nm."""
+
+    peak: Annotated[float, Field(ge=300, le=1100)]
+    width: Annotated[float, Field(ge=5, le=400)]
+
+
 class SystemFile(Strict):
     """Declare the system software: the labels of functions, the eras, the versions that can be unbound on the phone."""
 
     name: Name
     unbind_on_phone: tuple[VersionText, VersionText]
     flex_layout: LayoutFile
+    ambient_channels: Annotated[tuple[ChannelFile, ...], Field(min_length=3, max_length=32)]
     function_labels: dict[Function, Name]
     function_meaning: dict[Function, Name]
     eras: Annotated[tuple[EraFile, ...], Field(min_length=1)]

@@ -4,6 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from enum import Enum
 
+from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartSelf, Version
 from daruma.core.plan.case import PLANNED, ChipPlace, FlexState, OriginalState, PanelKind, proof_key
@@ -85,7 +86,7 @@ class Reading:
 
 @dataclass(frozen=True, slots=True)
 class Proof:
-    """Hold the evidence for one promised function, with its verdict."""
+    """Hold the evidence for one promised function, with its verdict; `overtaken` when the display was worked on after it."""
 
     function: Function
     proven: bool
@@ -94,11 +95,12 @@ class Proof:
     readings: tuple[Reading, ...] = ()
     when: str = ""
     uncertainty: float = 0.0
+    overtaken: bool = False
 
 
 @dataclass(frozen=True, slots=True)
 class Job:
-    """Hold one job as it stands."""
+    """Hold one job as it stands; `tuned` names the backup that holds the record made for this very panel."""
 
     number: int
     opened: str
@@ -114,6 +116,8 @@ class Job:
     closed: str = ""
     outcomes: tuple[tuple[str, bool], ...] = ()
     flex_backup: str = ""
+    measured: Measured = field(default_factory=Measured)
+    tuned: str = ""
 
     @property
     def name(self) -> str:
@@ -122,7 +126,7 @@ class Job:
 
     def proof(self, function: Function) -> Proof | None:
         """Return the latest proof of a function."""
-        return next((proof for proof in reversed(self.proofs) if proof.function is function), None)
+        return next((proof for proof in reversed(self.proofs) if proof.function is function and not proof.overtaken), None)
 
     def is_proven(self, function: Function) -> bool:
         """Return whether a function carries its proof."""

@@ -99,7 +99,8 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
     return conditions
 
 
-WRITES = frozenset({"write_new", "write_for_own_chip", "write_for_moved_chip"})
+TUNED = "write_tuned"  # the record that was made for this very panel
+WRITES = frozenset({"write_new", "write_for_own_chip", "write_for_moved_chip", TUNED})
 # what is done on the new panel in hand; with another panel it has to be done again
 PANEL_STEPS = frozenset(
     {
@@ -109,6 +110,7 @@ PANEL_STEPS = frozenset(
         "write_new",
         "write_for_own_chip",
         "write_for_moved_chip",
+        TUNED,
         "new_off_socket",
         "clear_new_chip",
         "solder_chip",

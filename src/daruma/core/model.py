@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.display import DisplaySpec
 from daruma.core.parts import Function, Identity, PartKind, Version
 from daruma.core.records import Layout
 
@@ -64,6 +65,7 @@ class Model:
     functions: tuple[Function, ...]
     eras: tuple[Era, ...]
     white: WhitePath
+    display: DisplaySpec
     layouts: tuple[Layout, ...]
     unbind_on_phone: tuple[Version, Version] | None = None
 

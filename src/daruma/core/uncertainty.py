@@ -5,7 +5,7 @@ Components are evaluated and combined as JCGM 100:2008 (the GUM) says; claims ar
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import Enum
 from math import inf, isinf, sqrt
 
@@ -126,15 +126,20 @@ def judge_distance(
     repeating does not lower, all in the unit of the distance. Few readings count with Student's factor, so that the
     stated risk holds for them as well.
     """
-    uncertainty = _of_mean(spread, readings, instrument)
-    inside = within(distance, uncertainty, tolerance)
-    claim = Claim.PROVEN if 1 - inside <= risk else Claim.NOT_PROVEN if inside <= risk else Claim.AGAIN
-    if claim is not Claim.AGAIN:
-        return Judgement(claim, distance, tolerance, uncertainty, inside)
+    judged = judge_known(distance, tolerance, _of_mean(spread, readings, instrument), risk)
+    if judged.claim is not Claim.AGAIN:
+        return judged
     for count in range(max(3, readings + 1), MOST_READINGS + 1):
         chance = within(distance, _of_mean(spread, count, instrument), tolerance)
         if min(chance, 1 - chance) <= risk:
-            return Judgement(claim, distance, tolerance, uncertainty, inside, count)
+            return replace(judged, readings=count)
+    return judged
+
+
+def judge_known(distance: float, tolerance: float, uncertainty: float, risk: float = RISK) -> Judgement:
+    """Judge a distance whose standard uncertainty along an axis is known as a whole, as a single reading's is."""
+    inside = within(distance, uncertainty, tolerance)
+    claim = Claim.PROVEN if 1 - inside <= risk else Claim.NOT_PROVEN if inside <= risk else Claim.AGAIN
     return Judgement(claim, distance, tolerance, uncertainty, inside)
 
 

@@ -24,7 +24,7 @@ from daruma.core.shelf import ShelfPart
 from daruma.core.tri import Tri
 from daruma.demo.things import Maker
 from daruma.link.devices import DeviceSelf
-from daruma.standin.phone import readable_board, screen_white
+from daruma.standin.phone import readable_board
 from daruma.standin.world import EAR, HOLDER, Panel, Phone, World, save_world
 from daruma.store.shop import Shop
 
@@ -270,17 +270,18 @@ class Builder:
         return keep_part(self.shop.vault, PartReading(_said(panel), record), job, _PROGRAMMER, when).name
 
     def _proven(self, job: Job, model: Model, phone: Phone, when: str) -> Job:
-        from daruma.bench.proving import LUX, REPEATS, prove_white
-        from daruma.core.colour.chromaticity import xy_to_xyz
-        from daruma.standin.lightbox import LAMPS, NOISE, UNCERTAINTY_UV
+        from daruma.bench.proving import prove_white
+        from daruma.core.colour.shots import WHITE_LUX, WHITE_REPEATS
+        from daruma.standin.lightbox import UNCERTAINTY_UV, LightBoxSim
 
-        readings: list[Reading] = []
+        box, readings = LightBoxSim(self.world, self.catalogue).handlers(), []
+        self.world.cable = phone.imei
         for light in ("warm", "cool"):
-            white = screen_white(self.world, phone, model, LAMPS[light])
-            for _ in range(REPEATS):
-                noisy = tuple(value * (1 + self.maker.rng.gauss(0, NOISE)) for value in white)
-                screen = (noisy[0], noisy[1], noisy[2])
-                readings.append(Reading(light, screen, xy_to_xyz(LAMPS[light], LUX), when, "Stand-in colorimeter SM-0001"))
+            box["light.set"]({"light": light, "lux": WHITE_LUX})
+            for _ in range(WHITE_REPEATS):
+                screen, ambient = box["meter.screen"]({})["xyz"], box["meter.ambient"]({})["xyz"]
+                readings.append(Reading(light, tuple(screen), tuple(ambient), when, "Stand-in colorimeter SM-0001"))
+        self.world.cable, self.world.light, self.world.lux = None, "off", 0.0
         job = job.with_proof(prove_white(model, readings, UNCERTAINTY_UV, when)[0])
         for function in job.ticket.promised:
             if function is not Function.AMBIENT_WHITE:

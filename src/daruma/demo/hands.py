@@ -35,6 +35,10 @@ class Hands(Driver):
         """Return how often each fault was played so far."""
         return dict(self._port.ask("hands.faults")["played"])
 
+    def box(self, **how: float) -> None:
+        """Set how the light box is: `stray` lux of the room in it, `drift` of the colorimeter with each reading."""
+        self._port.ask("hands.box", dict(how))
+
     def events(self) -> list[tuple[str, str, str]]:
         """Return what really happened to parts, phones and the programmer."""
         found: list[tuple[str, str, str]] = []

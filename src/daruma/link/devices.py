@@ -14,6 +14,7 @@ from daruma.link.port import LinkHealth, Port
 
 COMMIT_TIMEOUT = 6.0  # seconds
 CHUNK = 32  # bytes in one memory message
+USUAL_Y = 0.02  # relative standard uncertainty of luminance where an instrument does not say (ours)
 Report = Callable[[float], None]
 _T = TypeVar("_T")
 
@@ -47,6 +48,25 @@ class PageEntry:
     part: PartKind
     status: PartStatus
     notice: bool
+
+
+@dataclass(frozen=True, slots=True)
+class MeterSpec:
+    """Hold a colorimeter's standard uncertainties: of a chromaticity as a distance in u'v', of a luminance relative."""
+
+    uv: float
+    luminance: float
+
+
+@dataclass(frozen=True, slots=True)
+class AmbientSeen:
+    """Hold what the phone's ambient sensor counts in each channel, the gains stored for them (1000 leaves a channel as
+    it is), and the XYZ that the phone makes of both, Y in lux.
+    """
+
+    counts: tuple[float, ...]
+    gains: tuple[float, ...]
+    xyz: XYZ
 
 
 class Driver:
@@ -150,6 +170,17 @@ class PhoneLink(Driver):
         answer = self._port.ask("phone.finish", repeatable=False)
         return _read(lambda: PartStatus(answer["status"]))
 
+    def show_field(self, rgb: tuple[float, float, float] | None) -> None:
+        """Show a field of codes from 0 to 1 straight on the panel, past its record; None brings the white page back."""
+        self._port.ask("phone.field", {"rgb": list(rgb) if rgb is not None else None})
+
+    def ambient(self) -> AmbientSeen:
+        """Read the phone's ambient sensor."""
+        answer = self._port.ask("phone.ambient")
+        return _read(
+            lambda: AmbientSeen(tuple(float(c) for c in answer["counts"]), tuple(float(g) for g in answer["gains"]), _xyz(answer))
+        )
+
     def parts_page(self) -> tuple[PageEntry, ...]:
         """Read the parts page."""
         answer = self._port.ask("phone.parts")
@@ -165,9 +196,10 @@ class Colorimeter(Driver):
         """Switch the light box to a named lamp at an illuminance in lux."""
         self._port.ask("light.set", {"light": light, "lux": lux})
 
-    def uncertainty(self) -> float:
-        """Return the instrument's standard uncertainty as a distance in u'v'."""
-        return float(self._port.ask("meter.spec").get("uncertainty_uv", 0.0))
+    def spec(self) -> MeterSpec:
+        """Return what the instrument says of its own uncertainty."""
+        answer = self._port.ask("meter.spec")
+        return _read(lambda: MeterSpec(float(answer["uncertainty_uv"]), float(answer.get("uncertainty_y", USUAL_Y))))
 
     def read_screen(self) -> XYZ:
         """Measure the screen's white: XYZ in cd/m2."""

@@ -1,6 +1,7 @@
 """The technician's hands and the owner's finger, for a bench without either."""
 
 import hashlib
+import random
 from collections.abc import Callable, Mapping
 from typing import Any
 
@@ -57,6 +58,7 @@ class HandsSim:
             "hands.faults": lambda _: {"faults": told(self._world.faults.armed), "played": self._world.faults.played},
             "hands.events": lambda args: {"events": self._world.events[int(args.get("after", 0)) :][:100]},
             "hands.look": self._look,
+            "hands.box": self._box,
         }
 
     def _phone(self, args: Mapping[str, Any]) -> Phone:
@@ -83,6 +85,12 @@ class HandsSim:
 
     def _calm(self, _: Mapping[str, Any]) -> dict[str, Any]:
         self._world.faults.armed.clear()
+        return {}
+
+    def _box(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        """Let the room's light into the box, or the colorimeter drift."""
+        self._world.stray = float(args.get("stray", self._world.stray))
+        self._world.drift = float(args.get("drift", self._world.drift))
         return {}
 
     def _look(self, args: Mapping[str, Any]) -> dict[str, Any]:
@@ -126,7 +134,7 @@ class HandsSim:
         raise No("no", "it slipped: what was worked on is lost")
 
     def _power_off(self, phone: Phone, _: Panel) -> None:
-        phone.on = False
+        phone.on, phone.shows = False, None
 
     def _power_on(self, phone: Phone, _: Panel) -> None:
         if phone.panel is None:
@@ -176,7 +184,9 @@ class HandsSim:
         size = self._catalogue.models[phone.model].layout(PartKind.SENSOR_FLEX).size
         die = f"N{phone.imei}"
         if die not in self._world.flexes:
-            self._world.flexes[die] = Flex(die, phone.model, "ff" * size)
+            maker = random.Random(f"{self._world.seed}/{die}")
+            channels = [1 + maker.gauss(0, 0.03) for _ in range(8)]
+            self._world.flexes[die] = Flex(die, phone.model, "ff" * size, channels=channels)
         self._world.sockets[HOLDER] = die
 
     def _swap_flex(self, phone: Phone, _: Panel) -> None:

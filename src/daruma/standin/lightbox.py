@@ -1,18 +1,22 @@
-"""The simulated colorimeter in its light box."""
+"""The simulated colorimeter in its light box: with noise, drift, an error of its own, and light that the glass mirrors."""
 
+import random
 from collections.abc import Callable, Mapping
+from math import pi
 from typing import Any
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.colour.chromaticity import XYZ, xy_to_xyz
+from daruma.core.colour.chromaticity import XYZ
 from daruma.standin.errors import No
-from daruma.standin.phone import screen_white
+from daruma.standin.phone import LAMPS, lights_on, screen_light
 from daruma.standin.world import World
 
-# CIE 15 chromaticities: illuminant A, LED-B3, illuminant D65
-LAMPS = {"warm": (0.44758, 0.40745), "neutral": (0.3756, 0.3723), "cool": (0.31271, 0.32902)}
 NOISE = 0.0012  # relative standard deviation of each of X, Y, Z
+FLOOR = 0.002  # cd/m2, standard deviation of each in the dark
+OWN_ERROR = 0.0008  # relative standard deviation of the instrument's lasting error of each
 UNCERTAINTY_UV = 0.0004  # the instrument's standard uncertainty in u'v'
+UNCERTAINTY_Y = 0.01  # its relative standard uncertainty of luminance
+MIRRORED = 0.004  # of the light that falls on the glass
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
 
 
@@ -22,13 +26,15 @@ class LightBoxSim:
     def __init__(self, world: World, catalogue: Catalogue) -> None:
         self._world = world
         self._catalogue = catalogue
+        own = random.Random(f"{world.seed}/own error")
+        self._own = [1 + own.gauss(0, OWN_ERROR) for _ in range(3)]
 
     def handlers(self) -> dict[str, Handler]:
         """Return what can be asked."""
         return {
             "hello": self._hello,
             "light.set": self._light,
-            "meter.spec": lambda _: {"uncertainty_uv": UNCERTAINTY_UV},
+            "meter.spec": lambda _: {"uncertainty_uv": UNCERTAINTY_UV, "uncertainty_y": UNCERTAINTY_Y},
             "meter.screen": self._screen,
             "meter.ambient": self._ambient,
         }
@@ -49,14 +55,27 @@ class LightBoxSim:
         phone = self._world.phone_on_cable()
         if phone is None:
             raise No("no", "the screen is dark")
-        lamp = LAMPS.get(self._world.light) if self._world.lux > 0 else None
-        return {"xyz": self._noisy(screen_white(self._world, phone, self._catalogue.models[phone.model], lamp))}
+        light = screen_light(self._world, phone, self._catalogue.models[phone.model], self._catalogue)
+        mirrored = self._falling()
+        return {"xyz": self._read(*(own + MIRRORED / pi * m for own, m in zip(light, mirrored, strict=True)))}
 
     def _ambient(self, _: Mapping[str, Any]) -> dict[str, Any]:
         if self._world.light not in LAMPS or self._world.lux <= 0:
             raise No("no", "the light box is dark")
-        return {"xyz": self._noisy(xy_to_xyz(LAMPS[self._world.light], self._world.lux))}
+        return {"xyz": self._read(*self._falling())}
 
-    def _noisy(self, xyz: XYZ) -> list[float]:
+    def _falling(self) -> XYZ:
+        """Return XYZ of all light that falls on the phone, Y in lux."""
+        from daruma.catalogue.lamps import published_lamps  # brings NumPy, which is slow to import
+
+        x = y = z = 0.0
+        for lamp, lux in lights_on(self._world):
+            more = published_lamps().xyz(lamp, lux)
+            x, y, z = x + float(more[0]), y + float(more[1]), z + float(more[2])
+        return x, y, z
+
+    def _read(self, *xyz: float) -> list[float]:
         noise = self._world.noise()
-        return [value * (1 + noise.gauss(0, NOISE)) for value in xyz]
+        drifted = 1 + self._world.drift * self._world.measured
+        read = [v * own * drifted * (1 + noise.gauss(0, NOISE)) for v, own in zip(xyz, self._own, strict=True)]
+        return [max(0.0, value + noise.gauss(0, FLOOR)) for value in read]

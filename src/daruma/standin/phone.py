@@ -1,13 +1,13 @@
 """The simulated phone: it decides by itself which functions it shows, and what white its screen has."""
 
 from collections.abc import Callable, Mapping
-from itertools import pairwise
-from math import log
+from dataclasses import dataclass
 from typing import Any
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.colour.chromaticity import XYZ, uv_to_xy, xy_to_uv, xy_to_xyz
+from daruma.core.colour.chromaticity import XYZ, uv_to_xy, xyz_to_uv
 from daruma.core.colour.follow import target_white
+from daruma.core.display import calibration_of, wanted_luminance
 from daruma.core.errors import RecordError
 from daruma.core.model import FinishRule, Model
 from daruma.core.pairing import Condition, Facts, evaluate, evaluate_all
@@ -15,9 +15,14 @@ from daruma.core.parts import Function, Identity, PartKind, PartStatus, Version
 from daruma.core.records import FieldRole, Record, decode
 from daruma.core.tri import Tri
 from daruma.standin.errors import No
+from daruma.standin.glass import codes_of, light_of, plain_glass
 from daruma.standin.world import Flex, Panel, Phone, World
 
 FIXED_LUMINANCE = 320.0  # cd/m2, where the phone does not follow the room
+DARK = 0.5  # lux below which the phone keeps its own white
+# the lamps of the light box and of the room, by their names in CIE 15
+LAMPS = {"warm": "A", "neutral": "LED-B3", "cool": "D65"}
+ROOM = "FL2"
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
 
 
@@ -38,6 +43,8 @@ class PhoneSim:
             "phone.parts": self._parts,
             "phone.unbind": self._unbind,
             "phone.finish": self._finish,
+            "phone.field": self._field,
+            "phone.ambient": self._ambient,
         }
 
     def _phone(self, trusted: bool = False) -> tuple[Phone, Model]:
@@ -74,6 +81,21 @@ class PhoneSim:
             # the switch is there; whether the white is right the phone cannot know
             shown[Function.AMBIENT_WHITE.value] = Tri.UNKNOWN.value
         return {"functions": shown}
+
+    def _field(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        phone, _model = self._phone(trusted=True)
+        codes = args.get("rgb")
+        if codes is not None and not (len(codes) == 3 and all(0 <= float(code) <= 1 for code in codes)):
+            raise No("range")
+        phone.shows = [float(code) for code in codes] if codes is not None else None
+        return {}
+
+    def _ambient(self, _: Mapping[str, Any]) -> dict[str, Any]:
+        phone, model = self._phone(trusted=True)
+        seen = ambient_of(self._world, phone, model, self._catalogue)
+        if seen is None:
+            raise No("no", "the ambient sensor does not answer")
+        return {"counts": seen.counts, "gains": seen.gains, "xyz": list(seen.xyz)}
 
     def _unbind(self, _: Mapping[str, Any]) -> dict[str, Any]:
         phone, model = self._phone(trusted=True)
@@ -180,36 +202,67 @@ def facts(world: World, phone: Phone, model: Model) -> Facts:
     return Facts(model, Version.parse(phone.system), expected, carried, conditions)
 
 
-def screen_white(world: World, phone: Phone, model: Model, ambient_xy: tuple[float, float] | None) -> XYZ:
-    """Return XYZ (cd/m2) of the screen's white in the light of the box.
+@dataclass(frozen=True, slots=True)
+class AmbientSeen:
+    """Hold what the phone's ambient sensor counts, its stored gains (1000 leaves a channel as it is), and the XYZ that the
+    phone makes of both, Y in lux.
+    """
 
-    The phone drives the panel as if its white were the one in the record; what the eye sees is off by the difference
-    to the white that the glass really has.
+    counts: list[float]
+    gains: list[float]
+    xyz: XYZ
+
+
+def ambient_of(world: World, phone: Phone, model: Model, catalogue: Catalogue) -> AmbientSeen | None:
+    """Return what the phone sees of the light in the box; None without a flex that answers."""
+    from daruma.catalogue.lamps import family_sensor, published_lamps  # brings NumPy, which is slow to import
+    from daruma.core.colour.sensor import counts_of
+
+    flex = world.flexes.get(phone.flex)
+    record = _flex_record(flex, model)
+    stored = record.values.get("ambient_gains") if record is not None and record.sound("ambient_gains") else None
+    if flex is None or not flex.answers or not isinstance(stored, tuple):
+        return None
+    lamps, sensor = published_lamps(), family_sensor(catalogue.ambient_channels)
+    counts = [0.0] * len(sensor.channels)
+    for lamp, lux in lights_on(world):
+        more = counts_of(sensor.channels, lamps.nanometres, lamps.spectrum(lamp, lux))
+        counts = [a + float(b) for a, b in zip(counts, more, strict=True)]
+    channels = flex.channels or [1.0] * len(counts)
+    wear = 1.0 if flex.sound else 0.02
+    counts = [wear * count * part for count, part in zip(counts, channels, strict=True)]
+    gains = [float(gain) for gain in stored]
+    x, y, z = (float(value) for value in sensor.xyz(counts, [gain / 1000 for gain in gains]))
+    return AmbientSeen(counts, gains, (x, y, z))
+
+
+def lights_on(world: World) -> list[tuple[str, float]]:
+    """Return the lamps that shine on the phone, as published lamps with their lux."""
+    shining = [(LAMPS[world.light], world.lux)] if world.light in LAMPS and world.lux > 0 else []
+    return [*shining, (ROOM, world.stray)] if world.stray > 0 else shining
+
+
+def screen_light(world: World, phone: Phone, model: Model, catalogue: Catalogue) -> XYZ:
+    """Return XYZ (cd/m2) of what the screen shows in the light of the box: a test field, or the phone's white page.
+
+    The phone drives the panel by its record; what the eye sees is what the glass makes of the codes.
     """
     panel = fitted(world, phone)
     if panel is None:
         return (0.0, 0.0, 0.0)
+    spec, record = model.display, record_of(panel, model)
+    glass = panel.glass or plain_glass(spec)
+    if phone.shows is not None:
+        red, green, blue = phone.shows
+        return light_of(glass, panel.white_xy, (red, green, blue), spec.test_luminance)
     known = facts(world, phone, model)
-    record = record_of(panel, model)
-    true_uv = xy_to_uv((panel.white_xy[0], panel.white_xy[1]))
-    assumed = record.values.get("white_point") if record and record.sound("white_point") else None
-    aim = xy_to_uv(model.white.native_xy)
-    if ambient_xy is not None and evaluate(known, Function.AMBIENT_WHITE).holds is Tri.YES:
-        aim = target_white(model.white, xy_to_uv(ambient_xy))
-    believed = xy_to_uv((float(assumed[0]), float(assumed[1]))) if isinstance(assumed, tuple) else true_uv
-    uv = aim[0] + true_uv[0] - believed[0], aim[1] + true_uv[1] - believed[1]
-    curve = record.values.get("brightness_curve") if record else None
-    follows = evaluate(known, Function.AUTO_BRIGHTNESS).holds is Tri.YES and isinstance(curve, tuple)
-    luminance = _from_curve(curve, world.lux) if follows and isinstance(curve, tuple) else FIXED_LUMINANCE
-    return xy_to_xyz(uv_to_xy(uv), luminance)
-
-
-def _from_curve(curve: tuple[float, ...], lux: float) -> float:
-    """Return cd/m2 by log-log interpolation of (lux, cd/m2) pairs."""
-    pairs = [(max(curve[i], 0.5), max(curve[i + 1], 0.5)) for i in range(0, len(curve), 2)]
-    lux = min(max(lux, pairs[0][0]), pairs[-1][0])
-    for (x0, y0), (x1, y1) in pairwise(pairs):
-        if lux <= x1:
-            share = (log(lux) - log(x0)) / (log(x1) - log(x0)) if x1 > x0 else 0.0
-            return float(y0 * (y1 / y0) ** share)
-    return float(pairs[-1][1])
+    seen = ambient_of(world, phone, model, catalogue)
+    lit = seen is not None and seen.xyz[1] > DARK
+    aim = model.white.native_xy
+    if seen is not None and lit and evaluate(known, Function.AMBIENT_WHITE).holds is Tri.YES:
+        aim = uv_to_xy(target_white(model.white, xyz_to_uv(seen.xyz)))
+    calibration = calibration_of(record) if record is not None else None
+    luminance = FIXED_LUMINANCE
+    if calibration is not None and evaluate(known, Function.AUTO_BRIGHTNESS).holds is Tri.YES:
+        luminance = wanted_luminance(calibration.brightness, seen.xyz[1] if seen is not None else 0.0)
+    return light_of(glass, panel.white_xy, codes_of(record, spec, aim), luminance)

@@ -7,6 +7,7 @@ from pathlib import Path
 from typing import Any
 
 from daruma.standin.faults import Faults, load_faults
+from daruma.standin.glass import Glass
 
 EAR, HOLDER = "ear", "flex"  # the programmer's places for a sensor flex: in the phone, and a new one
 
@@ -15,7 +16,8 @@ EAR, HOLDER = "ear", "flex"  # the programmer's places for a sensor flex: in the
 class Panel:
     """Simulate a display panel: memory bytes, a hidden limit of writes, perhaps a touch chip.
 
-    `white_xy` is the white the glass really shows at full drive (CIE 1931), whatever its record says.
+    `white_xy` is the white the glass really shows at full drive (CIE 1931), whatever its record says; `glass` what else
+    it is, that of the model where it is empty.
     """
 
     die: str
@@ -34,22 +36,27 @@ class Panel:
     touch_flex_replaced: bool = False
     bound_before: bool = False
     connected: bool = False
+    glass: Glass | None = None
 
 
 @dataclass(slots=True)
 class Flex:
-    """Simulate a front sensor flex: memory bytes, worn or sound; a worn one may still answer."""
+    """Simulate a front sensor flex: memory bytes, worn or sound; a worn one may still answer.
+
+    `channels` is how much each channel of its sensor counts over what the family's does.
+    """
 
     die: str
     family: str
     memory: str
     sound: bool = True
     answers: bool = True
+    channels: list[float] = field(default_factory=list)
 
 
 @dataclass(slots=True)
 class Phone:
-    """Simulate a phone: what its board expects, what is fitted, how it runs."""
+    """Simulate a phone: what its board expects, what is fitted, how it runs; `shows` are the codes of a test field."""
 
     label: str
     model: str
@@ -68,6 +75,7 @@ class Phone:
     unbound: bool = False
     memory_lifted: bool = False
     display_status: str = ""
+    shows: list[float] | None = None
 
 
 @dataclass(slots=True)
@@ -75,7 +83,8 @@ class World:
     """Hold everything that is simulated. `pace` is the seconds that each chunk of memory takes.
 
     `events` is what really happened to parts, phones and the programmer, whoever knows of it: what a bench has written
-    down can be compared with it.
+    down can be compared with it. `drift` is the part by which each reading of the colorimeter is higher than the one
+    before; `stray` the lux of the room that get into the light box.
     """
 
     panels: dict[str, Panel]
@@ -90,6 +99,8 @@ class World:
     loose_chip: str | None = None
     seed: int = 1
     measured: int = 0
+    drift: float = 1e-6
+    stray: float = 0.0
     pace: float = 0.0
     faults: Faults = field(default_factory=Faults)
     events: list[list[str]] = field(default_factory=list)
@@ -126,6 +137,8 @@ class World:
 def load_world(path: Path) -> World:
     """Read a world from its JSON file."""
     raw: dict[str, Any] = json.loads(path.read_text(encoding="utf-8"))
+    for panel in raw["panels"].values():
+        panel["glass"] = Glass(**panel["glass"]) if panel.get("glass") else None
     raw["panels"] = {key: Panel(**value) for key, value in raw["panels"].items()}
     raw["phones"] = {key: Phone(**value) for key, value in raw["phones"].items()}
     raw["flexes"] = {key: Flex(**value) for key, value in raw.get("flexes", {}).items()}

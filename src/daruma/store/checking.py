@@ -27,8 +27,9 @@ CASE purged WHEN '' THEN cast('","die":' || json_quote(die) || ',"fields":' AS B
 CASE purged WHEN '' THEN cast(',"imei":' || json_quote(imei) || ',"job":' || json_quote(job) || ',"layout":' || json_quote(layout)
   || ',"maker":' || json_quote(maker) || ',"model":' || json_quote(model) || ',"note":' AS BLOB) END
 """
-# cast, since a damaged row may hold values of another type
-_KEPT = f"SELECT number, {', '.join(f'cast({n} AS TEXT)' for n in ('sha256', 'chain'))}, cast(body AS BLOB), purged, {_TOLD}"
+# a damaged row may hold a value of another type: that is as wrong as another value, even where its bytes are the same
+_TEXTS = ", ".join(f"iif(typeof({name}) = 'text', {name}, '')" for name in ("sha256", "chain"))
+_KEPT = f"SELECT number, {_TEXTS}, iif(typeof(body) = 'blob', body, x''), purged, {_TOLD}"
 _SCAN = f"{_KEPT} FROM backups WHERE number BETWEEN ? AND ? ORDER BY number"
 # a range of one would look at the row behind it, which may lie on a damaged page
 _ONE = f"{_KEPT} FROM backups WHERE number = ?"

@@ -442,7 +442,7 @@ class Desk(QObject):
 
     def import_readings(self, path: Path) -> None:
         """Take measurements from a CSV file."""
-        from daruma.bench.measurements import LARGEST, readings_from_csv
+        from daruma.handover.measurements import LARGEST, readings_from_csv
 
         def work(job: Job, context: Context) -> Job:
             fresh = readings_from_csv(_bytes_of(path, LARGEST), context.now(), path.name)

@@ -3,15 +3,18 @@
 from collections.abc import Sequence
 from dataclasses import dataclass
 from enum import Enum
-from math import dist, sqrt
+from math import atan2, degrees, dist, hypot, sqrt
 
-from daruma.core.colour.chromaticity import XYZ, Pair, distance, mean_xyz, xy_to_uv, xyz_to_uv
+from daruma.core.colour.chromaticity import XYZ, Pair, distance, mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv
 from daruma.core.model import WhitePath
+from daruma.core.uncertainty import RISK, Claim, Judgement, judge_distance, judge_known
 
 # A white that moves less than this share of what it should is stuck (ours).
 STUCK_SHARE = 0.25
 # Lights whose targets lie closer together than this many tolerances cannot tell following from standing still (ours).
 LIGHTS_APART = 3.0
+_SIDE = 1.6449  # standard deviations that leave RISK on one side of a normal distribution
+_ELLIPSE = 2.4477  # standard deviations of a plane's 95 % ellipse: sqrt(5.9915), chi-squared with two degrees of freedom
 
 
 class Follows(Enum):
@@ -35,25 +38,59 @@ class LightSample:
 
 
 @dataclass(frozen=True, slots=True)
+class Ellipse:
+    """Hold the region that holds a chromaticity with 95 %: half axes in u'v', the turn of the longer one in degrees."""
+
+    long: float
+    short: float
+    turn: float
+
+
+@dataclass(frozen=True, slots=True)
 class WhitePoint:
-    """Hold one light's result, all in CIE 1976 u', v'; `spread` is the expanded uncertainty (k = 2) of `measured`."""
+    """Hold one light's result, all in CIE 1976 u', v'.
+
+    `spread` is the expanded uncertainty (k = 2) of the distance from the target, `de00` the CIEDE2000 difference from
+    the target at the same luminance, `side` where the white lies as the eye names it.
+    """
 
     light: str
     ambient: Pair
     measured: Pair
     target: Pair
-    distance: float
-    spread: float
+    judgement: Judgement
+    de00: float
+    side: str
+    ellipse: Ellipse
+
+    @property
+    def distance(self) -> float:
+        """Return the distance from the target."""
+        return self.judgement.distance
+
+    @property
+    def spread(self) -> float:
+        """Return the expanded uncertainty (k = 2) of the distance."""
+        return 2 * self.judgement.uncertainty
+
+    @property
+    def offset(self) -> Pair:
+        """Return how far the white is off in u' and in v'."""
+        return self.measured[0] - self.target[0], self.measured[1] - self.target[1]
 
 
 @dataclass(frozen=True, slots=True)
 class WhiteVerdict:
-    """Hold the verdict, its points and one sentence; `share` is movement along the path over what it should be."""
+    """Hold the verdict, its points and one sentence; `share` is movement along the path over what it should be, with
+    its standard uncertainty; `readings` how many of each light would decide, where they can.
+    """
 
     kind: Follows
     points: tuple[WhitePoint, ...]
     share: float | None
     sentence: str
+    share_uncertainty: float = 0.0
+    readings: int | None = None
 
     @property
     def proven(self) -> bool:
@@ -73,39 +110,63 @@ def target_white(path: WhitePath, ambient: Pair) -> Pair:
     return native[0] + cut * shift[0], native[1] + cut * shift[1]
 
 
-def expanded_uncertainty(uvs: Sequence[Pair], instrument: float) -> float:
-    """Return the expanded uncertainty (k = 2) of a mean chromaticity, as a distance in u'v'.
-
-    Combines the standard deviation of the mean with the instrument's standard uncertainty in quadrature
-    (JCGM 100:2008, 4.2.3 and 5.1.2).
-    """
-    n = len(uvs)
-    centre = sum(u for u, _ in uvs) / n, sum(v for _, v in uvs) / n
-    variance = sum(distance(uv, centre) ** 2 for uv in uvs) / (n - 1) / n if n > 1 else 0.0
-    return 2 * sqrt(variance + instrument**2)
-
-
 def judge(path: WhitePath, samples: Sequence[LightSample], instrument: float) -> WhiteVerdict:
     """Decide whether the white follows the light.
 
     `instrument` is the colorimeter's standard uncertainty as a distance in u'v'. A white counts as on the path when it
-    is, uncertainty included, within the model's tolerance (guarded acceptance, JCGM 106:2012, 8.3.2).
+    is within the model's tolerance with 95 % (guarded acceptance, JCGM 106:2012, 8.3.2): so a white that is not is
+    called proven in at most 5 % of cases.
     """
     points = tuple(_point(path, sample, instrument) for sample in samples)
     pair = _widest(points)
     if pair is None or distance(pair[0].target, pair[1].target) < LIGHTS_APART * path.tolerance_uv:
         return WhiteVerdict(Follows.MORE_LIGHT, points, None, "Two lights that differ more are needed: a warm and a cool one.")
-    share = _share(*pair)
-    kind = _kind(path, points, share)
-    return WhiteVerdict(kind, points, share, _sentence(path, kind, points, share))
+    share, unsure = _share(*pair)
+    kind = _kind(points, share, unsure)
+    readings = _readings(points) if kind is Follows.MEASURE_AGAIN else None
+    return WhiteVerdict(kind, points, share, _sentence(path, kind, points, share, readings), unsure, readings)
 
 
 def _point(path: WhitePath, sample: LightSample, instrument: float) -> WhitePoint:
     ambient = xyz_to_uv(sample.ambient)
     measured = xyz_to_uv(mean_xyz(list(sample.screen)))
     target = target_white(path, ambient)
-    spread = expanded_uncertainty([xyz_to_uv(xyz) for xyz in sample.screen], instrument)
-    return WhitePoint(sample.light, ambient, measured, target, distance(measured, target), spread)
+    uvs = [xyz_to_uv(xyz) for xyz in sample.screen]
+    # the light is measured as well, and the target moves with it by the degree of adaptation
+    lasting = hypot(instrument, path.degree * instrument)
+    off, n = distance(measured, target), len(uvs)
+    if n > 1:
+        spread = sqrt(sum(distance(uv, measured) ** 2 for uv in uvs) / (n - 1) / 2)
+        judgement = judge_distance(off, path.tolerance_uv, spread=spread, readings=n, instrument=lasting)
+    else:
+        judgement = judge_known(off, path.tolerance_uv, lasting)
+    de00, side = _seen(measured, target)
+    return WhitePoint(sample.light, ambient, measured, target, judgement, de00, side, _ellipse(uvs, instrument))
+
+
+def _seen(measured: Pair, target: Pair) -> tuple[float, str]:
+    """Return the CIEDE2000 difference of two whites of the same luminance, and the side to which the first one lies."""
+    from daruma.core.colour.difference import delta_e_2000, xyz_to_lab  # brings NumPy, which is slow to import
+
+    white = xy_to_xyz(uv_to_xy(target))
+    lab = xyz_to_lab(xy_to_xyz(uv_to_xy(measured)), white)
+    hue = degrees(atan2(float(lab[2]), float(lab[1]))) % 360
+    side = ("reddish", "yellowish", "greenish", "bluish")[int((hue + 45) % 360 // 90)]
+    return float(delta_e_2000(lab, [100.0, 0.0, 0.0])), side
+
+
+def _ellipse(uvs: Sequence[Pair], instrument: float) -> Ellipse:
+    """Return the 95 % ellipse of the mean of readings, the instrument's own uncertainty along every axis included."""
+    n = len(uvs)
+    mean = sum(u for u, _ in uvs) / n, sum(v for _, v in uvs) / n
+    rows = [(u - mean[0], v - mean[1]) for u, v in uvs]
+    scale = 1 / (n - 1) / n if n > 1 else 0.0
+    a = scale * sum(u * u for u, _ in rows) + instrument**2
+    b = scale * sum(u * v for u, v in rows)
+    c = scale * sum(v * v for _, v in rows) + instrument**2
+    middle, half = (a + c) / 2, sqrt(((a - c) / 2) ** 2 + b * b)
+    turn = degrees(0.5 * atan2(2 * b, a - c))
+    return Ellipse(_ELLIPSE * sqrt(middle + half), _ELLIPSE * sqrt(max(middle - half, 0.0)), turn)
 
 
 def _widest(points: tuple[WhitePoint, ...]) -> tuple[WhitePoint, WhitePoint] | None:
@@ -113,38 +174,49 @@ def _widest(points: tuple[WhitePoint, ...]) -> tuple[WhitePoint, WhitePoint] | N
     return max(pairs, key=lambda pair: distance(pair[0].target, pair[1].target), default=None)
 
 
-def _share(a: WhitePoint, b: WhitePoint) -> float:
+def _share(a: WhitePoint, b: WhitePoint) -> tuple[float, float]:
     wanted = b.target[0] - a.target[0], b.target[1] - a.target[1]
     moved = b.measured[0] - a.measured[0], b.measured[1] - a.measured[1]
-    return (moved[0] * wanted[0] + moved[1] * wanted[1]) / (wanted[0] ** 2 + wanted[1] ** 2)
+    length = hypot(*wanted)
+    unsure = hypot(a.judgement.uncertainty, b.judgement.uncertainty) / length
+    return (moved[0] * wanted[0] + moved[1] * wanted[1]) / length**2, unsure
 
 
-def _kind(path: WhitePath, points: tuple[WhitePoint, ...], share: float) -> Follows:
-    if share < -STUCK_SHARE:
+def _kind(points: tuple[WhitePoint, ...], share: float, unsure: float) -> Follows:
+    margin = _SIDE * unsure
+    if share + margin < -STUCK_SHARE:
         return Follows.WRONG_WAY
-    if share < STUCK_SHARE:
+    if share + margin < STUCK_SHARE:
         return Follows.STUCK
-    if any(p.distance - p.spread > path.tolerance_uv for p in points):
+    claims = {point.judgement.claim for point in points}
+    if Claim.NOT_PROVEN in claims:
         return Follows.OFF
-    if any(p.distance + p.spread > path.tolerance_uv for p in points):
-        return Follows.MEASURE_AGAIN
-    return Follows.FOLLOWS
+    return Follows.MEASURE_AGAIN if Claim.AGAIN in claims else Follows.FOLLOWS
 
 
-def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], share: float) -> str:
+def _readings(points: tuple[WhitePoint, ...]) -> int | None:
+    counts = [point.judgement.readings for point in points if point.judgement.claim is Claim.AGAIN]
+    return max((count for count in counts if count is not None), default=None) if None not in counts else None
+
+
+def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], share: float, readings: int | None) -> str:
     worst = max(points, key=lambda p: p.distance)
-    limit = f"tolerance {path.tolerance_uv:.4f}"
-    farthest = f"{worst.distance:.4f} ± {worst.spread:.4f} from its path in u'v' under {worst.light} light"
+    limit = f"tolerance {path.tolerance_uv:.4f}, {100 * (1 - RISK):.0f} % sure"
+    size = f"{worst.distance:.4f} ± {worst.spread:.4f} in u'v' (ΔE00 {worst.de00:.1f}, {worst.side}) under {worst.light} light"
     match kind:
         case Follows.FOLLOWS:
-            return f"The white follows the light: at most {farthest} ({limit})."
+            return f"The white follows the light: at most {size} ({limit})."
         case Follows.OFF:
-            return f"The white moves with the light but is off: {farthest} ({limit})."
+            return f"The white moves with the light but is off: {size} ({limit})."
         case Follows.STUCK:
             return f"The white is stuck: it moves {100 * share:.0f} % of what it should between the lights."
         case Follows.WRONG_WAY:
             return f"The white moves the wrong way: {100 * share:.0f} % of what it should between the lights."
+        case Follows.MEASURE_AGAIN if readings:
+            return (
+                f"Not decided: {size}, too near the limit ({limit}). Measure again: about {readings} readings a light decide it."
+            )
         case Follows.MEASURE_AGAIN:
-            return f"Not decided: {farthest}, too near the {limit} for this uncertainty. Measure again, more often."
+            return f"Not decided: {size}, too near the limit ({limit}). More readings cannot decide it; a better instrument can."
         case Follows.MORE_LIGHT:
             return "Two lights that differ more are needed: a warm and a cool one."

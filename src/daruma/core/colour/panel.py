@@ -78,6 +78,11 @@ class PanelModel:
         drives = np.stack([self._curve(channel)(asked[..., channel]) for channel in range(3)], axis=-1)
         return np.asarray(self.black + drives @ self.matrix.T, dtype=np.float64)
 
+    def tones_at(self, codes: npt.ArrayLike) -> Floats:
+        """Return each channel's light, 0 to 1, at codes of shape (n,), shape (n, 3)."""
+        asked = np.asarray(codes, dtype=np.float64)
+        return np.column_stack([self._curve(channel)(asked) for channel in range(3)])
+
     def drives(self, xyz: npt.ArrayLike) -> Floats:
         """Return the linear drives, 0 to 1 where the panel can show it, of XYZ of shape (n, 3) or (3,)."""
         return np.asarray(np.linalg.solve(self.matrix, (np.asarray(xyz, dtype=np.float64) - self.black).T).T, dtype=np.float64)

@@ -31,7 +31,7 @@ class Preferences:
 
     `attended` and `waiting` are money for an hour; `worth` is what a kept promise is worth; `board` the price of a
     ruined board; `board_heat` what one heating of the board counts for beyond its counted risks; `write` what a used
-    write counts for.
+    write counts for; `tolerance_de` the dE00 that white and greys of a display may be off.
     """
 
     no_board_heat: bool = False
@@ -43,6 +43,7 @@ class Preferences:
     board: float = 240.0
     board_heat: float = 20.0
     write: float = 2.0
+    tolerance_de: float = 1.5
 
     @property
     def hour_attended(self) -> float:

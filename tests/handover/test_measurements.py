@@ -4,10 +4,10 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from daruma.bench.measurements import MeasurementTrouble, readings_from_csv
 from daruma.bench.proving import prove_white
-from daruma.bench.workshop import IMPORTED_UNCERTAINTY
 from daruma.catalogue.loader import Catalogue
+from daruma.core.measured import IMPORTED_UV
+from daruma.handover.measurements import MeasurementTrouble, readings_from_csv
 
 HEAD = "light,screen_x,screen_y,screen_z,ambient_x,ambient_y,ambient_z\n"
 GOOD = HEAD + "warm,110.1,100.0,55.5,439.4,400,142.3\ncool,95.0,100.0,108.9,380.2,400,435.6\n"
@@ -17,7 +17,7 @@ def test_a_good_file_and_its_verdict(catalogue: Catalogue) -> None:
     readings = readings_from_csv(GOOD.encode(), "now", "m.csv")
     assert [r.light for r in readings] == ["warm", "cool"]
     assert readings[0].screen == (110.1, 100.0, 55.5)
-    proof, _ = prove_white(catalogue.models["cedar_l"], readings, IMPORTED_UNCERTAINTY, "now")
+    proof, _ = prove_white(catalogue.models["cedar_l"], readings, IMPORTED_UV, "now")
     assert not proof.proven, "this white goes the whole way to the light"
     assert dict(proof.numbers)["warm: CCT"].endswith(" K")
 

@@ -1,0 +1,138 @@
+"""Carry out a measurement session shot by shot: set light and field, wait, read, repeat what was bad."""
+
+from contextlib import contextmanager
+from dataclasses import dataclass, replace
+
+from daruma.bench.context import Context
+from daruma.bench.rig import Rig
+from daruma.core.colour.brightness import Level
+from daruma.core.colour.chromaticity import XYZ, mean_xyz
+from daruma.core.colour.shots import (
+    PANEL_SETTLE,
+    TRIES,
+    Shot,
+    Taken,
+    brightness_shots,
+    doubt_of,
+    panel_shots,
+    white_shots,
+)
+from daruma.core.job import Reading
+from daruma.core.measured import LightRead, Measured
+from daruma.link.errors import LinkError, Refused
+
+DARK_READINGS = 2
+LIGHTS = ("warm", "neutral", "cool")  # the lamps of the light box
+
+
+@dataclass(frozen=True, slots=True)
+class Sample:
+    """Hold one reading as it comes, for whoever watches: the shot, its place among all, XYZ in cd/m2."""
+
+    shot: Shot
+    index: int
+    count: int
+    xyz: XYZ
+
+
+def measure_white(rig: Rig, light: str, context: Context) -> tuple[tuple[Reading, ...], LightRead | None]:
+    """Take repeated readings of the screen's white under one lamp of the light box, and what the phone sees of it."""
+    (shot,) = white_shots((light,))
+    with _box(rig):
+        taken = _take(rig, shot, 0, 1, context)
+        meter = rig.meter()
+        ambient = mean_xyz([meter.read_ambient() for _ in range(DARK_READINGS + 1)])
+        seen = _phone_sees(rig, light, ambient)
+    name = instrument_of(rig)
+    return tuple(Reading(light, xyz, ambient, context.now(), name) for xyz in taken.readings), seen
+
+
+def measure_panel(rig: Rig, measured: Measured, die: str, context: Context) -> Measured:
+    """Take the panel sheet's fields; sound ones of an earlier session on the same panel are kept, bad ones repeated."""
+    shots = panel_shots()
+    same = measured.die == die and measured.instrument == instrument_of(rig)
+    sound = {taken.key: taken for taken in measured.fields if same and not taken.doubt}
+    if len(sound) == len(shots):
+        sound = {}
+    found = []
+    with _box(rig):
+        for index, shot in enumerate(shots):
+            found.append(sound.get(shot.key) or _take(rig, shot, index, len(shots), context))
+    return replace(_described(rig, measured, die, context), fields=tuple(found))
+
+
+def measure_brightness(rig: Rig, measured: Measured, die: str, context: Context) -> Measured:
+    """Measure luminance at rising and then at falling light."""
+    shots = brightness_shots()
+    levels = []
+    with _box(rig):
+        for index, shot in enumerate(shots):
+            taken = _take(rig, shot, index, len(shots), context)
+            levels.append(Level(shot.lux, tuple(xyz[1] for xyz in taken.readings), shot.falling))
+    return replace(_described(rig, measured, die, context), levels=tuple(levels))
+
+
+def instrument_of(rig: Rig) -> str:
+    """Return the colorimeter's name and serial."""
+    said = rig.meter().hello()
+    return f"{said.name} {said.serial}"
+
+
+def _described(rig: Rig, measured: Measured, die: str, context: Context) -> Measured:
+    """Return what was measured with instrument and panel; what belongs to another panel is left behind."""
+    kept = measured if measured.die == die else Measured()
+    spec = rig.meter().spec()
+    return replace(kept, instrument=instrument_of(rig), when=context.now(), die=die, uv=spec.uv, luminance=spec.luminance)
+
+
+@contextmanager
+def _box(rig: Rig):  # type: ignore[no-untyped-def]
+    """Leave the phone with its own page and the box dark, however a session ends."""
+    try:
+        yield
+    finally:
+        try:
+            rig.phone().show_field(None)
+            rig.meter().set_light("off", 0.0)
+        except LinkError:
+            # a device that is gone cannot be tidied up; the next session sets everything anew
+            pass
+
+
+def _take(rig: Rig, shot: Shot, index: int, count: int, context: Context) -> Taken:
+    """Take one shot, again while it is bad and tries are left."""
+    share, words = index / count, f"{index + 1} of {count}: {shot.words}"
+    for attempt in range(1, TRIES + 1):
+        said = words if attempt == 1 else f"{words}, once more"
+        dark = _mirrored(rig, shot, share, said, context) if shot.dark else (0.0, 0.0, 0.0)
+        rig.phone().show_field(shot.rgb)
+        rig.meter().set_light(shot.light, shot.lux)
+        context.wait(shot.settle * rig.settle, share, f"{said}, waiting until it stands still")
+        readings = []
+        for number in range(shot.repeats):
+            context.checkpoint()
+            context.report((index + (number + 1) / shot.repeats) / count, f"{said}, reading {number + 1} of {shot.repeats}")
+            x, y, z = rig.meter().read_screen()
+            readings.append((max(0.0, x - dark[0]), max(0.0, y - dark[1]), max(0.0, z - dark[2])))
+            context.sample(Sample(shot, index, count, readings[-1]))
+        taken = Taken(shot.key, tuple(readings), attempt, doubt_of(shot, readings))
+        if not taken.doubt:
+            break
+    return taken
+
+
+def _mirrored(rig: Rig, shot: Shot, share: float, said: str, context: Context) -> XYZ:
+    """Return what the glass mirrors of the light, measured on a black field."""
+    rig.phone().show_field((0.0, 0.0, 0.0))
+    rig.meter().set_light(shot.light, shot.lux)
+    context.wait(PANEL_SETTLE * rig.settle, share, f"{said}, black field first")
+    return mean_xyz([rig.meter().read_screen() for _ in range(DARK_READINGS)])
+
+
+def _phone_sees(rig: Rig, light: str, xyz: XYZ) -> LightRead | None:
+    """Return the light as the phone's sensor counts it; None where the sensor does not answer."""
+    try:
+        seen = rig.phone().ambient()
+    except Refused:
+        return None
+    return LightRead(light, seen.counts, seen.gains, seen.xyz, xyz)

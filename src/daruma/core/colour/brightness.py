@@ -1,0 +1,229 @@
+"""Does the screen's luminance follow the room? The verdict from five or more levels, with a guard band.
+
+Luminance is judged against what the model wants, in logarithms, where eye and sensor work; the fit is the nearest rising
+curve (isotonic regression, Barlow et al. 1972).
+"""
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from enum import Enum
+from math import exp, log, sqrt
+from statistics import NormalDist
+
+from daruma.core.display import DisplaySpec, wanted_luminance
+from daruma.core.uncertainty import MOST_READINGS, RISK, Claim, Standard, coverage
+
+LEAST_LEVELS = 5
+FLAT = 0.25  # share of the rise that is wanted below which a stretch stands still (ours)
+HYSTERESIS = 0.10  # difference between rising and falling light, in logarithm, that is still right (ours)
+
+
+class Follows(Enum):
+    """Name the verdicts."""
+
+    FOLLOWS = "follows"
+    OFF = "follows but off"
+    INCOMPLETE = "incomplete"
+    FIXED = "does not follow"
+    FALLING = "wrong way"
+    LAGS = "depends on where it came from"
+    MORE_LEVELS = "more levels needed"
+    AGAIN = "measure again"
+
+
+@dataclass(frozen=True, slots=True)
+class Level:
+    """Hold repeated luminances in cd/m2 at one illuminance in lux, reached by rising or by falling light."""
+
+    lux: float
+    luminance: tuple[float, ...]
+    falling: bool = False
+
+    @property
+    def mean(self) -> float:
+        """Return the mean luminance in cd/m2."""
+        return sum(self.luminance) / len(self.luminance)
+
+
+@dataclass(frozen=True, slots=True)
+class BrightnessPoint:
+    """Hold one illuminance's result in cd/m2: measured, fitted by a rising curve, wanted; `spread` is the relative
+    expanded uncertainty (95 %) of the measured one.
+    """
+
+    lux: float
+    measured: float
+    fitted: float
+    wanted: float
+    spread: float
+
+    @property
+    def ratio(self) -> float:
+        """Return measured over wanted."""
+        return self.measured / self.wanted
+
+
+@dataclass(frozen=True, slots=True)
+class BrightnessVerdict:
+    """Hold the verdict with its points, rising in lux.
+
+    `reach` is the factor by which the fit rises over all levels and `wanted_reach` what it should; `residual` the root
+    mean square of what the fit leaves, relative; `hysteresis` the largest relative difference between rising and
+    falling light (None where only one was measured); `readings` how many would decide, where they can.
+    """
+
+    kind: Follows
+    points: tuple[BrightnessPoint, ...]
+    reach: float
+    wanted_reach: float
+    residual: float
+    hysteresis: float | None
+    sentence: str
+    readings: int | None = None
+
+    @property
+    def proven(self) -> bool:
+        """Return whether this proves that the screen follows the room."""
+        return self.kind is Follows.FOLLOWS
+
+
+def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: float) -> BrightnessVerdict:
+    """Decide whether luminance follows illuminance.
+
+    `instrument` is the relative standard uncertainty of a luminance that repeating does not lower. Proven only where
+    every level is within the model's tolerance with 95 % (guarded acceptance, JCGM 106:2012, 8.3.2).
+    """
+    by_lux = {lux: [level for level in levels if level.lux == lux] for lux in sorted({level.lux for level in levels})}
+    if any(value <= 0 for level in levels for value in level.luminance):
+        return _short("A level reads no light: the screen is dark, or the instrument is not on it.")
+    if len(by_lux) < LEAST_LEVELS:
+        return _short(f"{len(by_lux)} levels are measured; at least {LEAST_LEVELS} are needed.")
+    logs = [sum(log(level.mean) for level in group) / len(group) for group in by_lux.values()]
+    fitted = _rising(logs)
+    points = tuple(
+        BrightnessPoint(lux, exp(mean), exp(fit), wanted_luminance(spec.brightness, lux), _spread(group, instrument))
+        for (lux, group), mean, fit in zip(by_lux.items(), logs, fitted, strict=True)
+    )
+    residual = sqrt(sum((a - b) ** 2 for a, b in zip(logs, fitted, strict=True)) / len(logs))
+    hysteresis = _hysteresis(by_lux)
+    reach, wanted = points[-1].fitted / points[0].fitted, points[-1].wanted / points[0].wanted
+    kind, sentence = _decide(spec, points, reach, hysteresis)
+    readings = _readings(spec, by_lux, points, instrument) if kind is Follows.AGAIN else None
+    if kind is Follows.AGAIN:
+        often = (
+            f"Measure again: about {readings} readings a level decide it." if readings else "A better instrument can decide it."
+        )
+        sentence = f"{sentence} {often}"
+    return BrightnessVerdict(kind, points, reach, wanted, residual, hysteresis, sentence, readings)
+
+
+def _short(sentence: str) -> BrightnessVerdict:
+    return BrightnessVerdict(Follows.MORE_LEVELS, (), 1.0, 1.0, 0.0, None, sentence)
+
+
+def _rising(values: Sequence[float]) -> list[float]:
+    """Return the nearest rising sequence, by pooling neighbours that fall."""
+    pools: list[list[float]] = []
+    for value in values:
+        pools.append([value, 1.0])
+        while len(pools) > 1 and pools[-2][0] > pools[-1][0]:
+            mean, count = pools.pop()
+            total = pools[-1][1] + count
+            pools[-1] = [(pools[-1][0] * pools[-1][1] + mean * count) / total, total]
+    return [mean for mean, count in pools for _ in range(int(count))]
+
+
+def _spread(group: Sequence[Level], instrument: float) -> float:
+    """Return the relative expanded uncertainty (95 %) of a level's mean (JCGM 100:2008, 4.2 and G.3)."""
+    return coverage(float("inf")) * _standard(group, instrument)
+
+
+def _standard(group: Sequence[Level], instrument: float, count: int = 0) -> float:
+    """Return the relative standard uncertainty of a level's mean, few readings widened by Student's factor; with
+    `count`, as it would be after so many readings.
+    """
+    readings = [value / level.mean for level in group for value in level.luminance]
+    freedom = len(readings) - len(group)
+    if freedom < 1:
+        return instrument
+    scatter = sqrt(sum((value - 1) ** 2 for value in readings) / freedom)
+    mean = Standard(scatter / sqrt(count or len(readings)), (count - 1) if count else freedom)
+    return sqrt((mean.value * coverage(mean.freedom) / coverage(float("inf"))) ** 2 + instrument**2)
+
+
+def _hysteresis(by_lux: dict[float, list[Level]]) -> float | None:
+    both = [
+        abs(log(up.mean / down.mean))
+        for group in by_lux.values()
+        for up in group
+        for down in group
+        if down.falling and not up.falling
+    ]
+    return max(both, default=None)
+
+
+def _claim(point: BrightnessPoint, tolerance: float, standard: float) -> Claim:
+    """Say whether a level is within tolerance, on a line: two-sided by the nearer edge."""
+    edge, off = log(1 + tolerance), log(point.ratio)
+    normal = NormalDist(off, max(standard, 1e-9))
+    inside = normal.cdf(edge) - normal.cdf(-edge)
+    return Claim.PROVEN if 1 - inside <= RISK else Claim.NOT_PROVEN if inside <= RISK else Claim.AGAIN
+
+
+def _decide(
+    spec: DisplaySpec, points: tuple[BrightnessPoint, ...], reach: float, hysteresis: float | None
+) -> tuple[Follows, str]:
+    first, last = points[0], points[-1]
+    ends = f"{first.measured:.0f} cd/m² at {first.lux:.0f} lx, {last.measured:.0f} cd/m² at {last.lux:.0f} lx"
+    wanted = log(last.wanted / first.wanted)
+    moved = log(last.measured / first.measured)
+    unsure = (first.spread + last.spread) / wanted
+    if moved / wanted < -unsure:
+        return Follows.FALLING, f"The screen gets darker as the room gets brighter: {ends}."
+    if log(reach) / wanted < FLAT:
+        return Follows.FIXED, f"The screen does not follow the room: {ends}."
+    if hysteresis is not None and hysteresis > HYSTERESIS + first.spread:
+        return (
+            Follows.LAGS,
+            f"Rising and falling light differ by {100 * (exp(hysteresis) - 1):.0f} % at one level: wait longer at each.",
+        )
+    if flat := _flat_stretch(points):
+        where = f"from {flat[0].lux:.0f} to {flat[1].lux:.0f} lx"
+        return Follows.INCOMPLETE, f"The screen follows, but stands still {where}: the record's brightness curve is incomplete."
+    worst = max(points, key=lambda p: abs(log(p.ratio)))
+    off = f"{worst.measured:.0f} cd/m² at {worst.lux:.0f} lx, {100 * abs(worst.ratio - 1):.0f} % too {_side(worst)}"
+    limit = f"tolerance {100 * spec.brightness_tolerance:.0f} %, ± {100 * worst.spread:.1f} %"
+    claims = {_claim(p, spec.brightness_tolerance, p.spread / coverage(float("inf"))) for p in points}
+    if Claim.NOT_PROVEN in claims:
+        return Follows.OFF, f"The screen follows the room but is off: {off} ({limit})."
+    if Claim.AGAIN in claims:
+        return Follows.AGAIN, f"Not decided: {off} ({limit})."
+    return Follows.FOLLOWS, f"The screen follows the room: {ends}; at most {off} ({limit})."
+
+
+def _side(point: BrightnessPoint) -> str:
+    return "bright" if point.ratio > 1 else "dark"
+
+
+def _flat_stretch(points: tuple[BrightnessPoint, ...]) -> tuple[BrightnessPoint, BrightnessPoint] | None:
+    """Return the longest stretch at an end whose rise is certainly less than a share of what is wanted."""
+    found = []
+    for start, end in [(0, i) for i in range(1, len(points))] + [(i, len(points) - 1) for i in range(len(points) - 1)]:
+        a, b = points[start], points[end]
+        wanted = log(b.wanted / a.wanted)
+        sure = 2 * (a.spread + b.spread)
+        if wanted > sure and log(b.fitted / a.fitted) + (a.spread + b.spread) < FLAT * wanted:
+            found.append((end - start, a, b))
+    return max(found, key=lambda item: item[0])[1:] if found else None
+
+
+def _readings(
+    spec: DisplaySpec, by_lux: dict[float, list[Level]], points: tuple[BrightnessPoint, ...], instrument: float
+) -> int | None:
+    """Return how many readings a level would decide every level; None where no number does."""
+    for count in range(3, MOST_READINGS + 1):
+        standards = [_standard(group, instrument, count) for group in by_lux.values()]
+        claims = [_claim(point, spec.brightness_tolerance, u) for point, u in zip(points, standards, strict=True)]
+        if Claim.NOT_PROVEN in claims or Claim.AGAIN not in claims:
+            return count
+    return None
