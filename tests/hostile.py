@@ -12,7 +12,7 @@ from daruma.catalogue.loader import load_catalogue
 from daruma.core.errors import Trouble
 from daruma.handover.casefile import read_case
 from daruma.handover.exchange import read_file
-from daruma.handover.measurements import readings_from_csv
+from daruma.handover.measurements import read_measurements
 from daruma.link.framing import unframe
 from daruma.link.messages import unpack_answer, unpack_request
 
@@ -98,7 +98,7 @@ def readers(folder: Path) -> Iterator[tuple[str, Callable[[], object]]]:
         yield f"backup: {name}", lambda data=data: read_file(file(data, "e.json"))
         yield f"case: {name}", lambda data=data: read_case(file(data, "c.json"))
     for name, data in CSV.items():
-        yield f"measurements: {name}", lambda data=data: readings_from_csv(data, "now", "x.csv")
+        yield f"measurements: {name}", lambda data=data: read_measurements(data, "now", "x.csv")
     for name, data in TOML.items():
         yield f"model: {name}", lambda data=data: model(data)
     for name, data in FRAMES.items():

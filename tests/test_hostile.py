@@ -106,10 +106,10 @@ with atheris.instrument_imports(include=["daruma"]):
     from daruma.core.errors import Trouble
     from daruma.handover.exchange import from_json
     from daruma.handover.casefile import parse_case
-    from daruma.handover.measurements import readings_from_csv
+    from daruma.handover.measurements import read_measurements
     from daruma.link.framing import unframe
     from daruma.link.messages import unpack_answer, unpack_request
-READERS = (lambda b: from_json(b, "x"), lambda b: parse_case(b, "x"), lambda b: readings_from_csv(b, "", "x"),
+READERS = (lambda b: from_json(b, "x"), lambda b: parse_case(b, "x"), lambda b: read_measurements(b, "", "x"),
            unframe, unpack_answer, unpack_request)
 def one(data):
     if data:

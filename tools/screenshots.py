@@ -116,10 +116,40 @@ class Tour:
         self.window.open_shop(4)
         self.shot("shop-catalogue")
         self.window._leave_shop()
+        self.tuning()
         apply_theme(self.app, NIGHT)
-        self.window.open_stage(Stage.PROOF)
-        self.window.views[Stage.PROOF].choose(self.desk.job.ticket.promised[0])
         self.shot("proof-ink")
+
+    def tuning(self) -> None:
+        """Take the job whose white is off from its first measurement to the tuned panel."""
+        number = next(n for n, job in self.desk.jobs.items() if "yellow" in job.ticket.complaint)
+        self.desk.open_job(number)
+        self.idle()
+        proof = self.window.views[Stage.PROOF]
+        for _ in range(2):
+            self.click("proof_main")
+        self.click("proof_main")
+        self.click("proof_main")
+        self.until(lambda: proof.main.text().startswith("Keep"))
+        self.shot("proof-panel")
+        self.click("tab_white")
+        self.shot("proof-off")
+        self.click("tab_panel")
+        self.click("proof_main")
+        self.desk.update_firmware()
+        self.idle()
+        self.steps_until("write_tuned")
+        self.desk.look()
+        self.until(lambda: self.window.views[Stage.BENCH].locks.all_lit)
+        self.shot("bench-tuned")
+        self.window.views[Stage.BENCH].hold.held.emit()
+        self.idle()
+        self.steps_until("prove")
+        for _ in range(2):
+            self.click("proof_main")
+        proof.choose(self.desk.job.ticket.promised[0], "sensor")
+        self.shot("proof-sensor")
+        proof.choose(self.desk.job.ticket.promised[0], "white")
 
     def doubt(self) -> None:
         """Let a write be left without its settlement, as a pulled plug leaves it; settle it again afterwards."""

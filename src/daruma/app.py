@@ -28,6 +28,7 @@ if TYPE_CHECKING:
 log = logging.getLogger("daruma.app")
 SWITCH_SECONDS = 0.001
 COLLECTOR_RESTS_MS = 5000
+DEMO_SETTLE = 0.1  # of the waits that a real screen needs
 
 
 @dataclass(frozen=True, slots=True)
@@ -117,7 +118,9 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
         from daruma.catalogue.loader import load_catalogue
         from daruma.store.shop import Shop
 
-        return Workshop(Rig(wires), Shop(setup.data), load_catalogue(setup.models, setup.cache), hands)
+        # the stand-ins' screens stand still at once
+        rig = Rig(wires, settle=DEMO_SETTLE if setup.pace is None else 0.0) if setup.demo else Rig(wires)
+        return Workshop(rig, Shop(setup.data), load_catalogue(setup.models, setup.cache), hands)
 
     return load
 

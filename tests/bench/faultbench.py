@@ -71,7 +71,7 @@ class FaultBench:
         wires = self.bench.serve(wires_folder)
         self.hands: Hands = connect_hands(wires["hands"])
         self.shop = Shop(self.folder)
-        self.rig = Rig({kind: url for kind, url in wires.items() if kind != "hands"}, patience=PATIENCE)
+        self.rig = Rig({kind: url for kind, url in wires.items() if kind != "hands"}, patience=PATIENCE, settle=0.0)
         self.workshop = Workshop(self.rig, self.shop, self.catalogue, self.hands)
         self.invariants = Invariants(self.shop, self.hands)
 

@@ -97,7 +97,7 @@ class Arena:
         """Open the shop as an application does, with hands beside it."""
         wires = {name: str(self.folder / "wires" / name) for name in DEVICES}
         shop, hands = Shop(self.folder), connected(wires["hands"])
-        rig = Rig({name: url for name, url in wires.items() if name != "hands"}, patience=PATIENCE)
+        rig = Rig({name: url for name, url in wires.items() if name != "hands"}, patience=PATIENCE, settle=0.0)
         try:
             yield Workshop(rig, shop, self.catalogue, hands), hands
         finally:

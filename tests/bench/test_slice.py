@@ -6,13 +6,13 @@ from pathlib import Path
 
 import pytest
 
-from daruma.bench import proving
 from daruma.bench.acting import InterlockDark, WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.reading import read_part
 from daruma.bench.rig import Rig, look
 from daruma.bench.workshop import Workshop
 from daruma.core.acts import ActState
+from daruma.core.colour.shots import WHITE_REPEATS
 from daruma.core.errors import Cancelled, RecordError, Trouble
 from daruma.core.job import Job, Stage, StepState, stage_of
 from daruma.core.known import job_facts
@@ -282,7 +282,7 @@ def test_the_right_phone_must_be_on_the_cable(workshop: Workshop, hero: Job, con
     without = Workshop(workshop.rig, workshop.shop, workshop.catalogue)
     with pytest.raises(LinkError, match="Another phone is on the cable"):
         without.measure(replace(job, ticket=replace(job.ticket, imei="490154203237518")), "warm", context)
-    assert len(workshop.measure(job, "cool", context).readings) == proving.REPEATS
+    assert len(workshop.measure(job, "cool", context).readings) == WHITE_REPEATS
 
 
 def test_a_bench_with_nothing_set_up(workshop: Workshop, hero: Job, context: Context) -> None:

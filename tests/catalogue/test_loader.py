@@ -48,7 +48,7 @@ def test_eras(system: str, era: str, catalogue: Catalogue) -> None:
         ("screen_inches = 5.6", "screen_inches = -1", "screen_inches", "greater than 2"),
         ("codes_over_cable = false", "codes_over_cabel = false", "codes_over_cable", "required"),
         ("offset = 0x20", "offset = 0x18", "layouts.0", "overlaps"),
-        ("length = 34", "length = 33", "layouts.0.fields.6", "cannot be shared"),
+        ("length = 102", "length = 103", "layouts.0.fields.6", "cannot be shared"),
         ("size = 256", "size = 100", "layouts.0", "the memory at 100"),
         ('algorithm = "crc-32/iso-hdlc"', 'algorithm = "crc-33"', "layouts.0.checksums.1.algorithm", "unknown algorithm"),
         ('encoding = "hex"', 'encoding = "octal"', "layouts.0.fields.3.encoding", "ascii"),

@@ -16,7 +16,7 @@ from daruma.core.pictures.primitives import Disc, Line, Picture, Rect, Text, Ton
 from daruma.core.pictures.route_strips import StripsView, route_strips, strips_height
 from daruma.core.pictures.small import socket_view, write_budget
 from daruma.core.pictures.thread_map import thread_map
-from daruma.core.pictures.white_plot import white_plot
+from daruma.core.pictures.white_plot import Beside, white_plot
 from daruma.core.plan.case import PLANNED, OriginalState
 from daruma.core.plan.explain import explain
 from daruma.core.plan.odds import Outcomes, Record
@@ -123,18 +123,18 @@ def test_budget_and_sockets() -> None:
 def test_white_plot_is_true_to_scale_and_keeps_inside() -> None:
     warm, cool = targets()
     verdict = judge(PATH, both(moved(warm, 0.011, 0), cool), 0.0004)
-    picture = white_plot(600, 400, PATH, verdict, ((0.25, 0.52), (0.20, 0.47)))
+    picture = white_plot(600, 400, PATH, verdict, Beside(black_body=((0.25, 0.52), (0.20, 0.47))))
     for item in picture.items:
         if isinstance(item, Disc):
             assert 0 <= item.x <= 600
             assert 0 <= item.y <= 400
     rings = [i for i in picture.items if isinstance(i, Disc) and i.stroke is Tone.DATA]
-    dots = [i for i in picture.items if isinstance(i, Disc) and i.rx == 3.2]
+    dots = [i for i in picture.items if isinstance(i, Disc) and i.rx == 2.6]
     scale = rings[0].rx / PATH.tolerance_uv
     assert dots[0].x - rings[0].x == pytest.approx(0.011 * scale, rel=1e-3)
     assert dots[0].fill is Tone.ACT
     assert dots[1].fill is Tone.PROVEN
-    assert "not" in white_plot(600, 400, PATH, None, ()).words.lower()
+    assert "not" in white_plot(600, 400, PATH, None, Beside()).words.lower()
 
 
 def test_version_words() -> None:

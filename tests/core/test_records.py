@@ -27,7 +27,7 @@ from daruma.core.records import (
 from daruma.demo.things import Maker
 
 LAYOUTS = {key: model.layout(PartKind.DISPLAY) for key, model in load_catalogue().models.items()}
-SIZES = {"alder": 192, "birch": 256, "cedar": 256, "damson": 256, "elder": 320}
+SIZES = {"alder": 256, "birch": 256, "cedar": 256, "damson": 256, "elder": 320}
 
 
 def full(catalogue: Catalogue, key: str, seed: int = 1) -> bytes:

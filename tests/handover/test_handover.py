@@ -135,13 +135,13 @@ def pages_of(job: Job, shop: Shop, catalogue: Catalogue) -> Pages:
     model = catalogue.models[job.ticket.model]
     actions = {a.key: a for a in all_actions(case(catalogue, model.key, job.ticket.system), catalogue.figures)}
     backup = shop.vault.get(job.backup) if job.backup else None
-    return make_pages("A shop", job, model, catalogue, actions, backup, shop.journal.acts_of(job.name))
+    return make_pages("A shop", job, model, catalogue, actions, backup, shop.journal.acts_of(job.name), None)
 
 
 def test_the_customer_page_and_the_shop_page(pages: Pages) -> None:
-    assert pages.plot is not None
-    svg = to_svg(pages.plot)
-    customer, shop_page = pages.html(False, svg), pages.html(True, svg)
+    svgs = [to_svg(plot) for _, plot in pages.plots]
+    assert len(svgs) == 1
+    customer, shop_page = pages.html(False, svgs), pages.html(True, svgs)
     for page in (customer, shop_page):
         assert "Every promise carries its proof" in page
         assert "True Tone" in page
@@ -160,7 +160,8 @@ def test_the_customer_page_and_the_shop_page(pages: Pages) -> None:
 def test_what_was_not_proven_is_said(shop: Shop, catalogue: Catalogue) -> None:
     job = next(job for job in shop.jobs.all() if job.closed)
     bad = replace(job, proofs=tuple(replace(p, proven=False, summary="The white is stuck.") for p in job.proofs[:1]))
-    page = pages_of(bad, shop, catalogue).html(False, "")
+    made = pages_of(bad, shop, catalogue)
+    page = made.html(False, [""] * len(made.plots))
     assert "Not every promise could be proven" in page
     assert "True Tone: The white is stuck." in page
     assert "Touch: it was not tested" in page
@@ -170,7 +171,8 @@ def test_markup_in_typed_text_does_not_run(shop: Shop, catalogue: Catalogue) -> 
     job = next(job for job in shop.jobs.all() if job.closed)
     evil = "<script>alert(1)</script>"
     job = replace(job, ticket=replace(job.ticket, panel_source=evil, panel_maker=evil, complaint=evil))
-    page = pages_of(job, shop, catalogue).html(True, "")
+    made = pages_of(job, shop, catalogue)
+    page = made.html(True, [""] * len(made.plots))
     assert "<script" not in page
     assert "&lt;script&gt;" in page
     svg = to_svg(Picture(10, 10, (Text(0, 0, evil),), (), evil))

@@ -7,14 +7,14 @@ from hypothesis import strategies as st
 from daruma.bench.proving import prove_white
 from daruma.catalogue.loader import Catalogue
 from daruma.core.measured import IMPORTED_UV
-from daruma.handover.measurements import MeasurementTrouble, readings_from_csv
+from daruma.handover.measurements import MeasurementTrouble, read_measurements
 
 HEAD = "light,screen_x,screen_y,screen_z,ambient_x,ambient_y,ambient_z\n"
 GOOD = HEAD + "warm,110.1,100.0,55.5,439.4,400,142.3\ncool,95.0,100.0,108.9,380.2,400,435.6\n"
 
 
 def test_a_good_file_and_its_verdict(catalogue: Catalogue) -> None:
-    readings = readings_from_csv(GOOD.encode(), "now", "m.csv")
+    readings = read_measurements(GOOD.encode(), "now", "m.csv").readings
     assert [r.light for r in readings] == ["warm", "cool"]
     assert readings[0].screen == (110.1, 100.0, 55.5)
     proof, _ = prove_white(catalogue.models["cedar_l"], readings, IMPORTED_UV, "now")
@@ -24,7 +24,7 @@ def test_a_good_file_and_its_verdict(catalogue: Catalogue) -> None:
 
 def test_decimal_comma_and_byte_order_mark() -> None:
     text = "\ufeff" + GOOD.replace(",", ";").replace(".", ",")
-    assert readings_from_csv(text.encode(), "now", "m.csv") == readings_from_csv(GOOD.encode(), "now", "m.csv")
+    assert read_measurements(text.encode(), "now", "m.csv") == read_measurements(GOOD.encode(), "now", "m.csv")
 
 
 @pytest.mark.parametrize(
@@ -44,7 +44,7 @@ def test_decimal_comma_and_byte_order_mark() -> None:
 )
 def test_what_is_wrong_with_a_file(text: str, said: str) -> None:
     with pytest.raises(MeasurementTrouble) as caught:
-        readings_from_csv(text.encode(), "now", "m.csv")
+        read_measurements(text.encode(), "now", "m.csv")
     assert said in caught.value.what
     assert caught.value.safe == "Earlier measurements are kept."
 
@@ -53,6 +53,6 @@ def test_what_is_wrong_with_a_file(text: str, said: str) -> None:
 def test_any_bytes_give_readings_or_trouble(raw: bytes) -> None:
     for data in (raw, HEAD.encode() + raw):
         try:
-            readings_from_csv(data, "now", "m.csv")
+            read_measurements(data, "now", "m.csv")
         except MeasurementTrouble:
             pass

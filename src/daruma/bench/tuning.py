@@ -1,13 +1,15 @@
 """From measured fields to a tuned record: the panel sheet, what a write for it is worth, keeping it, the way to write it."""
 
+from __future__ import annotations
+
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
+from typing import TYPE_CHECKING
 
 from daruma.bench import keeping
 from daruma.bench.measuring import LIGHTS
 from daruma.bench.planning import panel_of
 from daruma.catalogue.loader import Catalogue
-from daruma.core.colour.sheet import PanelSheet, SensorSheet, panel_sheet, sensor_sheet
 from daruma.core.display import Calibration, calibration_of, curves_in, field_values
 from daruma.core.errors import Trouble
 from daruma.core.job import PROOF_ACTIONS, Job, Step, StepState
@@ -21,6 +23,9 @@ from daruma.core.plan.spend import SpendAdvice, Stakes, advise_write
 from daruma.core.plan.workbench import Workbench
 from daruma.core.records import Layout, decode, encode
 from daruma.store.shop import Shop
+
+if TYPE_CHECKING:
+    from daruma.core.colour.sheet import PanelSheet, SensorSheet
 
 # the way to a panel that is fitted already, and back
 WAY = ("reopen_phone", "new_to_socket", "read_new", TUNED, "new_off_socket", "fit")
@@ -48,7 +53,8 @@ def display_sheets(
     job: Job, model: Model, catalogue: Catalogue, shop: Shop, case: Case, known: Known, actions: Mapping[str, Action]
 ) -> DisplaySheets:
     """Work out a job's sheets from what was measured."""
-    from daruma.catalogue.lamps import family_sensor, published_lamps
+    from daruma.catalogue.lamps import family_sensor, published_lamps  # brings NumPy, which is slow to import
+    from daruma.core.colour.sheet import sensor_sheet
 
     sensor = None
     if job.measured.lights:
@@ -65,6 +71,8 @@ def display_sheets(
 
 
 def _panel(job: Job, model: Model, known: Known) -> PanelSheet | None:
+    from daruma.core.colour.sheet import panel_sheet  # brings NumPy, which is slow to import
+
     layout = model.layout(PartKind.DISPLAY)
     current = calibration_of(known.target) if known.target is not None else None
     return panel_sheet(job.measured, model, lambda made: rounded(layout, made), current=current, curves=curves_in(layout))

@@ -17,11 +17,13 @@ from daruma.bench.steps import carry_out
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.budget import WriteBudget
+from daruma.core.colour.brightness import Level
+from daruma.core.colour.shots import Taken
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
 from daruma.core.known import TUNED, WRITES, Known
-from daruma.core.measured import IMPORTED_UV, Measured
+from daruma.core.measured import IMPORTED_LUMINANCE, IMPORTED_UV, Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, ActionKind
@@ -275,6 +277,33 @@ class Workshop:
         self.right_phone(job)
         measured = measuring.measure_panel(self.rig, job.measured, self._fitted(job), context)
         return self.save(replace(job, measured=measured), context)
+
+    def take_in(
+        self,
+        job: Job,
+        readings: tuple[Reading, ...],
+        fields: tuple[Taken, ...],
+        levels: tuple[Level, ...],
+        name: str,
+        context: Context,
+    ) -> Job:
+        """Take measurements of another instrument in, and judge the function that they are for, where it is promised."""
+        if readings:
+            return self._judged_if_promised(self.with_readings(job, readings, context), Function.AMBIENT_WHITE, context)
+        measured = replace(
+            self._measured(job),
+            uv=IMPORTED_UV,
+            luminance=IMPORTED_LUMINANCE,
+            instrument=f"file {name}",
+            when=context.now(),
+            fields=fields or job.measured.fields,
+            levels=levels or job.measured.levels,
+        )
+        job = self.save(replace(job, measured=measured), context)
+        return self._judged_if_promised(job, Function.AUTO_BRIGHTNESS, context) if levels else job
+
+    def _judged_if_promised(self, job: Job, function: Function, context: Context) -> Job:
+        return self.judged(job, function, context) if function in job.ticket.promised else job
 
     def sheets(self, job: Job) -> tuning.DisplaySheets:
         """Return what the job's measurements say of panel, tuning and sensor."""

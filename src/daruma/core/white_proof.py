@@ -3,9 +3,10 @@
 from collections.abc import Sequence
 
 from daruma.core.colour.chromaticity import mean_xyz
-from daruma.core.colour.follow import LightSample, WhiteVerdict, judge
-from daruma.core.job import Reading
+from daruma.core.colour.follow import LightSample, WhitePoint, WhiteVerdict, judge
+from daruma.core.job import Job, Reading
 from daruma.core.model import WhitePath
+from daruma.core.parts import Function
 
 # standard uncertainty (u'v') assumed for a plot that has no proof behind it yet (ours)
 ASSUMED_UNCERTAINTY = 0.0005
@@ -23,3 +24,10 @@ def samples_of(readings: Sequence[Reading]) -> tuple[LightSample, ...]:
 def verdict_of(path: WhitePath, readings: Sequence[Reading], uncertainty: float = ASSUMED_UNCERTAINTY) -> WhiteVerdict | None:
     """Judge readings; None where there are none."""
     return judge(path, samples_of(readings), uncertainty) if readings else None
+
+
+def before_tuning(job: Job, path: WhitePath) -> tuple[WhitePoint, ...]:
+    """Return the whites of the newest proof that a tuning has overtaken; none where there was none."""
+    earlier = [proof for proof in job.proofs if proof.function is Function.AMBIENT_WHITE and proof.overtaken and proof.readings]
+    verdict = verdict_of(path, earlier[-1].readings, earlier[-1].uncertainty) if earlier else None
+    return verdict.points if verdict is not None else ()

@@ -15,7 +15,7 @@ from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind
 from daruma.core.records import FieldValue, encode
 from daruma.core.serials import with_check
-from daruma.standin.glass import Glass, light_of
+from daruma.standin.glass import Glass, light_of, plain_glass
 from daruma.standin.world import Flex, Panel, Phone
 
 _ALPHABET = "0123456789ABCDEFGHJKLMNPQRSTUVWXYZ"
@@ -57,7 +57,14 @@ class Maker:
         return [x + self.rng.uniform(-0.0012, 0.0012) + shift, y + self.rng.uniform(-0.0012, 0.0012) + shift]
 
     def record(
-        self, model: Model, maker: str, white: list[float], glass: Glass, *, blank: bool = False, cover: str | None = None
+        self,
+        model: Model,
+        maker: str,
+        white: list[float],
+        glass: Glass | None = None,
+        *,
+        blank: bool = False,
+        cover: str | None = None,
     ) -> bytes:
         """Return the memory of a panel: complete as it left its factory, or with codes and calibration never set."""
         layout = model.layout(PartKind.DISPLAY)
@@ -66,7 +73,7 @@ class Maker:
             values |= {
                 "display_serial": self.serial("".join(c for c in maker.upper() if c in _ALPHABET)[:2]),
                 "cover_code": cover or self.code(),
-                **self._calibration(model, white, glass),
+                **self._calibration(model, white, glass or plain_glass(model.display)),
             }
         return encode(layout, values)
 

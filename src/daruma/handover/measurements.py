@@ -1,86 +1,220 @@
-"""Measurements of the white from a CSV file that the user brings."""
+"""Measurements in and out: whites under lights, fields of a panel, luminances at levels; as CSV and as CGATS text.
 
-import csv
-import io
+What a file holds is told from its columns (docs/formats.md).
+"""
+
 import math
-from collections.abc import Iterator
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from pathlib import Path
 
+from daruma.core.colour.brightness import Level
+from daruma.core.colour.chromaticity import XYZ
+from daruma.core.colour.shots import GREY_LEVELS, Shot, Taken, doubt_of, panel_shots
 from daruma.core.errors import Trouble
-from daruma.core.job import Reading
+from daruma.core.job import Job, Reading
+from daruma.handover.tables import to_csv
+from daruma.handover.tabular import LARGEST, MeasurementTrouble, Table, read_table, to_cgats, trouble
+from daruma.store.files import write_whole
 
-COLUMNS = ("light", "screen_x", "screen_y", "screen_z", "ambient_x", "ambient_y", "ambient_z")
-LARGEST = 10 << 20  # bytes
-MOST_ROWS = 5000
-LONGEST_LINE = 4000  # characters
+__all__ = ["LARGEST", "Imported", "MeasurementTrouble", "export_sheet", "read_measurements", "table_of"]
+
+WHITE = ("light", "screen_x", "screen_y", "screen_z", "ambient_x", "ambient_y", "ambient_z")
+PANEL = ("field", "red", "green", "blue", "x", "y", "z")
+BRIGHTNESS = ("lux", "direction", "luminance")
+NEAR = 0.006  # a level that is so near one of the session's is that one
 
 
-class MeasurementTrouble(Trouble):
-    """Report a measurement file that cannot be used."""
+@dataclass(frozen=True, slots=True)
+class Imported:
+    """Hold what a file gave; one of the three is filled."""
+
+    readings: tuple[Reading, ...] = ()
+    fields: tuple[Taken, ...] = ()
+    levels: tuple[Level, ...] = ()
 
 
-def readings_from_csv(raw: bytes, when: str, name: str) -> tuple[Reading, ...]:
-    """Read measurements: one header line, columns light, screen_x, screen_y, screen_z (XYZ, cd/m2), ambient_x,
-    ambient_y, ambient_z (XYZ, lux). Separator comma, or semicolon with decimal comma.
+def read_measurements(raw: bytes, when: str, name: str) -> Imported:
+    """Read a measurement file; raise MeasurementTrouble with line and column.
 
-    Raises MeasurementTrouble with line and column.
+    Separator comma, or semicolon with decimal comma; or CGATS.
     """
-    if len(raw) > LARGEST:
-        raise _trouble(name, "the file is larger than 10 MB")
+    table = read_table(raw, name)
+    kind = _kind(table, name)
+    if not table.rows:
+        raise trouble(name, "the file has no measurements")
+    if kind is WHITE:
+        return Imported(readings=tuple(_reading(table, line, cells, when, name) for line, cells in table.rows))
+    if kind is PANEL:
+        return Imported(fields=_fields(table, name))
+    return Imported(levels=_levels(table, name))
+
+
+def _kind(table: Table, name: str) -> tuple[str, ...]:
+    has = set(table.columns)
+    if {"lux", "luminance"} <= has or ("lux" in has and "y" in has):
+        return BRIGHTNESS
+    if {"x", "y", "z"} <= has and "light" not in has:
+        if missing := [column for column in ("red", "green", "blue") if column not in has]:
+            raise trouble(name, f"column {missing[0]} is missing; needed are {', '.join(PANEL[1:])}")
+        return PANEL
+    wanted = ("light", "x", "y", "z", *WHITE[4:]) if table.cgats else WHITE
+    if missing := [column for column in wanted if column not in has]:
+        raise trouble(name, f"column {missing[0]} is missing; needed are {', '.join(wanted)}")
+    return WHITE
+
+
+def _number(table: Table, line: int, cells: Mapping[str, str], column: str, name: str, *, least: float = 0.0) -> float:
+    text = (cells.get(column) or "").strip()
     try:
-        text = raw.decode("utf-8-sig")
-    except UnicodeDecodeError as error:
-        raise _trouble(name, "the file is not UTF-8 text") from error
-    first = text[:LONGEST_LINE].partition("\n")[0]
-    separator = ";" if ";" in first else ","
-    header, *body = _rows(text, separator, name)
-    columns = [cell.strip().lower() for cell in header[1]]
-    if missing := [column for column in COLUMNS if column not in columns]:
-        raise _trouble(name, f"column {missing[0]} is missing; needed are {', '.join(COLUMNS)}")
-    if not body:
-        raise _trouble(name, "the file has no measurements")
-    return tuple(_reading(dict(zip(columns, row, strict=False)), number, separator == ";", when, name) for number, row in body)
+        value = float(text.replace(",", ".") if table.comma else text)
+    except ValueError as error:
+        raise trouble(name, f"line {line}, {column}: {text[:40]!r} is not a number") from error
+    if not math.isfinite(value) or not least <= value < 1e6 or (least == 0 and value == 0 and column not in MAY_BE_ZERO):
+        raise trouble(name, f"line {line}, {column}: {text[:40]} is not between {least:g} and 1,000,000")
+    return value
 
 
-def _rows(text: str, separator: str, name: str) -> list[tuple[int, list[str]]]:
-    """Return the rows with their lines, blank ones left out; raise MeasurementTrouble where there are too many."""
-    rows: list[tuple[int, list[str]]] = []
-    try:
-        for number, row in enumerate(csv.reader(_lines(text, name), delimiter=separator), start=1):
-            if number == 1 or any(cell.strip() for cell in row):
-                rows.append((number, row))
-            if number > MOST_ROWS + 1:
-                raise _trouble(name, f"more than {MOST_ROWS} measurements")
-    except csv.Error as error:
-        raise _trouble(name, str(error)) from error
-    return rows or [(1, [])]
+MAY_BE_ZERO = frozenset({"x", "y", "z", "red", "green", "blue"})
 
 
-def _lines(text: str, name: str) -> Iterator[str]:
-    """Yield lines one by one: a file of nothing but separators must not fill the memory."""
-    for line in io.StringIO(text):
-        if len(line) > LONGEST_LINE:
-            raise _trouble(name, f"a line is longer than {LONGEST_LINE} characters")
-        yield line
-
-
-def _reading(cells: dict[str, str], line: int, comma: bool, when: str, name: str) -> Reading:
-    numbers = []
-    for column in COLUMNS[1:]:
-        text = cells.get(column, "").strip()
-        try:
-            value = float(text.replace(",", ".") if comma else text)
-        except ValueError as error:
-            raise _trouble(name, f"line {line}, {column}: {text!r} is not a number") from error
-        if not math.isfinite(value) or not 0 < value < 1e6:
-            raise _trouble(name, f"line {line}, {column}: {text} is not between 0 and 1,000,000")
-        numbers.append(value)
-    light = cells.get("light", "").strip()[:40]
+def _reading(table: Table, line: int, cells: Mapping[str, str], when: str, name: str) -> Reading:
+    screen = ("x", "y", "z") if table.cgats else WHITE[1:4]
+    x, y, z, ax, ay, az = (_number(table, line, cells, column, name) for column in (*screen, *WHITE[4:]))
+    if min(x, y, z) <= 0:
+        raise trouble(name, f"line {line}: a white gives light in X, Y and Z")
+    light = (cells.get("light") or "").strip()[:40]
     if not light:
-        raise _trouble(name, f"line {line}: the light has no name")
-    return Reading(light, (numbers[0], numbers[1], numbers[2]), (numbers[3], numbers[4], numbers[5]), when, f"file {name}")
+        raise trouble(name, f"line {line}: the light has no name")
+    return Reading(light, (x, y, z), (ax, ay, az), when, f"file {name}")
 
 
-def _trouble(name: str, why: str) -> MeasurementTrouble:
-    return MeasurementTrouble(
-        f"{name} cannot be used: {why}.", safe="Earlier measurements are kept.", advice="Correct the file, then import it again."
-    )
+def _fields(table: Table, name: str) -> tuple[Taken, ...]:
+    """Return a panel's fields: known names are kept, others are told by their codes; equal ones are repeated readings."""
+    shots = {shot.key: shot for shot in panel_shots()}
+    readings: dict[str, list[XYZ]] = {}
+    before = ""
+    for line, cells in table.rows:
+        xyz = (
+            _number(table, line, cells, "x", name),
+            _number(table, line, cells, "y", name),
+            _number(table, line, cells, "z", name),
+        )
+        given = (cells.get("field") or "").strip()
+        top = 100.0 if table.cgats else 1.0
+        rgb = [_number(table, line, cells, column, name) / top for column in ("red", "green", "blue")]
+        if max(rgb) > 1 + NEAR:
+            raise trouble(name, f"line {line}: codes go from 0 to {top:g}")
+        key = given if given in shots else _key(rgb)
+        if not key:
+            continue
+        if key == "white" and before not in ("", "white") and "white" in readings and given != "white":
+            key = "white again"
+        readings.setdefault(key, []).append(xyz)
+        before = key
+    if "white" in readings:
+        readings.setdefault("grey 1.00", readings["white"])
+    if missing := [key for key in ("white", "red", "green", "blue", "grey 0.00") if key not in readings]:
+        raise trouble(name, f"the field {missing[0]} is missing")
+    if sum(key.startswith("grey") for key in readings) < 5:
+        raise trouble(name, "a grey ramp of at least five levels is needed")
+    return tuple(_taken(shots.get(key), key, xyz) for key, xyz in readings.items())
+
+
+def _key(rgb: Sequence[float]) -> str:
+    """Return the session's name for codes from 0 to 1; empty for a colour that the sheet does not need."""
+    red, green, blue = rgb
+    if max(rgb) - min(rgb) <= NEAR:
+        if red >= 1 - NEAR:
+            return "white"
+        level = next((level for level in GREY_LEVELS if abs(level - red) <= NEAR), red)
+        return f"grey {level:.2f}"
+    for key, pure in (("red", (1, 0, 0)), ("green", (0, 1, 0)), ("blue", (0, 0, 1))):
+        if all(abs(a - b) <= NEAR for a, b in zip((red, green, blue), pure, strict=True)):
+            return key
+    return ""
+
+
+def _taken(shot: Shot | None, key: str, readings: list[XYZ]) -> Taken:
+    return Taken(key, tuple(readings), 1, doubt_of(shot, readings) if shot is not None else "")
+
+
+def _levels(table: Table, name: str) -> tuple[Level, ...]:
+    column = "luminance" if "luminance" in table.columns else "y"
+    found: dict[tuple[float, bool], list[float]] = {}
+    for line, cells in table.rows:
+        lux, luminance = _number(table, line, cells, "lux", name), _number(table, line, cells, column, name, least=1e-6)
+        direction = (cells.get("direction") or "rising").strip().lower()
+        if direction not in ("rising", "falling"):
+            raise trouble(name, f"line {line}, direction: {direction[:40]!r} is neither rising nor falling")
+        found.setdefault((lux, direction == "falling"), []).append(luminance)
+    return tuple(Level(lux, tuple(values), falling) for (lux, falling), values in found.items())
+
+
+def table_of(job: Job, sheet: str) -> tuple[tuple[str, ...], list[tuple[str, ...]]]:
+    """Return a job's measurements of a sheet (white, panel, brightness) as columns and rows of text."""
+    match sheet:
+        case "white":
+            rows = [(r.light, *map(_told, (*r.screen, *r.ambient))) for r in job.readings]
+            return WHITE, rows
+        case "panel":
+            codes = {shot.key: shot.rgb or (1.0, 1.0, 1.0) for shot in panel_shots()}
+            return PANEL, [
+                (taken.key, *(f"{code:g}" for code in codes.get(taken.key, _grey(taken.key))), *map(_told, xyz))
+                for taken in job.measured.fields
+                for xyz in taken.readings
+            ]
+        case _:
+            ways = {False: "rising", True: "falling"}
+            return BRIGHTNESS, [
+                (f"{level.lux:g}", ways[level.falling], _told(value))
+                for level in job.measured.levels
+                for value in level.luminance
+            ]
+
+
+def export_sheet(job: Job, sheet: str, file: Path, when: str) -> None:
+    """Write a job's measurements of a sheet, as CGATS where the name ends in .txt or .cgats, as CSV otherwise."""
+    columns, rows = table_of(job, sheet)
+    if not rows:
+        raise Trouble(f"Nothing is measured for the {sheet} sheet.", safe="Nothing was written.", advice="Measure first.")
+    cgats = file.suffix.lower() in (".txt", ".cgats")
+    text = _as_cgats(job, sheet, columns, rows, when) if cgats else to_csv(columns, rows)
+    try:
+        write_whole(file, text.encode())
+    except OSError as error:
+        raise Trouble(
+            f"{file.name} cannot be written: {error.strerror}.", safe="The measurement is kept.", advice="Choose another place."
+        ) from error
+
+
+def _as_cgats(job: Job, sheet: str, columns: tuple[str, ...], rows: list[tuple[str, ...]], when: str) -> str:
+    head = {"ORIGINATOR": "Daruma", "DESCRIPTOR": f"{job.name}, {sheet}", "CREATED": when}
+    instrument = job.measured.instrument or (job.readings[0].instrument if job.readings else "")
+    if instrument:
+        head["INSTRUMENTATION"] = instrument
+    names = [_CGATS.get(column, column.upper()) for column in columns]
+    if sheet == "panel":
+        # codes are per cent in CGATS
+        rows = [(row[0], *(f"{100 * float(code):g}" for code in row[1:4]), *row[4:]) for row in rows]
+    numbered = [(str(number), *row) for number, row in enumerate(rows, start=1)]
+    return to_cgats(("SAMPLE_ID", *names), numbered, head)
+
+
+_CGATS = {
+    "field": "SAMPLE_NAME",
+    "red": "RGB_R",
+    "green": "RGB_G",
+    "blue": "RGB_B",
+    **{f"{prefix}{axis}": f"XYZ_{axis.upper()}" for prefix in ("", "screen_") for axis in "xyz"},
+    "luminance": "XYZ_Y",
+}
+
+
+def _grey(key: str) -> tuple[float, float, float]:
+    level = float(key.removeprefix("grey "))
+    return level, level, level
+
+
+def _told(value: float) -> str:
+    return f"{value:.6g}"

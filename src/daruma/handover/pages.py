@@ -1,21 +1,26 @@
 """Both pages of a hand-over, made once and saved as HTML."""
 
-from collections.abc import Mapping, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from dataclasses import dataclass
 from pathlib import Path
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act
 from daruma.core.backup import Backup
+from daruma.core.colour.brightness import judge_brightness
+from daruma.core.colour.coordinates import daylight_line
+from daruma.core.colour.sheet import PanelSheet
 from daruma.core.colour.temperature import locus_line
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.parts import Function
+from daruma.core.pictures.brightness_plot import brightness_plot
+from daruma.core.pictures.panel_picture import panel_picture
 from daruma.core.pictures.primitives import Picture
-from daruma.core.pictures.white_plot import white_plot
+from daruma.core.pictures.white_plot import Beside, white_plot
 from daruma.core.plan.actions import Action
-from daruma.core.white_proof import verdict_of
+from daruma.core.white_proof import before_tuning, verdict_of
 from daruma.handover.sheet import Audience, Sheet, make_sheet, render
 from daruma.handover.svg import to_svg
 
@@ -24,25 +29,26 @@ PLOT_SIZE = (600.0, 360.0)
 
 @dataclass(frozen=True, slots=True)
 class Pages:
-    """Hold a job's sheet and its plot."""
+    """Hold a job's sheet and its plots, each with its title."""
 
     job: str
     sheet: Sheet
-    plot: Picture | None
+    plots: tuple[tuple[str, Picture], ...]
 
-    def html(self, shop_file: bool, plot: str) -> str:
-        """Return one page; `plot` is the markup that shows the white plot."""
-        return render(self.sheet, Audience.SHOP if shop_file else Audience.CUSTOMER, plot)
+    def html(self, shop_file: bool, tags: Sequence[str]) -> str:
+        """Return one page; `tags` are the markup that shows each plot."""
+        shown = tuple((title, tag) for (title, _), tag in zip(self.plots, tags, strict=True))
+        return render(self.sheet, Audience.SHOP if shop_file else Audience.CUSTOMER, shown)
 
     def save_html(self, folder: Path) -> tuple[Path, Path]:
         """Write both pages as self-contained HTML, whole or not at all; return the files."""
-        plot = to_svg(self.plot) if self.plot else ""
+        tags = [to_svg(plot) for _, plot in self.plots]
         try:
             folder.mkdir(parents=True, exist_ok=True)
             files = folder / f"{self.job}-customer.html", folder / f"{self.job}-shop.html"
             for shop_file, path in zip((False, True), files, strict=True):
                 spare = path.with_suffix(".part")
-                spare.write_text(self.html(shop_file, plot), encoding="utf-8")
+                spare.write_text(self.html(shop_file, tags), encoding="utf-8")
                 spare.replace(path)
         except OSError as error:
             raise Trouble(
@@ -61,11 +67,22 @@ def make_pages(
     actions: Mapping[str, Action],
     backup: Backup | None,
     acts: Sequence[Act],
+    panel: PanelSheet | None,
 ) -> Pages:
-    """Gather a job's pages."""
+    """Gather a job's pages; `panel` is its panel sheet, where the panel was measured."""
     sheet = make_sheet(shop, job, model, catalogue.function_labels, catalogue.function_meaning, actions, backup, acts)
+    return Pages(job.name, sheet, tuple(_plots(job, model, panel)))
+
+
+def _plots(job: Job, model: Model, panel: PanelSheet | None) -> Iterator[tuple[str, Picture]]:
     proof = job.proof(Function.AMBIENT_WHITE)
-    if proof is None or not proof.readings:
-        return Pages(job.name, sheet, None)
-    verdict = verdict_of(model.white, proof.readings, proof.uncertainty)
-    return Pages(job.name, sheet, white_plot(*PLOT_SIZE, model.white, verdict, locus_line()))
+    if proof is not None and proof.readings:
+        verdict = verdict_of(model.white, proof.readings, proof.uncertainty)
+        beside = Beside(locus_line(), daylight_line(), before_tuning(job, model.white))
+        yield "The white, measured", white_plot(*PLOT_SIZE, model.white, verdict, beside)
+    if job.proof(Function.AUTO_BRIGHTNESS) is not None and job.measured.levels:
+        verdict_of_levels = judge_brightness(model.display, job.measured.levels, job.measured.luminance)
+        picture = brightness_plot(*PLOT_SIZE, model.display, verdict_of_levels, job.measured.levels)
+        yield "Luminance against the light in the room", picture
+    if panel is not None:
+        yield "The panel, measured", panel_picture(PLOT_SIZE[0], PLOT_SIZE[1] + 120, model.display, panel)

@@ -96,12 +96,12 @@ def make_sheet(
     )
 
 
-def render(sheet: Sheet, audience: Audience, plot: str) -> str:
-    """Return a sheet as one self-contained HTML page; `plot` is trusted markup of the white plot, or empty."""
+def render(sheet: Sheet, audience: Audience, plots: Sequence[tuple[str, str]]) -> str:
+    """Return a sheet as one self-contained HTML page; `plots` are titles with trusted markup."""
     environment = Environment(
         loader=PackageLoader("daruma.handover"), autoescape=True, undefined=StrictUndefined, trim_blocks=True, lstrip_blocks=True
     )
-    return environment.get_template("sheet.html").render(sheet=sheet, shop_file=audience is Audience.SHOP, plot=plot)
+    return environment.get_template("sheet.html").render(sheet=sheet, shop_file=audience is Audience.SHOP, plots=plots)
 
 
 def _fitted(job: Job) -> str:

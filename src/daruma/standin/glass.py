@@ -43,20 +43,30 @@ def light_of(glass: Glass, white_xy: Sequence[float], codes: Triple, luminance: 
     return light[0] * scale + dark[0], light[1] * scale + dark[1], light[2] * scale + dark[2]
 
 
+def boost_of(record: Record | None, spec: DisplaySpec, aim_xy: Sequence[float]) -> float:
+    """Return by how much more light the phone asks the panel for, so that a white of x, y `aim_xy` keeps its luminance."""
+    return max(_wanted(record, spec, aim_xy))
+
+
 def codes_of(record: Record | None, spec: DisplaySpec, aim_xy: Sequence[float], rgb: Triple = (1.0, 1.0, 1.0)) -> Triple:
     """Return the codes by which the phone shows a colour of signals `rgb` with a white of x, y `aim_xy`.
 
     A record without calibration is driven as if the panel were just as the model means it.
     """
-    white = _values(record, "white_point") or tuple(aim_xy)
     gains = _values(record, "gain_matrix") or (1.0, 0.0, 0.0, 0.0, 1.0, 0.0, 0.0, 0.0, 1.0)
     tone = _values(record, "tone_curve") or (0.0, 65535.0)
-    wanted = _times(_inverse(_balanced(spec.primaries_xy, white)), xy_to_xyz((aim_xy[0], aim_xy[1])))
+    wanted = _wanted(record, spec, aim_xy)
     top = max(wanted)
     linear = [max(0.0, signal) ** spec.gamma * part / top for signal, part in zip(rgb, wanted, strict=True)]
     drives = _times((gains[0:3], gains[3:6], gains[6:9]), (linear[0], linear[1], linear[2]))
     codes = [_code(tone, i, max(0.0, min(1.0, drive)) ** (1 / spec.gamma)) for i, drive in enumerate(drives)]
     return codes[0], codes[1], codes[2]
+
+
+def _wanted(record: Record | None, spec: DisplaySpec, aim_xy: Sequence[float]) -> Triple:
+    """Return the linear colour, in the model's primaries, of a white of luminance 1."""
+    white = _values(record, "white_point") or tuple(aim_xy)
+    return _times(_inverse(_balanced(spec.primaries_xy, white)), xy_to_xyz((aim_xy[0], aim_xy[1])))
 
 
 def _values(record: Record | None, name: str) -> tuple[float, ...]:

@@ -15,7 +15,7 @@ from daruma.core.parts import Function, Identity, PartKind, PartStatus, Version
 from daruma.core.records import FieldRole, Record, decode
 from daruma.core.tri import Tri
 from daruma.standin.errors import No
-from daruma.standin.glass import codes_of, light_of, plain_glass
+from daruma.standin.glass import boost_of, codes_of, light_of, plain_glass
 from daruma.standin.world import Flex, Panel, Phone, World
 
 FIXED_LUMINANCE = 320.0  # cd/m2, where the phone does not follow the room
@@ -265,4 +265,4 @@ def screen_light(world: World, phone: Phone, model: Model, catalogue: Catalogue)
     luminance = FIXED_LUMINANCE
     if calibration is not None and evaluate(known, Function.AUTO_BRIGHTNESS).holds is Tri.YES:
         luminance = wanted_luminance(calibration.brightness, seen.xyz[1] if seen is not None else 0.0)
-    return light_of(glass, panel.white_xy, codes_of(record, spec, aim), luminance)
+    return light_of(glass, panel.white_xy, codes_of(record, spec, aim), luminance * boost_of(record, spec, aim))

@@ -33,7 +33,7 @@ log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
 REPLAN_MS = 150  # at the start the view of the job comes first, its plan after
 QUIET_WORK = frozenset(
-    {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the white", "making the pages"}
+    {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the sheets", "making the pages"}
 )
 WHITE = Function.AMBIENT_WHITE
 
@@ -62,6 +62,7 @@ class Desk(QObject):
     told = Signal(str)
     doubts_changed = Signal(object)
     closing_done = Signal()
+    sampled = Signal(object)
 
     def __init__(self, loader: Callable[[], Workshop], parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -441,14 +442,22 @@ class Desk(QObject):
         self._job_work(self.bench, "measuring", work, cancellable=True)
 
     def import_readings(self, path: Path) -> None:
-        """Take measurements from a CSV file."""
-        from daruma.handover.measurements import LARGEST, readings_from_csv
+        """Take measurements from a CSV or CGATS file, and judge what they are for."""
+        from daruma.handover.measurements import LARGEST, read_measurements
 
         def work(job: Job, context: Context) -> Job:
-            fresh = readings_from_csv(_bytes_of(path, LARGEST), context.now(), path.name)
-            return self.ready.prove_step(self.ready.with_readings(job, fresh, context), WHITE, context)
+            fresh = read_measurements(_bytes_of(path, LARGEST), context.now(), path.name)
+            return self.ready.take_in(job, fresh.readings, fresh.fields, fresh.levels, path.name, context)
 
         self._job_work(self.bench, "importing measurements", work)
+
+    def measure_panel(self) -> None:
+        """Take the fields of the panel sheet."""
+        self._job_work(self.bench, "measuring the panel", self.ready.measure_panel, cancellable=True)
+
+    def tune(self) -> None:
+        """Keep the tuned record and put the way to write it on the run sheet."""
+        self._job_work(self.store, "keeping the tuned record", self.ready.tune)
 
     def prove(self, function: Function) -> None:
         """Prove one function."""
@@ -492,11 +501,12 @@ class Desk(QObject):
         work = Work(name, function, cancellable=cancellable)
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
+        work.sampled.connect(self.sampled)
         lane.start(work)
 
 
 def _context(work: Work) -> Context:
-    return Context(work.report, local_time, work.stop)  # type: ignore[arg-type]
+    return Context(work.report, local_time, work.stop, sample=work.sample)  # type: ignore[arg-type]
 
 
 def _bytes_of(path: Path, most: int) -> bytes:

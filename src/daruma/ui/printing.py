@@ -1,8 +1,9 @@
-"""Pages on paper: a sheet's HTML to PDF and to the preview, with the white plot as a picture."""
+"""Pages on paper: a sheet's HTML to PDF and to the preview, with its plots as pictures."""
 
+from collections.abc import Sequence
 from pathlib import Path
 
-from PySide6.QtCore import QMarginsF, QSize, QSizeF, Qt, QUrl
+from PySide6.QtCore import QBuffer, QByteArray, QIODevice, QMarginsF, QSize, QSizeF, Qt, QUrl
 from PySide6.QtGui import QImage, QPageLayout, QPageSize, QPainter, QPdfWriter, QTextDocument
 
 from daruma.core.errors import Trouble
@@ -10,9 +11,7 @@ from daruma.core.pictures.primitives import Picture
 from daruma.ui.painting import draw
 from daruma.ui.theme import PAPER, text_font
 
-PLOT = QUrl("picture:white-plot")
-PLOT_TAG = '<img src="picture:white-plot" width="560" height="336">'
-PLOT_SIZE = (600.0, 360.0)
+WIDTH = 560  # logical pixels of a plot on paper
 
 
 def plot_image(picture: Picture, scale: float = 2.0) -> QImage:
@@ -26,17 +25,45 @@ def plot_image(picture: Picture, scale: float = 2.0) -> QImage:
     return image
 
 
-def document(html: str, plot: QImage | None) -> QTextDocument:
+def png_of(picture: Picture) -> bytes:
+    """Return a picture as a PNG at twice its size."""
+    data = QByteArray()
+    buffer = QBuffer(data)
+    buffer.open(QIODevice.OpenModeFlag.WriteOnly)
+    plot_image(picture).save(buffer, "PNG")
+    return bytes(data.data())
+
+
+def write_picture(file: Path, data: bytes) -> None:
+    """Write a picture's file, whole or not at all."""
+    spare = file.with_name(file.name + ".part")
+    try:
+        spare.write_bytes(data)
+        spare.replace(file)
+    except OSError as error:
+        spare.unlink(missing_ok=True)
+        raise Trouble(
+            f"{file.name} cannot be written: {error.strerror}.", safe="The measurement is kept.", advice="Choose another place."
+        ) from error
+
+
+def tags_of(plots: Sequence[Picture]) -> list[str]:
+    """Return the markup by which a document shows its plots."""
+    heights = [round(WIDTH * plot.height / plot.width) for plot in plots]
+    return [f'<img src="picture:{i}" width="{WIDTH}" height="{height}">' for i, height in enumerate(heights)]
+
+
+def document(html: str, plots: Sequence[Picture]) -> QTextDocument:
     """Return a sheet as a document that Qt can show and print."""
     made = QTextDocument()
     made.setDefaultFont(text_font(14))
-    if plot is not None:
-        made.addResource(QTextDocument.ResourceType.ImageResource.value, PLOT, plot)
+    for i, plot in enumerate(plots):
+        made.addResource(QTextDocument.ResourceType.ImageResource.value, QUrl(f"picture:{i}"), plot_image(plot))
     made.setHtml(html)
     return made
 
 
-def write_pdf(html: str, plot: QImage | None, path: Path) -> None:
+def write_pdf(html: str, plots: Sequence[Picture], path: Path) -> None:
     """Print a sheet to a PDF file, whole or not at all."""
     spare = path.with_suffix(".part")
     writer = QPdfWriter(str(spare))
@@ -44,7 +71,7 @@ def write_pdf(html: str, plot: QImage | None, path: Path) -> None:
     writer.setPageMargins(QMarginsF(16, 16, 16, 16), QPageLayout.Unit.Millimeter)
     writer.setResolution(96)
     writer.setTitle(path.stem)
-    made = document(html, plot)
+    made = document(html, plots)
     # with a page size of its own the document fills the page; without one Qt adds margins inside the margins
     made.setPageSize(QSizeF(writer.width(), writer.height()))
     made.print_(writer)

@@ -33,6 +33,7 @@ class Work(QObject):
     """One piece of work: signals arrive in the interface's thread."""
 
     progress = Signal(float, str)
+    sampled = Signal(object)
     done = Signal(object)
     failed = Signal(object)
     ended = Signal(object)
@@ -48,6 +49,10 @@ class Work(QObject):
     def report(self, share: float, text: str) -> None:
         """Say how far the work is; called from the lane's thread."""
         self.progress.emit(share, text)
+
+    def sample(self, reading: object) -> None:
+        """Hand a reading over as it comes; called from the lane's thread."""
+        self.sampled.emit(reading)
 
     def run(self) -> None:
         """Do the work in the lane's thread."""

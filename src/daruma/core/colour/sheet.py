@@ -6,21 +6,27 @@ from dataclasses import dataclass
 import numpy as np
 
 from daruma.core.colour.chromaticity import XYZ, mean_xyz, xyz_to_xy
+from daruma.core.colour.coordinates import chromaticity_uv
+from daruma.core.colour.drive import shown
 from daruma.core.colour.lamps import Lamps
 from daruma.core.colour.panel import PanelModel, PanelReadings, characterise
 from daruma.core.colour.sensor import GainFit, LightSeen, SensorModel, counts_of, fit_gains, most_telling
-from daruma.core.colour.shots import GREY_LEVELS, Taken
+from daruma.core.colour.shots import Taken
 from daruma.core.colour.tuning import Instrument, Tuning, tune
 from daruma.core.display import Calibration
 from daruma.core.measured import LightRead, Measured
 from daruma.core.model import Model
 
+LEAST_GREYS = 5
 UV_TO_RELATIVE = 2.0  # relative error of X, Y or Z that moves a white by so much of its u'v' (about, near daylight)
 
 
 @dataclass(frozen=True)
 class PanelSheet:
-    """Hold a panel's characterisation, its tuning, the temperatures of white and the primaries' chromaticities."""
+    """Hold a panel's characterisation, its tuning, the temperatures of white and the primaries' chromaticities.
+
+    `shift` is by how much the tuned record moves the model's own white, in u'v'.
+    """
 
     panel: PanelModel
     tuning: Tuning
@@ -29,8 +35,12 @@ class PanelSheet:
     primaries_xy: tuple[tuple[float, float], ...]
     kelvin: float
     duv: float
-    ratio: float
+    shift: tuple[float, float]
     doubts: tuple[str, ...]
+
+    def moved(self, uv: tuple[float, float]) -> tuple[float, float]:
+        """Return where the tuned record should bring a white that was measured at u', v'."""
+        return uv[0] + self.shift[0], uv[1] + self.shift[1]
 
 
 @dataclass(frozen=True)
@@ -48,11 +58,12 @@ class SensorSheet:
 def panel_readings(fields: Sequence[Taken]) -> PanelReadings | None:
     """Return a session's fields as readings of a panel; None while one is missing."""
     means = {taken.key: mean_xyz(list(taken.readings)) for taken in fields if taken.readings}
-    needed = ["white", "red", "green", "blue", "white again", *(f"grey {level:.2f}" for level in GREY_LEVELS)]
-    if any(key not in means for key in needed):
+    if any(key not in means for key in ("white", "red", "green", "blue")):
         return None
-    greys = tuple((level, means[f"grey {level:.2f}"]) for level in GREY_LEVELS)
-    return PanelReadings(means["red"], means["green"], means["blue"], means["white"], greys, means["white again"])
+    greys = tuple((float(key.removeprefix("grey ")), xyz) for key, xyz in means.items() if key.startswith("grey "))
+    if len(greys) < LEAST_GREYS:
+        return None
+    return PanelReadings(means["red"], means["green"], means["blue"], means["white"], greys, means.get("white again"))
 
 
 def panel_sheet(
@@ -70,7 +81,6 @@ def panel_sheet(
     from daruma.core.colour.temperature import cct_duv
 
     panel = characterise(readings)
-    ratio = readings.white[1] / model.display.test_luminance
     instrument = Instrument(UV_TO_RELATIVE * measured.uv, _scatter(measured.fields))
     tuning = tune(readings, model.display, model.white.native_xy, instrument, rounded, current=current, curves=curves)
     white = xyz_to_xy(readings.white)
@@ -84,9 +94,18 @@ def panel_sheet(
         tuple(xyz_to_xy(_lit(xyz)) for xyz in (readings.red, readings.green, readings.blue)),
         float(kelvin[0]),
         float(duv[0]),
-        ratio,
+        _shift(panel, model, tuning, current),
         (*bad, *(finding.sentence for finding in panel.findings)),
     )
+
+
+def _shift(panel: PanelModel, model: Model, tuning: Tuning, current: Calibration | None) -> tuple[float, float]:
+    if current is None:
+        return 0.0, 0.0
+    level, native = np.ones(1), model.white.native_xy
+    seen = [shown(panel, calibration, model.display, native, level)[0] for calibration in (current, tuning.calibration)]
+    before, after = chromaticity_uv(np.array(seen))
+    return float(after[0] - before[0]), float(after[1] - before[1])
 
 
 def sensor_sheet(

@@ -14,7 +14,7 @@ import numpy.typing as npt
 
 from daruma.core.colour.coordinates import chromaticity_xy
 from daruma.core.colour.difference import delta_e_2000, xyz_to_lab
-from daruma.core.colour.drive import shown
+from daruma.core.colour.drive import boost, shown
 from daruma.core.colour.panel import PanelModel, PanelReadings, characterise, rgb_matrix
 from daruma.core.display import Calibration, DisplaySpec, Pair
 
@@ -90,7 +90,7 @@ def tuned(panel: PanelModel, spec: DisplaySpec, white_xy: Pair, curves: int = 1)
     """Return the calibration that makes a panel, characterised at the test luminance, show what the model wants.
 
     `white_xy` is the model's white without any light; `curves` is 1 for a tone curve that the channels share and 3 for
-    one each. Luminances to ask for are raised by what the panel, or the way to that white, loses.
+    one each. Luminances to ask for are raised by what the panel gives too little.
     """
     full = panel.matrix.sum(axis=1)
     white = chromaticity_xy(full)
@@ -103,8 +103,8 @@ def tuned(panel: PanelModel, spec: DisplaySpec, white_xy: Pair, curves: int = 1)
 
 
 def luminance_of(panel: PanelModel, calibration: Calibration, spec: DisplaySpec, white_xy: Pair) -> float:
-    """Return the cd/m2 that a panel gives for a white through a calibration."""
-    return float(shown(panel, calibration, spec, white_xy, np.ones(1))[0, 1])
+    """Return the cd/m2 that a panel gives for a white through a calibration, asked for the test luminance."""
+    return float(shown(panel, calibration, spec, white_xy, np.ones(1))[0, 1]) * boost(calibration, spec, white_xy)
 
 
 def _tone(panel: PanelModel, spec: DisplaySpec, curves: int) -> tuple[tuple[float, ...], ...]:
@@ -129,10 +129,10 @@ def differences(
     """Return dE00 of white and greys against what the model wants, shape (n,).
 
     Wanted is the white of `white_xy` at the luminance that the panel has for it, and greys of the same chromaticity
-    that fall with the model's exponent: a colour difference, not one of brightness.
+    that fall with the model's exponent: a colour difference, not one of brightness. Level 1 must be among the levels.
     """
     seen = shown(panel, calibration, spec, white_xy, levels)
-    luminance = luminance_of(panel, calibration, spec, white_xy)
+    luminance = seen[np.argmax(levels), 1]
     x, y = white_xy
     white = luminance * np.array([x / y, 1.0, (1 - x - y) / y])
     return delta_e_2000(xyz_to_lab(seen, white), xyz_to_lab(np.asarray(levels)[:, None] ** spec.gamma * white, white))

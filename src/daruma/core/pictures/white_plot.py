@@ -1,12 +1,14 @@
 """The white plot: measured whites under each light against the path they should follow (CIE 1976 u', v')."""
 
-from collections.abc import Sequence
-from math import cos, pi, sin
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass, field
+from math import cos, pi, radians, sin
 
 from daruma.core.colour.chromaticity import Pair, xy_to_uv
 from daruma.core.colour.follow import WhitePoint, WhiteVerdict, target_white
 from daruma.core.model import WhitePath
 from daruma.core.pictures.primitives import Anchor, Disc, Item, Line, Picture, Rect, Text, Tone, cross
+from daruma.core.uncertainty import Claim
 
 _LEFT, _BOTTOM, _TOP, _RIGHT = 56.0, 38.0, 14.0, 14.0
 
@@ -31,15 +33,39 @@ class _Frame:
         return _LEFT <= x <= _LEFT + self.w and _TOP <= y <= _TOP + self.h
 
 
-def white_plot(width: float, height: float, path: WhitePath, verdict: WhiteVerdict | None, locus: Sequence[Pair]) -> Picture:
+@dataclass(frozen=True, slots=True)
+class Beside:
+    """Hold what is drawn beside the measured whites: loci to compare with, what was measured before the display was
+    tuned, where a tuned record should bring each light's white, and readings that just came in.
+    """
+
+    black_body: Sequence[Pair] = ()
+    daylight: Sequence[Pair] = ()
+    before: Sequence[WhitePoint] = ()
+    expected: Mapping[str, Pair] = field(default_factory=dict)
+    live: Sequence[Pair] = ()
+
+
+def white_plot(width: float, height: float, path: WhitePath, verdict: WhiteVerdict | None, beside: Beside) -> Picture:
     """Return the plot; without a verdict it shows the path that is expected."""
     points = verdict.points if verdict else ()
     native = xy_to_uv(path.native_xy)
     warm_end = target_white(path, xy_to_uv((0.44758, 0.40745)))  # illuminant A: the warm end of the path
-    frame = _Frame(width, height, [native, warm_end, *(p.measured for p in points), *(p.ambient for p in points)])
-    items: list[Item] = [*_axes(frame), *_locus(frame, locus), *_path(frame, path, [warm_end, native])]
+    shown = [native, warm_end, *(p.measured for p in points), *(p.ambient for p in points), *(p.measured for p in beside.before)]
+    frame = _Frame(width, height, shown)
+    items: list[Item] = [
+        *_axes(frame),
+        *_locus(frame, beside.black_body, "black body", (6, 4), 0.3),
+        *_locus(frame, beside.daylight, "daylight", (1, 4), 0.0),
+        *_path(frame, path, [warm_end, native]),
+    ]
+    for earlier in beside.before:
+        items += _earlier(frame, earlier)
     for point in points:
         items += _point(frame, path, point, width)
+        if point.light in beside.expected:
+            items += _expected(frame, point.measured, beside.expected[point.light])
+    items += [Disc(*frame.at(uv), 2.2, 2.2, Tone.INK) for uv in beside.live if frame.holds(uv)]
     words = verdict.sentence if verdict else "Nothing is measured yet; the path that is expected is drawn."
     return Picture(width, height, tuple(items), (), words)
 
@@ -67,12 +93,34 @@ def _axes(frame: _Frame) -> list[Item]:
     return items
 
 
-def _locus(frame: _Frame, locus: Sequence[Pair]) -> list[Item]:
+def _locus(frame: _Frame, locus: Sequence[Pair], words: str, dash: tuple[float, ...], place: float) -> list[Item]:
     inside = tuple(frame.at(point) for point in locus if frame.holds(point))
     if len(inside) < 2:
         return []
-    x, y = inside[len(inside) // 2]
-    return [Line(inside, Tone.QUIET, 1.4, (6, 4)), Text(x - 10, y - 4, "black body", Tone.QUIET, 12, "end")]
+    x, y = inside[int(len(inside) * place)]
+    side = (x - 10, y - 4, "end")
+    return [Line(inside, Tone.QUIET, 1.4, dash), Text(side[0], side[1], words, Tone.QUIET, 12, side[2])]  # type: ignore[arg-type]
+
+
+def _earlier(frame: _Frame, point: WhitePoint) -> list[Item]:
+    x, y = frame.at(point.measured)
+    return [Rect(x - 4, y - 4, 8, 8, None, Tone.QUIET, 1.6), Text(x - 9, y - 6, f"{point.light}, before", Tone.QUIET, 12, "end")]
+
+
+def _expected(frame: _Frame, here: Pair, there: Pair) -> list[Item]:
+    (x0, y0), (x1, y1) = frame.at(here), frame.at(there)
+    diamond = ((x1, y1 - 5), (x1 + 5, y1), (x1, y1 + 5), (x1 - 5, y1), (x1, y1 - 5))
+    return [Line(((x0, y0), (x1, y1)), Tone.PROVEN, 1.2, (3, 3)), Line(diamond, Tone.PROVEN, 1.8)]
+
+
+def _outline(frame: _Frame, point: WhitePoint) -> tuple[tuple[float, float], ...]:
+    """Return the uncertainty ellipse as a closed line."""
+    turn, found = radians(point.ellipse.turn), []
+    for step in range(33):
+        along, across = point.ellipse.long * cos(step * pi / 16), point.ellipse.short * sin(step * pi / 16)
+        u, v = along * cos(turn) - across * sin(turn), along * sin(turn) + across * cos(turn)
+        found.append(frame.at((point.measured[0] + u, point.measured[1] + v)))
+    return tuple(found)
 
 
 def _path(frame: _Frame, path: WhitePath, ends: Sequence[Pair]) -> list[Item]:
@@ -88,9 +136,8 @@ def _point(frame: _Frame, path: WhitePath, point: WhitePoint, width: float) -> l
     x, y = frame.at(point.measured)
     tx, ty = frame.at(point.target)
     ax, ay = frame.at(point.ambient)
-    tolerance, spread = path.tolerance_uv * frame.scale, max(point.spread * frame.scale, 3.0)
-    good = point.distance + point.spread <= path.tolerance_uv
-    tone = Tone.PROVEN if good else Tone.ACT
+    tolerance = path.tolerance_uv * frame.scale
+    tone = Tone.PROVEN if point.judgement.claim is Claim.PROVEN else Tone.ACT
     rays: list[Item] = [
         Line(
             ((ax + 5 * cos(k * pi / 4), ay + 5 * sin(k * pi / 4)), (ax + 9 * cos(k * pi / 4), ay + 9 * sin(k * pi / 4))),
@@ -110,7 +157,7 @@ def _point(frame: _Frame, path: WhitePath, point: WhitePoint, width: float) -> l
         Text(*place, f"{point.light} light", Tone.QUIET, 12, "end" if place[1] == ay + 4 else "middle"),
         Disc(tx, ty, tolerance, tolerance, None, Tone.DATA, 1.6),
         *cross(tx, ty, 4, Tone.DATA, 1.4),
-        Disc(x, y, spread, spread, tone, None, alpha=0.3),
-        Disc(x, y, 3.2, 3.2, tone),
+        Line(_outline(frame, point), tone, 1.4),
+        Disc(x, y, 2.6, 2.6, tone),
         label,
     ]

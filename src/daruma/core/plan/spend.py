@@ -1,10 +1,15 @@
 """Spend a write on it? What tuning a panel would bring against what the write risks, in the shop's own money."""
 
+from __future__ import annotations
+
 from dataclasses import dataclass
 from enum import Enum
+from typing import TYPE_CHECKING
 
-from daruma.core.colour.tuning import Tuning
 from daruma.core.plan.odds import WriteLife
+
+if TYPE_CHECKING:
+    from daruma.core.colour.tuning import Tuning
 
 
 class Spend(Enum):
@@ -81,7 +86,7 @@ def _sentence(kind: Spend, stakes: Stakes, tolerance: float, numbers: tuple[floa
         case Spend.YES:
             return (
                 f"Worth a write: {within} with {_percent(after)}, now {_percent(before)}. The panel takes the write with "
-                f"{_percent(odds)}; it costs {stakes.minutes:.0f} minutes and leaves {balance:.0f} on balance."
+                f"{_percent(odds)}; it costs {stakes.minutes:.0f} minutes and gains {balance:.0f} of the shop's money on balance."
             )
         case Spend.NOT_NEEDED if before >= 0.95:
             return f"Not needed: {within} already, with {_percent(before)}."

@@ -10,7 +10,6 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QTextBrowser, QV
 
 from daruma.bench.context import Context
 from daruma.core.job import Job
-from daruma.core.pictures.primitives import Picture
 from daruma.ui import printing
 from daruma.ui.desk import Desk
 from daruma.ui.views.base import StageView, main_push_button
@@ -29,7 +28,6 @@ class HandOverView(StageView):
         self._shop_name = shop_name
         self._job: Job | None = None
         self._pages: Pages | None = None
-        self._plot: Picture | None = None
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(14)
@@ -109,9 +107,9 @@ class HandOverView(StageView):
     def _show_page(self) -> None:
         if self._pages is None:
             return
-        plot = printing.plot_image(self._pages.plot) if self._pages.plot else None
-        html = self._pages.html(self.shop_file.isChecked(), printing.PLOT_TAG if plot else "")
-        made = printing.document(html, plot)
+        plots = [plot for _, plot in self._pages.plots]
+        html = self._pages.html(self.shop_file.isChecked(), printing.tags_of(plots))
+        made = printing.document(html, plots)
         made.setParent(self.preview)
         made.setDocumentMargin(22)
         self.preview.setDocument(made)
@@ -141,11 +139,10 @@ class HandOverView(StageView):
 
 
 def _save_pages(pages: Pages, folder: Path) -> Path:
-    plot = printing.plot_image(pages.plot) if pages.plot else None
-    tag = printing.PLOT_TAG if plot else ""
+    plots = [plot for _, plot in pages.plots]
     pages.save_html(folder)
     for shop_file, stem in ((False, "customer"), (True, "shop")):
-        printing.write_pdf(pages.html(shop_file, tag), plot, folder / f"{pages.job}-{stem}.pdf")
+        printing.write_pdf(pages.html(shop_file, printing.tags_of(plots)), plots, folder / f"{pages.job}-{stem}.pdf")
     return folder
 
 
@@ -156,4 +153,5 @@ def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
     kept = job.backup or job.flex_backup
     backup = workshop.shop.vault.get(kept) if kept else None
     acts = workshop.shop.journal.acts_of(job.name)
-    return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backup, acts)
+    panel = workshop.sheets(job).panel if job.measured.fields else None
+    return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backup, acts, panel)

@@ -1,0 +1,145 @@
+"""The panel sheet drawn: the primaries, the tone curves, and the differences before and after tuning."""
+
+from collections.abc import Sequence
+
+import numpy as np
+
+from daruma.core.colour.chromaticity import Pair, xy_to_uv
+from daruma.core.colour.sheet import PanelSheet
+from daruma.core.colour.tuning import LEVELS
+from daruma.core.display import DisplaySpec
+from daruma.core.pictures.axes import Axes
+from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone, cross
+from daruma.core.plan.spend import SpendAdvice
+
+_GAP, _LEFT, _TOP, _RIGHT, _BOTTOM = 20.0, 40.0, 34.0, 14.0, 40.0
+CHANNELS = ("red", "green", "blue")
+
+
+def panel_picture(width: float, height: float, spec: DisplaySpec, sheet: PanelSheet | None) -> Picture:
+    """Return the sheet's three plots; without a sheet what is expected is drawn."""
+    upper = (height - 8) * 0.54
+    half = (width - _GAP) / 2
+    tall, wide = upper - _TOP - _BOTTOM, half - _LEFT - _RIGHT
+    low = height - upper - _TOP - _BOTTOM
+    items: list[Item] = [
+        *_primaries(Axes(_LEFT, _TOP, wide, tall, (0.0, 0.6), (0.0, 0.62)), spec, sheet),
+        *_tones((half + _GAP + _LEFT, _TOP, wide, tall), spec, sheet),
+        *_differences(Axes(_LEFT, upper + _TOP, width - _LEFT - _RIGHT, low, (0.0, 7.0), (0.0, _most(sheet))), sheet),
+    ]
+    return Picture(width, height, tuple(items), (), _words(sheet))
+
+
+def _most(sheet: PanelSheet | None) -> float:
+    if sheet is None:
+        return 4.0
+    high = [float(sheet.tuning.after.high.max())]
+    if sheet.tuning.before is not None:
+        high.append(float(sheet.tuning.before.high.max()))
+    return max(2.0, 1.15 * max(high))
+
+
+def _primaries(axes: Axes, spec: DisplaySpec, sheet: PanelSheet | None) -> list[Item]:
+    def ring(points: Sequence[Pair], tone: Tone, dash: tuple[float, ...]) -> Line:
+        return axes.line([*points, points[0]], tone, 1.6, dash)
+
+    items = axes.grid((0.1, 0.2, 0.3, 0.4, 0.5), (0.1, 0.2, 0.3, 0.4, 0.5), words=("u'", ""))
+    items.append(Text(axes.left, axes.top - 8, "Primaries; dashed: the model's", Tone.INK, 13, bold=True))
+    model = [xy_to_uv(xy) for xy in spec.primaries_xy]
+    items.append(ring(model, Tone.DATA, (5, 4)))
+    if sheet is not None:
+        own = [xy_to_uv(xy) for xy in sheet.primaries_xy]
+        items.append(ring(own, Tone.INK, ()))
+        for uv, name in zip(own, CHANNELS, strict=True):
+            x, y = axes.at(*uv)
+            items += [Disc(x, y, 3.5, 3.5, Tone.INK), Text(x + 8, y + 14, name, Tone.INK, 12)]
+        x, y = axes.at(*xy_to_uv(sheet.white_xy))
+        items += [*cross(x, y, 5, Tone.ACT, 2.0), Text(x + 9, y + 14, "white", Tone.ACT, 12)]
+    return items
+
+
+def _tones(place: tuple[float, float, float, float], spec: DisplaySpec, sheet: PanelSheet | None) -> list[Item]:
+    """Draw each channel's tone as the difference from the model's exponent, in per cent of signal."""
+    codes = np.linspace(0.05, 1.0, 39)
+    off = 100 * (sheet.panel.tones_at(codes) ** (1 / spec.gamma) - codes[:, None]) if sheet is not None else np.zeros((39, 3))
+    most = max(1.5, 1.3 * float(np.abs(off).max()))
+    step = 1 if most < 3 else 2 if most < 6 else 5
+    axes = Axes(*place, (0.0, 1.0), (-most, most))
+    ticks = [step * i for i in range(-int(most / step), int(most / step) + 1)]
+    items = axes.grid((0.0, 0.25, 0.5, 0.75, 1.0), ticks, words=("signal", ""))
+    title = f"Tone: % off exponent {spec.gamma:g}"
+    items.append(Text(axes.left, axes.top - 8, title, Tone.INK, 13, bold=True))
+    items.append(axes.line([(0.0, 0.0), (1.0, 0.0)], Tone.DATA, 1.6, (5, 4)))
+    if sheet is None:
+        return items
+    dashes: tuple[tuple[float, ...], ...] = ((), (7, 3), (2, 3))
+    for channel, dash in enumerate(dashes):
+        curve = [(float(c), float(d)) for c, d in zip(codes, off[:, channel], strict=True)]
+        items.append(axes.line(curve, Tone.INK, 1.6, dash))
+        x, y = axes.left + 6 + channel * 56, axes.top + axes.h - 10
+        items += [Line(((x, y), (x + 14, y)), Tone.INK, 1.6, dash), Text(x + 18, y + 4, CHANNELS[channel], Tone.QUIET, 12)]
+    return items
+
+
+def _differences(axes: Axes, sheet: PanelSheet | None) -> list[Item]:
+    step = 0.5 if axes.y[1] <= 3 else 1 if axes.y[1] <= 7 else 2
+    items = axes.grid((), [step * i for i in range(1, int(axes.y[1] / step) + 1)])
+    title = "ΔE00 of white and greys: as it is (hatched), tuned (full)"
+    items.append(Text(axes.left, axes.top - 8, title, Tone.INK, 13, bold=True))
+    for place, level in enumerate(LEVELS):
+        words = "white" if level == 1.0 else f"{100 * level:.0f} %"
+        x, foot = axes.at(place + 0.5, 0.0)
+        items.append(Text(x, foot + 16, words, Tone.QUIET, 12, "middle"))
+        if sheet is None:
+            continue
+        bars = ((sheet.tuning.before, -0.32, Tone.ACT), (sheet.tuning.after, 0.02, Tone.PROVEN))
+        for prediction, shift, tone in bars:
+            if prediction is None:
+                continue
+            left, top = axes.at(place + 0.5 + shift, float(prediction.expected[place]))
+            right, _ = axes.at(place + 0.5 + shift + 0.3, 0.0)
+            middle, high = axes.at(place + 0.5 + shift + 0.15, float(prediction.high[place]))
+            hatch = tone is Tone.ACT
+            items += [
+                Rect(left, top, right - left, foot - top, None if hatch else tone, tone, 1.2, hatch=hatch),
+                Line(((middle, top), (middle, high)), tone, 1.6),
+            ]
+    return items
+
+
+def _words(sheet: PanelSheet | None) -> str:
+    if sheet is None:
+        return "The panel is not measured yet; what the model means is drawn."
+    after = f"with the tuned record at most {sheet.tuning.after.worst:.1f}"
+    if sheet.tuning.before is None:
+        return f"White and greys: no calibration is known on the panel; {after} ΔE00."
+    return f"White and greys: at most {sheet.tuning.before.worst:.1f} ΔE00 as it is, {after}."
+
+
+def spend_numbers(spend: SpendAdvice) -> tuple[tuple[str, str], ...]:
+    """Return what a write for the tuned record is weighed by, in the shop's money."""
+    return (
+        ("a write: right now", f"{100 * spend.before:.0f} % within ΔE00 {spend.tolerance:.1f}"),
+        ("a write: right after", f"{100 * spend.after:.0f} %"),
+        ("a write: taken", f"{100 * spend.odds:.0f} %, kills {100 * spend.ruin:.0f} %"),
+        ("a write: gain, risk, work", f"{spend.gain:.0f}, {spend.risk:.0f}, {spend.work:.0f}"),
+    )
+
+
+def panel_numbers(sheet: PanelSheet, spec: DisplaySpec) -> tuple[tuple[str, str], ...]:
+    """Return the sheet's numbers with units and uncertainty, as lines of name and value."""
+    tuning = sheet.tuning
+    rows = [
+        ("panel: white x, y", f"{sheet.white_xy[0]:.4f}, {sheet.white_xy[1]:.4f}"),
+        ("panel: CCT, Duv", f"{sheet.kelvin:.0f} K, {sheet.duv:+.4f}"),
+        ("panel: luminance", f"{sheet.white_luminance:.0f} cd/m², asked {spec.test_luminance:.0f}"),
+        ("panel: residual", f"ΔE00 {sheet.panel.residual:.1f}"),
+        ("panel: additivity", f"ΔE00 {sheet.panel.additivity:.1f}"),
+    ]
+    for name, prediction in (("as it is", tuning.before), ("tuned", tuning.after)):
+        if prediction is not None:
+            group = f"ΔE00 {name}, 95 % below"
+            rows.append((f"{group}: white", f"{prediction.white:.1f}, {prediction.high[0]:.1f}"))
+            rows.append((f"{group}: worst", f"{prediction.worst:.1f}, {prediction.high.max():.1f}"))
+    rows.append(("change of white", f"± {tuning.uncertainty[0]:.1f} (k = 2)"))
+    return tuple(rows)
