@@ -26,7 +26,12 @@ class LightBoxSim:
     def __init__(self, world: World, catalogue: Catalogue) -> None:
         self._world = world
         self._catalogue = catalogue
-        own = random.Random(f"{world.seed}/own error")
+        self._own = [1.0, 1.0, 1.0]
+        self.calibrate()
+
+    def calibrate(self) -> None:
+        """Take on the lasting error that an instrument of the world's seed has."""
+        own = random.Random(f"{self._world.seed}/own error")
         self._own = [1 + own.gauss(0, OWN_ERROR) for _ in range(3)]
 
     def handlers(self) -> dict[str, Handler]:

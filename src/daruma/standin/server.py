@@ -36,10 +36,11 @@ class Bench:
         self._mortal = mortal
         self._wires: tuple[Wire, ...] = ()
         self._programmer = ProgrammerSim(world, catalogue)
+        self.box = LightBoxSim(world, catalogue)
         handlers = {
             "programmer": self._programmer.handlers(),
             "phone": PhoneSim(world, catalogue).handlers(),
-            "colorimeter": LightBoxSim(world, catalogue).handlers(),
+            "colorimeter": self.box.handlers(),
             "hands": HandsSim(world, catalogue).handlers(),
         }
         self.devices = {name: Device(name, handled, self) for name, handled in handlers.items()}
