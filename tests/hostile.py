@@ -46,6 +46,17 @@ CSV = {
     "returns": HEAD + b"\r" * (LARGE - 100),
     "short lines": HEAD + b"a\n" * ((LARGE - 100) // 2),
 }
+FORM = b"CGATS.17\nBEGIN_DATA_FORMAT\nRGB_R RGB_G RGB_B XYZ_X XYZ_Y XYZ_Z\nEND_DATA_FORMAT\nBEGIN_DATA\n"
+CGATS = {
+    "rows": FORM + b"1 1 1 1 1 1\n" * ((LARGE - 200) // 12),
+    "one line": FORM + b"1 " * ((LARGE - 200) // 2),
+    "quotes": FORM + b'"' * (LARGE - 200),
+    "quoted cells": FORM + b'"1" "1" "1" "1" "1" "1"\n' * ((LARGE - 200) // 24),
+    "comments": FORM + b"#\n" * ((LARGE - 200) // 2),
+    "formats": b"BEGIN_DATA_FORMAT\nA\nEND_DATA_FORMAT\n" * (LARGE // 40),
+    "fields": b"BEGIN_DATA_FORMAT\n" + b"A B C D\n" * ((LARGE - 50) // 8),
+    "nothing": FORM + b"END_DATA\n" * ((LARGE - 200) // 9),
+}
 MIDDLE = 60_000
 TOML = {
     "large": b"a" * LARGE,
@@ -97,7 +108,7 @@ def readers(folder: Path) -> Iterator[tuple[str, Callable[[], object]]]:
     for name, data in JSON.items():
         yield f"backup: {name}", lambda data=data: read_file(file(data, "e.json"))
         yield f"case: {name}", lambda data=data: read_case(file(data, "c.json"))
-    for name, data in CSV.items():
+    for name, data in (*CSV.items(), *CGATS.items()):
         yield f"measurements: {name}", lambda data=data: read_measurements(data, "now", "x.csv")
     for name, data in TOML.items():
         yield f"model: {name}", lambda data=data: model(data)

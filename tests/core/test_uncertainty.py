@@ -50,6 +50,16 @@ def test_readings_limits_and_certificates() -> None:
         repeated([1.0])
 
 
+def test_three_factors_of_the_gum() -> None:
+    """JCGM 100:2008, G.4.1, note 3 (from memory; the arithmetic agrees): relative 0.25, 0.57, 0.82 % from 10, 5 and 15
+    readings make 1.03 % with 19 degrees of freedom, expanded (95 %) 2.2 %.
+    """
+    whole = combined([Standard(0.25, 9), Standard(0.57, 4), Standard(0.82, 14)])
+    assert whole.value == pytest.approx(1.03, abs=0.005)
+    assert whole.freedom == pytest.approx(19.0, abs=0.05)
+    assert whole.expanded() == pytest.approx(2.2, abs=0.05)
+
+
 def test_the_probability_of_a_point_in_a_circle() -> None:
     """On the target it is Rayleigh's: 1 - exp(-r2 / 2); elsewhere as a simulation counts it."""
     for r in (0.5, 1.0, 2.4477):

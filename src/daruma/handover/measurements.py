@@ -160,7 +160,7 @@ def table_of(job: Job, sheet: str) -> tuple[tuple[str, ...], list[tuple[str, ...
         case "panel":
             codes = {shot.key: shot.rgb or (1.0, 1.0, 1.0) for shot in panel_shots()}
             return PANEL, [
-                (taken.key, *(f"{code:g}" for code in codes.get(taken.key, _grey(taken.key))), *map(_told, xyz))
+                (taken.key, *(f"{code:g}" for code in codes.get(taken.key) or _grey(taken.key)), *map(_told, xyz))
                 for taken in job.measured.fields
                 for xyz in taken.readings
             ]

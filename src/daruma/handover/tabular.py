@@ -14,6 +14,7 @@ from daruma.core.errors import Trouble
 
 LARGEST = 10 << 20  # bytes
 MOST_ROWS = 5000
+MOST_COLUMNS = 500
 LONGEST_LINE = 4000  # characters
 
 
@@ -115,6 +116,8 @@ def _cgats(text: str, name: str) -> Table:
             part = ""
         elif part == "BEGIN_DATA_FORMAT":
             columns += [_NAMES.get(cell.lower(), cell.lower()) for cell in _split(words, number, name)]
+            if len(columns) > MOST_COLUMNS:
+                raise trouble(name, f"more than {MOST_COLUMNS} fields")
         elif part == "BEGIN_DATA":
             cells = _split(words, number, name)
             if len(cells) != len(columns):
