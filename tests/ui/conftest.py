@@ -5,7 +5,7 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
+from PySide6.QtWidgets import QAbstractButton, QApplication, QLabel, QWidget
 from pytestqt.qtbot import QtBot
 
 from daruma.app import Setup, StandIns, build_window
@@ -75,6 +75,12 @@ class Driver:
         button = self.find(name)
         assert isinstance(button, QAbstractButton)
         return button.text()
+
+    def said(self, name: str) -> str:
+        """Return what a label says."""
+        found = self.find(name)
+        assert isinstance(found, QLabel)
+        return found.text()
 
     def hands(self, act: Callable[[HandsLike], None]) -> None:
         """Let the stand-in hands act, in the lane that owns their wire."""

@@ -21,7 +21,7 @@ LOWEST, HIGHEST = 1000.0, 20000.0  # K
 FARTHEST = 0.05  # in u, v (CIE 15)
 _STEP = 1.002  # ratio of neighbouring temperatures in the table
 _EPICENTRE = (0.29087, 0.24417)  # u, v of McCamy's point x .3320, y .1858, near which the isotherms meet (McCamy 1992)
-_TURNS = 4  # of Newton's method: further ones change nothing
+_TURNS = 3  # of Newton's method: further ones change nothing
 _PIECE = 1 << 14  # points worked on at once: what is in hand stays in the processor's cache
 
 

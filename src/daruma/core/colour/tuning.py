@@ -24,6 +24,8 @@ GREYS = (0.15, 0.30, 0.45, 0.60, 0.75, 0.90)  # signal levels that are judged be
 LEVELS = np.array([1.0, *GREYS])
 DRAWS = 48  # panels drawn for a prediction
 TONE_STEPS = 17
+COVERAGE = 3.0  # of a change: a write cannot be taken back, so 1 of 370 is often enough to be wrong about it
+MODEL = 0.1  # dE00, standard uncertainty of what the model leaves out: curves between measured levels, rounding (ours)
 STRAY = 0.004  # cd/m2, standard uncertainty of what is left of stray light in a reading (ours)
 
 
@@ -66,7 +68,7 @@ class Prediction:
 class Tuning:
     """Hold a tuned calibration as the record would carry it, with what the panel shows before and after.
 
-    `before` is None where the panel carries no calibration. `uncertainty` is the expanded one (95 %) of the change of
+    `before` is None where the panel carries no calibration. `uncertainty` is the expanded one (k = 3) of the change of
     each dE00, shape (7,).
     """
 
@@ -169,7 +171,8 @@ def _prediction(draws: Floats) -> Prediction:
 
 
 def _spread(draws: Floats) -> Floats:
-    return np.asarray(2 * draws.std(axis=0, ddof=1), dtype=np.float64)
+    """Return expanded uncertainties: the scatter of the draws with what the model leaves out."""
+    return np.asarray(COVERAGE * np.hypot(draws.std(axis=0, ddof=1), MODEL), dtype=np.float64)
 
 
 def _drawn(readings: PanelReadings, instrument: Instrument, rng: np.random.Generator) -> PanelReadings:

@@ -141,5 +141,5 @@ def panel_numbers(sheet: PanelSheet, spec: DisplaySpec) -> tuple[tuple[str, str]
             group = f"ΔE00 {name}, 95 % below"
             rows.append((f"{group}: white", f"{prediction.white:.1f}, {prediction.high[0]:.1f}"))
             rows.append((f"{group}: worst", f"{prediction.worst:.1f}, {prediction.high.max():.1f}"))
-    rows.append(("change of white", f"± {tuning.uncertainty[0]:.1f} (k = 2)"))
+    rows.append(("change of white", f"± {tuning.uncertainty[0]:.1f} (k = 3)"))
     return tuple(rows)

@@ -35,6 +35,7 @@ TEST = {
 PAGES = {Function.AMBIENT_WHITE: ("white", "panel", "sensor"), Function.AUTO_BRIGHTNESS: ("brightness",)}
 FIRST_PAGE = {function: keys[0] for function, keys in PAGES.items()}
 FRAME_MS = 16
+MOST_LIVE = 240  # readings shown while they come in: what is older is in the numbers soon
 KINDS = ("Picture, SVG (*.svg)", "Picture, PNG (*.png)", "Measurements, CSV (*.csv)", "Measurements, CGATS text (*.txt)")
 
 
@@ -245,13 +246,14 @@ class ProofView(StageView):
         self.desk.run(self.desk.store, "drawing the sheets", lambda _: work_out(ready, job), self._worked_out)
 
     def _worked_out(self, evidence: Evidence) -> None:
-        if self._job is not None and evidence.job.number == self._job.number:
+        if self._job is not None and evidence.job.number == self._job.number and self.desk.workshop is not None:
             self._evidence = evidence
             self._show_evidence(self._job)
             self._show_live()
 
     def _sampled(self, sample: Sample) -> None:
         self._live.append(sample)
+        del self._live[:-MOST_LIVE]
         if not self._redraw.isActive():
             self._redraw.start()
 
