@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 from daruma.app import Setup, StandIns, build_window, make_app
 from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Stage, StepState
+from daruma.core.parts import Function
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
 from daruma.ui.theme import NIGHT, apply_theme
@@ -106,6 +107,9 @@ class Tour:
             if job.all_proven:
                 break
             self.click("proof_main")
+        self.window.open_stage(Stage.PROOF)
+        self.window.views[Stage.PROOF].choose(Function.AUTO_BRIGHTNESS)
+        self.shot("proof-luminance")
         self.window.open_stage(Stage.HAND_OVER)
         self.shot("handover")
         self.window.open_shop(0)

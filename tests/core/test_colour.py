@@ -13,7 +13,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from daruma.core.colour.chromaticity import mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv, xyz_to_xy
-from daruma.core.colour.temperature import cct_duv, hernandez_andres, locus_line, mccamy, planckian_uv
+from daruma.core.colour.temperature import cct_duv, cct_spread, hernandez_andres, locus_line, mccamy, planckian_uv
 
 with warnings.catch_warnings():
     warnings.simplefilter("ignore")
@@ -163,3 +163,19 @@ def test_points_too_far_from_the_locus_have_no_temperature() -> None:
     kelvin, duv = cct_duv([(0.3, 0.6), (0.15, 0.06), (0.64, 0.33)])
     assert np.isnan(kelvin).all()
     assert np.isnan(duv).all()
+
+
+@pytest.mark.parametrize("kelvin", [2000.0, 4000.0, 6500.0, 12000.0])
+def test_how_far_a_temperature_may_be_off(kelvin: float) -> None:
+    """Simulated: of points scattered over the circle none is farther off than stated, some nearly are."""
+    uv = planckian_uv([kelvin])[0]
+    xy = uv_to_xy((float(uv[0]), float(1.5 * uv[1])))
+    rng = np.random.default_rng(1)
+    turn, size = rng.uniform(0, 2 * np.pi, 4000), 0.002 * np.sqrt(rng.uniform(0, 1, 4000))
+    points = [
+        uv_to_xy((float(uv[0] + s * np.cos(t)), float(1.5 * uv[1] + s * np.sin(t)))) for s, t in zip(size, turn, strict=True)
+    ]
+    found, duv = cct_duv(points)
+    spread = cct_spread(xy, 0.002)
+    assert 0.9 * spread[0] < np.max(np.abs(found - kelvin)) <= 1.01 * spread[0]
+    assert 0.9 * spread[1] < np.max(np.abs(duv)) <= 1.01 * spread[1]

@@ -18,18 +18,20 @@ from daruma.link.errors import LinkError
 
 def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, when: str) -> tuple[Proof, WhiteVerdict]:
     """Judge whether the white follows the light, and make the proof."""
-    from daruma.core.colour.temperature import cct_duv  # brings NumPy, which is slow to import
+    from daruma.core.colour.temperature import cct_duv, cct_spread  # brings NumPy, which is slow to import
 
     verdict = judge(model.white, samples_of(readings), uncertainty)
     numbers: list[tuple[str, str]] = []
     for sample, point in zip(samples_of(readings), verdict.points, strict=True):
         xy = xyz_to_xy(mean_xyz(list(sample.screen)))
         cct, duv = cct_duv(xy)
+        unsure = point.ellipse.long
+        spread = cct_spread(xy, unsure)
         numbers += [
             (f"{sample.light}: x, y", f"{xy[0]:.4f}, {xy[1]:.4f}"),
-            (f"{sample.light}: u', v'", f"{point.measured[0]:.4f}, {point.measured[1]:.4f}"),
-            (f"{sample.light}: CCT", f"{cct[0]:.0f} K"),
-            (f"{sample.light}: Duv", f"{duv[0]:+.4f}"),
+            (f"{sample.light}: u', v'", f"{point.measured[0]:.4f}, {point.measured[1]:.4f} ± {unsure:.4f}"),
+            (f"{sample.light}: CCT", f"{cct[0]:.0f} ± {spread[0]:.0f} K"),
+            (f"{sample.light}: Duv", f"{duv[0]:+.4f} ± {spread[1]:.4f}"),
             (f"{sample.light}: off its path", f"{point.distance:.4f} ± {point.spread:.4f}"),
             (f"{sample.light}: off in u', v'", f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
             (f"{sample.light}: ΔE00", f"{point.de00:.1f}, {point.side}"),
@@ -70,12 +72,12 @@ def prove_brightness(model: Model, measured: Measured, when: str) -> Proof:
     """Judge whether the screen gets brighter with the room, and make the proof."""
     verdict = judge_brightness(model.display, measured.levels, measured.luminance)
     numbers = [
-        (f"{point.lux:g} lx", f"{point.measured:.0f} cd/m² ± {100 * point.spread:.1f} %, wanted {point.wanted:.0f}")
+        (f"cd/m²: {point.lux:g} lx", f"{point.measured:.0f} ± {point.spread * point.measured:.0f}, wanted {point.wanted:.0f}")
         for point in verdict.points
     ]
     if verdict.points:
-        numbers.append(("range", f"{verdict.reach:.1f} times, wanted {verdict.wanted_reach:.1f}"))
+        numbers.append(("range", f"× {verdict.reach:.1f}, wanted × {verdict.wanted_reach:.1f}"))
         numbers.append(("tolerance", f"{100 * model.display.brightness_tolerance:.0f} %"))
     if verdict.hysteresis is not None:
-        numbers.append(("rising and falling light differ by", f"{100 * verdict.hysteresis:.1f} %"))
+        numbers.append(("up and down differ", f"{100 * verdict.hysteresis:.1f} %"))
     return Proof(Function.AUTO_BRIGHTNESS, verdict.proven, verdict.sentence, tuple(numbers), (), when, measured.luminance)

@@ -25,7 +25,8 @@ UV_TO_RELATIVE = 2.0  # relative error of X, Y or Z that moves a white by so muc
 class PanelSheet:
     """Hold a panel's characterisation, its tuning, the temperatures of white and the primaries' chromaticities.
 
-    `shift` is by how much the tuned record moves the model's own white, in u'v'.
+    `uv` is the expanded uncertainty (k = 2) of its chromaticities in u'v', `spread` what that makes of temperature and Duv,
+    `luminance_uncertainty` the relative one of luminances. `shift` is by how much the tuned record moves the model's own white, in u'v'.
     """
 
     panel: PanelModel
@@ -35,6 +36,9 @@ class PanelSheet:
     primaries_xy: tuple[tuple[float, float], ...]
     kelvin: float
     duv: float
+    uv: float
+    spread: tuple[float, float]
+    luminance_uncertainty: float
     shift: tuple[float, float]
     doubts: tuple[str, ...]
 
@@ -78,7 +82,7 @@ def panel_sheet(
     readings = panel_readings(measured.fields)
     if readings is None:
         return None
-    from daruma.core.colour.temperature import cct_duv
+    from daruma.core.colour.temperature import cct_duv, cct_spread
 
     panel = characterise(readings)
     instrument = Instrument(UV_TO_RELATIVE * measured.uv, _scatter(measured.fields))
@@ -94,6 +98,9 @@ def panel_sheet(
         tuple(xyz_to_xy(_lit(xyz)) for xyz in (readings.red, readings.green, readings.blue)),
         float(kelvin[0]),
         float(duv[0]),
+        2 * measured.uv,
+        cct_spread(white, 2 * measured.uv),
+        2 * measured.luminance,
         _shift(panel, model, tuning, current),
         (*bad, *(finding.sentence for finding in panel.findings)),
     )

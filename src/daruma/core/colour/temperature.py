@@ -111,6 +111,21 @@ def _at(locus: _Locus, place: Floats, u: Floats, v: Floats) -> tuple[Floats, Flo
     return off_u, off_v, slope_u, slope_v, 2 * u2 + 6 * t * u3, 2 * v2 + 6 * t * v3
 
 
+def cct_spread(xy: tuple[float, float], radius: float) -> tuple[float, float]:
+    """Return by how much colour temperature in K and Duv may be off for a white known to `radius` in CIE 1976 u', v'.
+
+    The largest deviation over a circle; NaN where a part of it has no colour temperature.
+    """
+    x, y = xy
+    scale = 12 * y - 2 * x + 3
+    turn = np.linspace(0, 2 * np.pi, 25)
+    u, v = 4 * x / scale + radius * np.cos(turn), 9 * y / scale + radius * np.sin(turn)
+    back = 6 * u - 16 * v + 12
+    kelvin, duv = cct_duv(np.column_stack([9 * u / back, 4 * v / back]))
+    centre, off = cct_duv(xy)
+    return float(np.max(np.abs(kelvin - centre))), float(np.max(np.abs(duv - off)))
+
+
 def mccamy(xy: npt.ArrayLike) -> Floats:
     """Return the colour temperature in K by McCamy's cubic (1992), for comparison: NaN outside 2,856 to 6,504 K.
 

@@ -13,6 +13,7 @@ from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Tex
 from daruma.core.plan.spend import SpendAdvice
 
 _GAP, _LEFT, _TOP, _RIGHT, _BOTTOM = 20.0, 40.0, 34.0, 14.0, 40.0
+NARROW = 120.0  # pixels of an axis below which titles and numbers become short
 CHANNELS = ("red", "green", "blue")
 
 
@@ -43,8 +44,11 @@ def _primaries(axes: Axes, spec: DisplaySpec, sheet: PanelSheet | None) -> list[
     def ring(points: Sequence[Pair], tone: Tone, dash: tuple[float, ...]) -> Line:
         return axes.line([*points, points[0]], tone, 1.6, dash)
 
-    items = axes.grid((0.1, 0.2, 0.3, 0.4, 0.5), (0.1, 0.2, 0.3, 0.4, 0.5), words=("u'", ""))
-    items.append(Text(axes.left, axes.top - 8, "Primaries; dashed: the model's", Tone.INK, 13, bold=True))
+    narrow = axes.w < NARROW
+    across = (0.2, 0.4) if narrow else (0.1, 0.2, 0.3, 0.4, 0.5)
+    items = axes.grid(across, (0.1, 0.2, 0.3, 0.4, 0.5), words=("u'", ""))
+    title = "Primaries" if narrow else "Primaries; dashed: the model's"
+    items.append(Text(axes.left, axes.top - 8, title, Tone.INK, 13, bold=True))
     model = [xy_to_uv(xy) for xy in spec.primaries_xy]
     items.append(ring(model, Tone.DATA, (5, 4)))
     if sheet is not None:
@@ -66,8 +70,9 @@ def _tones(place: tuple[float, float, float, float], spec: DisplaySpec, sheet: P
     step = 1 if most < 3 else 2 if most < 6 else 5
     axes = Axes(*place, (0.0, 1.0), (-most, most))
     ticks = [step * i for i in range(-int(most / step), int(most / step) + 1)]
-    items = axes.grid((0.0, 0.25, 0.5, 0.75, 1.0), ticks, words=("signal", ""))
-    title = f"Tone: % off exponent {spec.gamma:g}"
+    narrow = axes.w < NARROW
+    items = axes.grid((0.0, 0.5, 1.0) if narrow else (0.0, 0.25, 0.5, 0.75, 1.0), ticks, words=("signal", ""))
+    title = "Tone, % off" if narrow else f"Tone: % off exponent {spec.gamma:g}"
     items.append(Text(axes.left, axes.top - 8, title, Tone.INK, 13, bold=True))
     items.append(axes.line([(0.0, 0.0), (1.0, 0.0)], Tone.DATA, 1.6, (5, 4)))
     if sheet is None:
@@ -76,18 +81,20 @@ def _tones(place: tuple[float, float, float, float], spec: DisplaySpec, sheet: P
     for channel, dash in enumerate(dashes):
         curve = [(float(c), float(d)) for c, d in zip(codes, off[:, channel], strict=True)]
         items.append(axes.line(curve, Tone.INK, 1.6, dash))
-        x, y = axes.left + 6 + channel * 56, axes.top + axes.h - 10
-        items += [Line(((x, y), (x + 14, y)), Tone.INK, 1.6, dash), Text(x + 18, y + 4, CHANNELS[channel], Tone.QUIET, 12)]
+        name = CHANNELS[channel][0].upper() if narrow else CHANNELS[channel]
+        x, y = axes.left + 6 + channel * (32 if narrow else 56), axes.top + axes.h - 10
+        items += [Line(((x, y), (x + 14, y)), Tone.INK, 1.6, dash), Text(x + 18, y + 4, name, Tone.QUIET, 12)]
     return items
 
 
 def _differences(axes: Axes, sheet: PanelSheet | None) -> list[Item]:
     step = 0.5 if axes.y[1] <= 3 else 1 if axes.y[1] <= 7 else 2
     items = axes.grid((), [step * i for i in range(1, int(axes.y[1] / step) + 1)])
-    title = "ΔE00 of white and greys: as it is (hatched), tuned (full)"
+    narrow = axes.w < 2 * NARROW
+    title = "ΔE00 now (hatched) and tuned" if narrow else "ΔE00 of white and greys: as it is (hatched), tuned (full)"
     items.append(Text(axes.left, axes.top - 8, title, Tone.INK, 13, bold=True))
     for place, level in enumerate(LEVELS):
-        words = "white" if level == 1.0 else f"{100 * level:.0f} %"
+        words = ("W" if narrow else "white") if level == 1.0 else f"{100 * level:.0f}{'' if narrow else ' %'}"
         x, foot = axes.at(place + 0.5, 0.0)
         items.append(Text(x, foot + 16, words, Tone.QUIET, 12, "middle"))
         if sheet is None:
@@ -128,11 +135,12 @@ def spend_numbers(spend: SpendAdvice) -> tuple[tuple[str, str], ...]:
 
 def panel_numbers(sheet: PanelSheet, spec: DisplaySpec) -> tuple[tuple[str, str], ...]:
     """Return the sheet's numbers with units and uncertainty, as lines of name and value."""
-    tuning = sheet.tuning
+    tuning, light, white = sheet.tuning, sheet.white_luminance, xy_to_uv(sheet.white_xy)
     rows = [
-        ("panel: white x, y", f"{sheet.white_xy[0]:.4f}, {sheet.white_xy[1]:.4f}"),
-        ("panel: CCT, Duv", f"{sheet.kelvin:.0f} K, {sheet.duv:+.4f}"),
-        ("panel: luminance", f"{sheet.white_luminance:.0f} cd/m², asked {spec.test_luminance:.0f}"),
+        ("panel: white u', v'", f"{white[0]:.4f}, {white[1]:.4f} ± {sheet.uv:.4f}"),
+        ("panel: CCT", f"{sheet.kelvin:.0f} ± {sheet.spread[0]:.0f} K"),
+        ("panel: Duv", f"{sheet.duv:+.4f} ± {sheet.spread[1]:.4f}"),
+        ("panel: cd/m²", f"{light:.0f} ± {sheet.luminance_uncertainty * light:.0f}, asked {spec.test_luminance:.0f}"),
         ("panel: residual", f"ΔE00 {sheet.panel.residual:.1f}"),
         ("panel: additivity", f"ΔE00 {sheet.panel.additivity:.1f}"),
     ]

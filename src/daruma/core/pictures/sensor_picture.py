@@ -20,7 +20,7 @@ def sensor_picture(width: float, height: float, sheet: SensorSheet | None, toler
 def _lights(axes: Axes, sheet: SensorSheet | None, tolerance: float) -> list[Item]:
     step = 0.001 if axes.y[1] < 0.007 else 0.005
     items = axes.grid((), [step * i for i in range(1, int(axes.y[1] / step) + 1)], tell=lambda v: f"{v:.3f}")
-    items.append(Text(axes.left, axes.top - 8, "Lights: misjudged in u'v' with the stored gains", Tone.INK, 13, bold=True))
+    items.append(Text(axes.left, axes.top - 8, "Lights: misjudged by, in u'v'", Tone.INK, 13, bold=True))
     _, y = axes.at(0.0, tolerance)
     items += [
         Line(((axes.left, y), (axes.left + axes.w, y)), Tone.DATA, 1.4, (5, 4)),
@@ -29,7 +29,7 @@ def _lights(axes: Axes, sheet: SensorSheet | None, tolerance: float) -> list[Ite
     for place, light in enumerate(sheet.fit.lights if sheet is not None else ()):
         left, top = axes.at(place + 0.3, light.off_uv)
         right, foot = axes.at(place + 0.7, 0.0)
-        words = f"{light.light}, {light.off_uv:.4f}"
+        words = light.light
         items.append(Rect(left, top, right - left, foot - top, Tone.DATA, None))
         items.append(Text((left + right) / 2, foot + 16, words, Tone.QUIET, 12, "middle"))
     return items
@@ -37,7 +37,7 @@ def _lights(axes: Axes, sheet: SensorSheet | None, tolerance: float) -> list[Ite
 
 def _gains(axes: Axes, sheet: SensorSheet | None) -> list[Item]:
     items = axes.grid((), (0.95, 1.0, 1.05), tell=lambda v: f"{v:.2f}")
-    items.append(Text(axes.left, axes.top - 8, "Gains by channel: ring stored, disc what fits, ± 2 u", Tone.INK, 13, bold=True))
+    items.append(Text(axes.left, axes.top - 8, "Gains: ring stored, disc fits ± 2u", Tone.INK, 13, bold=True))
     if sheet is None:
         return items
     rows = zip(sheet.stored, sheet.fit.gains, sheet.fit.uncertainty, strict=True)

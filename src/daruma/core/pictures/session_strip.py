@@ -9,9 +9,9 @@ HEIGHT = 46.0
 
 
 def session_strip(
-    width: float, shots: Sequence[Shot], taken: Collection[str], bad: Collection[str], at_hand: str = ""
+    width: float, shots: Sequence[Shot], taken: Collection[str], bad: Collection[str], at_hand: str = "", value: str = ""
 ) -> Picture:
-    """Return the strip; `taken` and `bad` are keys of shots."""
+    """Return the strip; `taken` and `bad` are keys of shots, `value` what was read last."""
     left, right, y = 10.0, width - 10.0, 14.0
     step = (right - left) / max(1, len(shots) - 1)
     items: list[Item] = [Line(((left, y), (right, y)), Tone.LINE, 2)]
@@ -25,7 +25,7 @@ def session_strip(
             items.append(Disc(x, y, 4.5, 4.5, Tone.PROVEN))
         else:
             items.append(Disc(x, y, 4.5, 4.5, Tone.SHEET, Tone.QUIET, 1.4))
-    current = next((shot.words for shot in shots if shot.key == at_hand), "")
+    current = next((f"{shot.words}: {value}" if value else shot.words for shot in shots if shot.key == at_hand), "")
     words = f"{len(set(taken))} of {len(shots)} taken"
     if bad:
         words += f", {len(set(bad))} to repeat"

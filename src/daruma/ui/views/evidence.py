@@ -67,7 +67,7 @@ class Page(QWidget):
         area.setWidget(self.numbers)
         area.viewport().setAutoFillBackground(False)
         self.numbers.setAutoFillBackground(False)
-        area.setMinimumWidth(270)
+        area.setMinimumWidth(248)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(4)
@@ -119,7 +119,8 @@ class Page(QWidget):
         live = self.evidence.live
         at_hand = live[-1].shot.key if live else ""
         shots = self.shots(self.evidence)
-        made = session_strip(width, shots, self.taken(self.evidence), self.bad(self.evidence), at_hand)
+        value = f"{live[-1].xyz[1]:.2f} cd/m²" if live else ""
+        made = session_strip(width, shots, self.taken(self.evidence), self.bad(self.evidence), at_hand, value)
         assert made.height == HEIGHT
         return made
 

@@ -64,7 +64,7 @@ class ProofView(StageView):
     def _promise_column(self) -> QWidget:
         sheet = QFrame()
         sheet.setProperty("role", "sheet")
-        sheet.setFixedWidth(270)
+        sheet.setFixedWidth(286)
         column = QVBoxLayout(sheet)
         column.setContentsMargins(12, 10, 12, 12)
         column.setSpacing(4)
@@ -230,7 +230,7 @@ class ProofView(StageView):
         if bad:
             return f"Repeat {len(bad)} of {len(panel_shots())} fields", self.desk.measure_panel
         if sheets is not None and sheets.spend is not None and sheets.spend.kind is Spend.YES:
-            return "Keep the tuned record, go to write it", self._tune
+            return "Keep the tuned record", self._tune
         return f"Measure {len(panel_shots())} fields of the panel", self.desk.measure_panel
 
     def _sensor_act(self) -> tuple[str, Callable[[], None]]:

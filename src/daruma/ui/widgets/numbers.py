@@ -38,3 +38,5 @@ class Numbers(QWidget):
             self._grid.addWidget(label("quiet", rest if found else name, wrap=False), line, 0)
             self._grid.addWidget(label("data", value), line, 1)
             line += 1
+        for each in range(self._grid.rowCount()):
+            self._grid.setRowStretch(each, int(each == line))
