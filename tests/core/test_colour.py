@@ -172,9 +172,8 @@ def test_how_far_a_temperature_may_be_off(kelvin: float) -> None:
     xy = uv_to_xy((float(uv[0]), float(1.5 * uv[1])))
     rng = np.random.default_rng(1)
     turn, size = rng.uniform(0, 2 * np.pi, 4000), 0.002 * np.sqrt(rng.uniform(0, 1, 4000))
-    points = [
-        uv_to_xy((float(uv[0] + s * np.cos(t)), float(1.5 * uv[1] + s * np.sin(t)))) for s, t in zip(size, turn, strict=True)
-    ]
+    us, vs = uv[0] + size * np.cos(turn), 1.5 * uv[1] + size * np.sin(turn)
+    points = [uv_to_xy((float(u), float(v))) for u, v in zip(us, vs, strict=True)]
     found, duv = cct_duv(points)
     spread = cct_spread(xy, 0.002)
     assert 0.9 * spread[0] < np.max(np.abs(found - kelvin)) <= 1.01 * spread[0]

@@ -76,8 +76,8 @@ def prove_brightness(model: Model, measured: Measured, when: str) -> Proof:
         for point in verdict.points
     ]
     if verdict.points:
-        numbers.append(("range", f"× {verdict.reach:.1f}, wanted × {verdict.wanted_reach:.1f}"))
+        numbers.append(("range (times)", f"{verdict.reach:.1f}, wanted {verdict.wanted_reach:.1f}"))
         numbers.append(("tolerance", f"{100 * model.display.brightness_tolerance:.0f} %"))
     if verdict.hysteresis is not None:
-        numbers.append(("up and down differ", f"{100 * verdict.hysteresis:.1f} %"))
+        numbers.append(("hysteresis", f"{100 * verdict.hysteresis:.1f} %"))
     return Proof(Function.AUTO_BRIGHTNESS, verdict.proven, verdict.sentence, tuple(numbers), (), when, measured.luminance)

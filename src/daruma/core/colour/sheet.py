@@ -26,7 +26,8 @@ class PanelSheet:
     """Hold a panel's characterisation, its tuning, the temperatures of white and the primaries' chromaticities.
 
     `uv` is the expanded uncertainty (k = 2) of its chromaticities in u'v', `spread` what that makes of temperature and Duv,
-    `luminance_uncertainty` the relative one of luminances. `shift` is by how much the tuned record moves the model's own white, in u'v'.
+    `luminance_uncertainty` the relative one of luminances. `shift` is by how much the tuned record moves the model's own
+    white, in u'v'.
     """
 
     panel: PanelModel
