@@ -15,6 +15,7 @@ from daruma.core.errors import Trouble
 LARGEST = 10 << 20  # bytes
 MOST_ROWS = 5000
 MOST_COLUMNS = 500
+MOST_LINES = 50_000  # of a CGATS file, comments included
 LONGEST_LINE = 4000  # characters
 
 
@@ -105,6 +106,8 @@ def _cgats(text: str, name: str) -> Table:
     part, columns = "", []
     rows: list[tuple[int, Mapping[str, str]]] = []
     for number, line in enumerate(_lines(text, name), start=1):
+        if number > MOST_LINES:
+            raise trouble(name, f"more than {MOST_LINES} lines")
         words = line.strip()
         if not words or words.startswith("#"):
             continue

@@ -15,6 +15,7 @@ from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.session_strip import HEIGHT, session_strip
+from daruma.ui.views.proof_acts import LIGHTS, missing_lights
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.numbers import Numbers
 from daruma.ui.widgets.picture_view import PictureView
@@ -25,8 +26,6 @@ if TYPE_CHECKING:
     from daruma.core.colour.brightness import BrightnessVerdict
     from daruma.core.colour.chromaticity import Pair
     from daruma.core.colour.follow import WhitePoint, WhiteVerdict
-
-LIGHTS = ("warm", "cool")  # what a proof of the white needs at least
 
 
 @dataclass(frozen=True)
@@ -253,9 +252,3 @@ class BrightnessPage(Page):
 
     def shots(self, _: Evidence) -> Sequence[Shot]:
         return brightness_shots()
-
-
-def missing_lights(job: Job) -> list[str]:
-    """Return the lights that a proof of the white still needs."""
-    seen = {reading.light for reading in job.readings}
-    return [] if len(seen - set(LIGHTS)) >= 2 else [light for light in LIGHTS if light not in seen]

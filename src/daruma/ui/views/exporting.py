@@ -1,0 +1,45 @@
+"""What the pages of Proof show, worked out off the interface's thread, and what is saved of them."""
+
+from __future__ import annotations
+
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from daruma.core.job import Job
+from daruma.core.parts import Function
+from daruma.core.pictures.primitives import Picture
+from daruma.core.white_proof import before_tuning, verdict_of
+from daruma.ui.printing import png_of, write_picture
+from daruma.ui.views.evidence import Evidence
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Workshop
+
+
+def work_out(ready: Workshop, job: Job) -> Evidence:
+    """Return what the pages show of a job."""
+    from daruma.core.colour.brightness import judge_brightness
+    from daruma.core.colour.coordinates import daylight_line
+    from daruma.core.colour.temperature import locus_line
+
+    model, measured = ready.model(job), job.measured
+    proof = job.proof(Function.AMBIENT_WHITE)
+    white = verdict_of(model.white, job.readings, proof.uncertainty if proof else measured.uv)
+    brightness = judge_brightness(model.display, measured.levels, measured.luminance) if measured.levels else None
+    sheets = ready.sheets(job) if measured.fields or measured.lights else None
+    return Evidence(job, model, white, before_tuning(job, model.white), brightness, sheets, locus_line(), daylight_line())
+
+
+def export(job: Job, sheet: str, picture: Picture, file: Path, when: str) -> Path:
+    """Write a picture or the measurements behind it, by the file's name; raise Trouble where that cannot be done."""
+    from daruma.handover.measurements import export_sheet
+    from daruma.handover.svg import to_svg
+
+    match file.suffix.lower():
+        case ".svg":
+            write_picture(file, to_svg(picture).encode())
+        case ".png":
+            write_picture(file, png_of(picture))
+        case _:
+            export_sheet(job, sheet, file, when)
+    return file

@@ -1,0 +1,106 @@
+"""What the main button at Proof does next: words and act, from what is known of job and page; no Qt."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass
+from enum import Enum, auto
+
+from daruma.core.colour.shots import brightness_shots, panel_shots
+from daruma.core.job import Job
+from daruma.core.parts import Function
+from daruma.core.plan.spend import Spend
+
+LIGHTS = ("warm", "cool")  # what a proof of the white needs at least
+TEST = {
+    Function.NO_DISPLAY_NOTICE: "Read the parts page",
+    Function.TOUCH: "Read the touch test",
+    Function.FACE_UNLOCK: "Enrolled: read the phone",
+}
+PAGES = {Function.AMBIENT_WHITE: ("white", "panel", "sensor"), Function.AUTO_BRIGHTNESS: ("brightness",)}
+FIRST_PAGES = frozenset(pages[0] for pages in PAGES.values())
+
+
+class Act(Enum):
+    """Name what the main button does."""
+
+    HAND_OVER = auto()
+    GO_ON = auto()
+    PROVE = auto()
+    MEASURE_LIGHT = auto()
+    MEASURE_BOTH = auto()
+    MEASURE_PANEL = auto()
+    TO_PANEL = auto()
+    TUNE = auto()
+    LOOK_AT_LIGHT = auto()
+
+
+@dataclass(frozen=True, slots=True)
+class NextAct:
+    """Hold the act, the button's words, and the light that it is about."""
+
+    act: Act
+    words: str
+    light: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Known:
+    """Hold what the sheets say, as far as the button depends on it."""
+
+    spend: Spend | None = None
+    next_light: str = ""
+
+
+def missing_lights(job: Job) -> list[str]:
+    """Return the lights that a proof of the white still needs."""
+    seen = {reading.light for reading in job.readings}
+    return [] if len(seen - set(LIGHTS)) >= 2 else [light for light in LIGHTS if light not in seen]
+
+
+def next_promise(job: Job) -> Function | None:
+    """Return the first promise without its proof."""
+    return next((function for function in job.ticket.promised if not job.is_proven(function)), None)
+
+
+def next_act(job: Job, function: Function, page: str, known: Known, labels: Mapping[Function, str]) -> NextAct:
+    """Return what the main button does on a page of a promise."""
+    if page == "panel":
+        return _panel(job, known)
+    if page == "sensor":
+        light = known.next_light or LIGHTS[0]
+        return NextAct(Act.LOOK_AT_LIGHT, f"Measure under {light} light", light)
+    if job.all_proven:
+        return NextAct(Act.HAND_OVER, "Go on to Hand-over")
+    if job.is_proven(function) and (after := next_promise(job)) is not None:
+        return NextAct(Act.GO_ON, f"Go on to {labels[after]}")
+    if function is Function.AMBIENT_WHITE:
+        return _white(job, known)
+    if function is Function.AUTO_BRIGHTNESS:
+        return NextAct(Act.PROVE, f"Measure at {len(brightness_shots())} levels of light")
+    return NextAct(Act.PROVE, TEST[function])
+
+
+def _white(job: Job, known: Known) -> NextAct:
+    if missing := missing_lights(job):
+        return NextAct(Act.MEASURE_LIGHT, f"Measure under {missing[0]} light", missing[0])
+    proof = job.proof(Function.AMBIENT_WHITE)
+    if proof is not None and not proof.proven and not job.measured.fields:
+        return NextAct(Act.TO_PANEL, "Find out why: the panel sheet")
+    if proof is not None and not proof.proven and known.spend is Spend.YES:
+        return NextAct(Act.TO_PANEL, "To the panel sheet: tuning is worth a write")
+    return NextAct(Act.MEASURE_BOTH, "Measure again under both lights")
+
+
+def _panel(job: Job, known: Known) -> NextAct:
+    fields = len(panel_shots())
+    if bad := sum(bool(taken.doubt) for taken in job.measured.fields):
+        return NextAct(Act.MEASURE_PANEL, f"Repeat {bad} of {fields} fields")
+    if known.spend is Spend.YES:
+        return NextAct(Act.TUNE, "Keep the tuned record")
+    return NextAct(Act.MEASURE_PANEL, f"Measure {fields} fields of the panel")
+
+
+def can_repeat(job: Job, page: str, act: Act) -> bool:
+    """Return whether what the page shows can be measured again beside the main act."""
+    measured = {"white": job.readings, "panel": job.measured.fields, "brightness": job.measured.levels}
+    measures = act in (Act.MEASURE_LIGHT, Act.MEASURE_BOTH, Act.MEASURE_PANEL, Act.LOOK_AT_LIGHT, Act.PROVE)
+    return bool(measured.get(page)) and not measures
