@@ -64,12 +64,11 @@ class PanelBench:
         # a colorimeter with an error of its own for each run
         self.world.seed = seed
         self.bench.box.calibrate()
-        context, measured = Context(), Measured()
+        context, measured = Context(), Measured(die=panel.die)
         readings = []
         for light in ("warm", "cool"):
-            fresh, seen = measure_white(self.rig, light, context)
+            fresh, measured = measure_white(self.rig, light, measured, context)
             readings += fresh
-            measured = measured.with_light(seen) if seen else measured
         verdict = verdict_of(model.white, readings, self.rig.meter().spec().uv)
         measured = measure_panel(self.rig, measured, panel.die, context)
         layout = model.layout(PartKind.DISPLAY)

@@ -17,8 +17,8 @@ from daruma.core.colour.shots import (
     panel_shots,
     white_shots,
 )
-from daruma.core.job import Reading
-from daruma.core.measured import LightRead, Measured
+from daruma.core.job import Job, Reading
+from daruma.core.measured import IMPORTED_LUMINANCE, IMPORTED_UV, LightRead, Measured
 from daruma.link.errors import LinkError, Refused
 
 DARK_READINGS = 2
@@ -35,16 +35,42 @@ class Sample:
     xyz: XYZ
 
 
-def measure_white(rig: Rig, light: str, context: Context) -> tuple[tuple[Reading, ...], LightRead | None]:
-    """Take repeated readings of the screen's white under one lamp of the light box, and what the phone sees of it."""
+def fitted(job: Job) -> str:
+    """Return the die of the panel that a job fits, as far as it is known."""
+    return job.target.die if job.target is not None else job.ticket.panel_die
+
+
+def measured_here(job: Job) -> Measured:
+    """Return what was measured on the panel that is fitted now."""
+    die = fitted(job)
+    return job.measured if job.measured.die == die else Measured(die=die)
+
+
+def imported(job: Job, fields: tuple[Taken, ...], levels: tuple[Level, ...], name: str, when: str) -> Measured:
+    """Return what was measured with a file's fields or levels in place of the earlier ones."""
+    here = measured_here(job)
+    return replace(
+        here,
+        instrument=f"file {name}",
+        when=when,
+        fields=fields or here.fields,
+        levels=levels or here.levels,
+        uv=IMPORTED_UV,
+        luminance=IMPORTED_LUMINANCE,
+    )
+
+
+def measure_white(rig: Rig, light: str, measured: Measured, context: Context) -> tuple[tuple[Reading, ...], Measured]:
+    """Take repeated readings of the screen's white under one lamp of the light box, and note what the phone sees of it."""
     (shot,) = white_shots((light,))
     with _box(rig):
         taken = _take(rig, shot, 0, 1, context)
         meter = rig.meter()
         ambient = mean_xyz([meter.read_ambient() for _ in range(DARK_READINGS + 1)])
         seen = _phone_sees(rig, light, ambient)
-    name = instrument_of(rig)
-    return tuple(Reading(light, xyz, ambient, context.now(), name) for xyz in taken.readings), seen
+    described = _described(rig, measured, measured.die, context)
+    readings = tuple(Reading(light, xyz, ambient, context.now(), described.instrument) for xyz in taken.readings)
+    return readings, described.with_light(seen) if seen is not None else described
 
 
 def measure_panel(rig: Rig, measured: Measured, die: str, context: Context) -> Measured:

@@ -23,7 +23,7 @@ from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
 from daruma.core.known import TUNED, WRITES, Known
-from daruma.core.measured import IMPORTED_LUMINANCE, IMPORTED_UV, Measured
+from daruma.core.measured import IMPORTED_UV
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, ActionKind
@@ -264,18 +264,13 @@ class Workshop:
     def measure(self, job: Job, light: str, context: Context) -> Job:
         """Measure the white under one light, in place of what was measured under it before."""
         self.right_phone(job)
-        fresh, seen = measuring.measure_white(self.rig, light, context)
-        measured = self._measured(job)
-        if seen is not None:
-            measured = measured.with_light(seen)
-        spec = self.rig.meter().spec()
-        measured = replace(measured, uv=spec.uv, luminance=spec.luminance, instrument=fresh[0].instrument)
+        fresh, measured = measuring.measure_white(self.rig, light, measuring.measured_here(job), context)
         return self.with_readings(replace(job, measured=measured), fresh, context)
 
     def measure_panel(self, job: Job, context: Context) -> Job:
         """Take the fields of the panel sheet; those that were sound before are kept, bad ones are repeated."""
         self.right_phone(job)
-        measured = measuring.measure_panel(self.rig, job.measured, self._fitted(job), context)
+        measured = measuring.measure_panel(self.rig, job.measured, measuring.fitted(job), context)
         return self.save(replace(job, measured=measured), context)
 
     def take_in(
@@ -290,15 +285,7 @@ class Workshop:
         """Take measurements of another instrument in, and judge the function that they are for, where it is promised."""
         if readings:
             return self._judged_if_promised(self.with_readings(job, readings, context), Function.AMBIENT_WHITE, context)
-        measured = replace(
-            self._measured(job),
-            uv=IMPORTED_UV,
-            luminance=IMPORTED_LUMINANCE,
-            instrument=f"file {name}",
-            when=context.now(),
-            fields=fields or job.measured.fields,
-            levels=levels or job.measured.levels,
-        )
+        measured = measuring.imported(job, fields, levels, name, context.now())
         job = self.save(replace(job, measured=measured), context)
         return self._judged_if_promised(job, Function.AUTO_BRIGHTNESS, context) if levels else job
 
@@ -315,16 +302,6 @@ class Workshop:
         """Keep the record made for the measured panel and put the way to write it on the run sheet."""
         settling.refuse_past_doubt(self.shop, job)
         return self.save(tuning.keep_tuned(job, self.model(job), self.shop, self.known(job), context.now()), context)
-
-    @staticmethod
-    def _fitted(job: Job) -> str:
-        """Return the die of the panel that the job fits, as far as it is known."""
-        return job.target.die if job.target is not None else job.ticket.panel_die
-
-    def _measured(self, job: Job) -> Measured:
-        """Return what was measured on the panel that is fitted now."""
-        die = self._fitted(job)
-        return job.measured if job.measured.die == die else Measured(die=die)
 
     def with_readings(self, job: Job, fresh: tuple[Reading, ...], context: Context) -> Job:
         """Take readings into the job; lights that come again replace the earlier ones."""
@@ -358,7 +335,7 @@ class Workshop:
         """Prove a function and tick its step of the run sheet when it is proven; brightness is measured for it."""
         if function is Function.AUTO_BRIGHTNESS:
             self.right_phone(job)
-            measured = measuring.measure_brightness(self.rig, self._measured(job), self._fitted(job), context)
+            measured = measuring.measure_brightness(self.rig, measuring.measured_here(job), measuring.fitted(job), context)
             job = self.save(replace(job, measured=measured), context)
         return self.judged(job, function, context)
 
