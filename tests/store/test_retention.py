@@ -7,6 +7,7 @@ import pytest
 from daruma.core.acts import ActKind, ActState
 from daruma.core.backup import GENESIS, link_of
 from daruma.core.job import Job, Proof, Step, StepState, Ticket
+from daruma.core.measured import LightRead, Measured
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.store.database import StoreTrouble
 from daruma.store.retention import due, purge
@@ -30,6 +31,8 @@ def closed_job(shop: Shop, imei: str, closed: str, die: str) -> Job:
         outcomes=(("write_new", True),),
         closed=closed,
         backup=backup.name,
+        tuned=backup.name,
+        measured=Measured(die=die, lights=(LightRead("warm", (7.25,), (1013.0,), (1, 1, 1), (1, 1, 1)),)),
     )
     shop.jobs.save(job, "now")
     act = shop.journal.intend(ActKind.WRITE, job=job.name, die=die, backup=backup.name, digest="d", started="t", evidence=())
@@ -47,6 +50,7 @@ def test_what_is_old_goes_and_what_is_counted_stays(empty: Shop) -> None:
     left = empty.jobs.get(old.number)
     assert left.ticket.imei == left.ticket.complaint == left.backup == left.target_image == ""
     assert left.phone == {}
+    assert (left.tuned, left.measured.die, left.measured.lights) == ("", "", ())
     assert left.proofs, "what was proven stays"
     assert left.outcomes == (("write_new", True),)
     assert empty.jobs.get(new.number) == new

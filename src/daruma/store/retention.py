@@ -70,7 +70,10 @@ def without_identifiers(job: Job) -> Job:
         before=ticket.before,
     )
     steps = tuple(replace(step, note="") for step in job.steps)
-    return replace(job, ticket=kept, steps=steps, backup="", flex_backup="", target=None, target_image="", phone={})
+    # a sensor's gains are its flex's own; what was measured of the display says nothing of whose it was
+    measured = replace(job.measured, die="", lights=())
+    job = replace(job, backup="", flex_backup="", tuned="", target=None, target_image="", phone={})
+    return replace(job, ticket=kept, steps=steps, measured=measured)
 
 
 _JOBS = """
