@@ -12,14 +12,17 @@ from daruma.bench.tuning import WAY
 from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
+from daruma.core.colour.brightness import Level
 from daruma.core.colour.follow import Follows
 from daruma.core.colour.shots import panel_shots
 from daruma.core.display import FIELDS
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, StepState
 from daruma.core.known import TUNED
+from daruma.core.measured import Measured
 from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
+from daruma.core.records import encode
 from daruma.core.tri import Tri
 from daruma.store.shop import Shop
 from tests.bench.panelbench import Outcome, PanelBench
@@ -190,3 +193,22 @@ def test_random_panels_become_right(panels: PanelBench) -> None:
 @pytest.mark.soak
 def test_500_random_panels_become_right(panels: PanelBench) -> None:
     print(check([panels.run(seed) for seed in range(1000, 1500)]))
+
+
+def test_an_incomplete_curve_is_named(workshop: Workshop, yellow: Job, context: Context) -> None:
+    """The record lost the upper half of its curve: the screen stands still, and the proof says why."""
+    record = workshop.known(yellow).target
+    assert record
+    spec = record.layout.field("brightness_curve")
+    curve = record.values[spec.name]
+    assert isinstance(curve, tuple)
+    image = encode(record.layout, {spec.name: (*curve[:8], *(0,) * 8)}, record.image)
+    job = replace(yellow, target_image=image.hex())
+    levels = tuple(
+        Level(lux, (value, value)) for lux, value in ((2, 40), (10, 72), (50, 135), (200, 200), (800, 201), (3000, 201))
+    )
+    job = replace(job, measured=Measured(levels=levels, die=job.ticket.panel_die, luminance=0.01))
+    proof = workshop.prove(job, Function.AUTO_BRIGHTNESS, context)
+    assert not proof.proven
+    assert "stands still" in proof.summary
+    assert "incomplete, levels are missing" in proof.summary

@@ -118,7 +118,7 @@ def _box(rig: Rig):  # type: ignore[no-untyped-def]
         yield
     finally:
         try:
-            rig.phone().show_field(None)
+            _show(rig, None)
             rig.meter().set_light("off", 0.0)
         except LinkError:
             # a device that is gone cannot be tidied up; the next session sets everything anew
@@ -130,8 +130,8 @@ def _take(rig: Rig, shot: Shot, index: int, count: int, context: Context) -> Tak
     share, words = index / count, f"{index + 1} of {count}: {shot.words}"
     for attempt in range(1, TRIES + 1):
         said = words if attempt == 1 else f"{words}, once more"
-        dark = _mirrored(rig, shot, share, said, context) if shot.dark else (0.0, 0.0, 0.0)
-        rig.phone().show_field(shot.rgb)
+        dark = _mirrored(rig, shot, share, said, context) if shot.dark and _shows_fields(rig) else (0.0, 0.0, 0.0)
+        _show(rig, shot.rgb)
         rig.meter().set_light(shot.light, shot.lux)
         context.wait(shot.settle * rig.settle, share, f"{said}, waiting until it stands still")
         readings = []
@@ -147,9 +147,24 @@ def _take(rig: Rig, shot: Shot, index: int, count: int, context: Context) -> Tak
     return taken
 
 
+def _shows_fields(rig: Rig) -> bool:
+    """Return whether the phone can show a black field: one that cannot is measured with what the glass mirrors."""
+    return _show(rig, (0.0, 0.0, 0.0))
+
+
+def _show(rig: Rig, rgb: tuple[float, float, float] | None) -> bool:
+    """Show a field, or the white page; return whether the phone knows how. A coloured field must be shown."""
+    try:
+        rig.phone().show_field(rgb)
+    except Refused as refused:
+        if refused.code != "unknown" or (rgb is not None and any(rgb)):
+            raise
+        return False
+    return True
+
+
 def _mirrored(rig: Rig, shot: Shot, share: float, said: str, context: Context) -> XYZ:
-    """Return what the glass mirrors of the light, measured on a black field."""
-    rig.phone().show_field((0.0, 0.0, 0.0))
+    """Return what the glass mirrors of the light, measured on the black field that is shown."""
     rig.meter().set_light(shot.light, shot.lux)
     context.wait(PANEL_SETTLE * rig.settle, share, f"{said}, black field first")
     return mean_xyz([rig.meter().read_screen() for _ in range(DARK_READINGS)])

@@ -7,10 +7,12 @@ from daruma.bench.rig import Rig
 from daruma.core.colour.brightness import judge_brightness
 from daruma.core.colour.chromaticity import mean_xyz, xyz_to_xy
 from daruma.core.colour.follow import WhiteVerdict, judge
+from daruma.core.display import curve_fault
 from daruma.core.job import Proof, Reading
 from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
+from daruma.core.records import Record
 from daruma.core.tri import Tri
 from daruma.core.white_proof import samples_of
 from daruma.link.errors import LinkError
@@ -68,9 +70,12 @@ def prove_face(rig: Rig, context: Context) -> Proof:
     return Proof(Function.FACE_UNLOCK, works, said, (("enrolled face", "unlocks" if works else "does not"),), (), context.now())
 
 
-def prove_brightness(model: Model, measured: Measured, when: str) -> Proof:
-    """Judge whether the screen gets brighter with the room, and make the proof."""
+def prove_brightness(model: Model, measured: Measured, record: Record | None, when: str) -> Proof:
+    """Judge whether the screen gets brighter with the room, and make the proof; `record` is what the panel carries."""
     verdict = judge_brightness(model.display, measured.levels, measured.luminance)
+    said, fault = verdict.sentence, curve_fault(record)
+    if fault and not verdict.proven:
+        said = f"{said} The brightness curve on the panel is {fault}."
     numbers = [
         (f"cd/m²: {point.lux:g} lx", f"{point.measured:.0f} ± {point.spread * point.measured:.0f}, wanted {point.wanted:.0f}")
         for point in verdict.points
@@ -80,4 +85,4 @@ def prove_brightness(model: Model, measured: Measured, when: str) -> Proof:
         numbers.append(("tolerance", f"{100 * model.display.brightness_tolerance:.0f} %"))
     if verdict.hysteresis is not None:
         numbers.append(("hysteresis", f"{100 * verdict.hysteresis:.1f} %"))
-    return Proof(Function.AUTO_BRIGHTNESS, verdict.proven, verdict.sentence, tuple(numbers), (), when, measured.luminance)
+    return Proof(Function.AUTO_BRIGHTNESS, verdict.proven, said, tuple(numbers), (), when, measured.luminance)

@@ -324,7 +324,7 @@ class Workshop:
                 self.right_phone(job)
                 return proving.prove_touch(self.rig, context)
             case Function.AUTO_BRIGHTNESS:
-                return proving.prove_brightness(model, job.measured, context.now())
+                return proving.prove_brightness(model, job.measured, self.known(job).target, context.now())
             case Function.FACE_UNLOCK:
                 self.right_phone(job)
                 return proving.prove_face(self.rig, context)

@@ -80,15 +80,25 @@ def field_values(calibration: Calibration) -> dict[str, tuple[float, ...]]:
     }
 
 
+def curve_fault(record: Record | None) -> str:
+    """Return what is wrong with the brightness curve on a panel in a few words; empty where nothing is, or nothing is known."""
+    if record is None:
+        return ""
+    if not record.sound("brightness_curve"):
+        return "blank or damaged"
+    flat = _numbers(record, "brightness_curve")
+    return brightness_faults(tuple((flat[i], flat[i + 1]) for i in range(0, len(flat) - 1, 2)))
+
+
 def brightness_faults(pairs: tuple[Pair, ...]) -> str:
-    """Return what is wrong with a record's brightness curve in a few words; empty where nothing is."""
+    """Return what is wrong with a brightness curve in a few words; empty where nothing is."""
     lux, luminance = [pair[0] for pair in pairs], [pair[1] for pair in pairs]
     if len(pairs) < 5 or any(value <= 0 for value in (*lux, *luminance)):
-        return "incomplete: levels are missing"
+        return "incomplete, levels are missing"
     if any(after <= before for before, after in pairwise(lux)):
-        return "its illuminances do not rise"
+        return "wrong, its illuminances do not rise"
     if any(after < before for before, after in pairwise(luminance)):
-        return "its luminances fall"
+        return "wrong, its luminances fall"
     return ""
 
 

@@ -45,7 +45,3 @@ class Measured:
     def with_light(self, read: LightRead) -> "Measured":
         """Return it with a light added, in place of an earlier reading of the same one."""
         return replace(self, lights=(*(light for light in self.lights if light.light != read.light), read))
-
-    def taken(self, key: str) -> Taken | None:
-        """Return what a field gave."""
-        return next((taken for taken in self.fields if taken.key == key), None)

@@ -15,6 +15,7 @@ BRIGHTNESS_LUX = (2.0, 10.0, 50.0, 200.0, 800.0, 3000.0)
 WHITE_LUX = 400.0
 PANEL_SETTLE, LIGHT_SETTLE, DIM_SETTLE = 0.5, 4.0, 6.0  # seconds until the screen stands still (ours)
 REPEATS, WHITE_REPEATS = 3, 5
+READING = 1.0  # seconds that an instrument takes for one reading, about (ours)
 TRIES = 3  # for one shot, before it is taken as it is and marked
 LARGEST_SCATTER = 0.008  # relative standard deviation of repeated luminances (ours)
 FLOOR = 0.02  # cd/m2 added to it: what is dark scatters more
@@ -112,6 +113,6 @@ def doubt_of(shot: Shot, readings: Sequence[XYZ]) -> str:
     return ""
 
 
-def minutes(shots: Sequence[Shot], per_reading: float) -> float:
-    """Return how long shots take in minutes, with seconds for each reading."""
-    return sum(shot.settle + (shot.repeats + 2 * shot.dark) * per_reading for shot in shots) / 60
+def minutes(shots: Sequence[Shot]) -> float:
+    """Return about how many minutes shots take."""
+    return sum(shot.settle + (shot.repeats + 2 * shot.dark) * READING for shot in shots) / 60

@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import Enum, auto
 
-from daruma.core.colour.shots import brightness_shots, panel_shots
+from daruma.core.colour.shots import brightness_shots, minutes, panel_shots
 from daruma.core.job import Job
 from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
@@ -75,7 +75,8 @@ def next_act(job: Job, function: Function, page: str, known: Known, labels: Mapp
     if function is Function.AMBIENT_WHITE:
         return _white(job, known)
     if function is Function.AUTO_BRIGHTNESS:
-        return NextAct(Act.PROVE, f"Measure at {len(brightness_shots())} levels of light")
+        shots = brightness_shots()
+        return NextAct(Act.PROVE, f"Measure at {len(shots)} levels, {minutes(shots):.0f} min")
     return NextAct(Act.PROVE, TEST[function])
 
 
@@ -91,12 +92,13 @@ def _white(job: Job, known: Known) -> NextAct:
 
 
 def _panel(job: Job, known: Known) -> NextAct:
-    fields = len(panel_shots())
+    shots = panel_shots()
+    fields = len(shots)
     if bad := sum(bool(taken.doubt) for taken in job.measured.fields):
         return NextAct(Act.MEASURE_PANEL, f"Repeat {bad} of {fields} fields")
     if known.spend is Spend.YES:
         return NextAct(Act.TUNE, "Keep the tuned record")
-    return NextAct(Act.MEASURE_PANEL, f"Measure {fields} fields of the panel")
+    return NextAct(Act.MEASURE_PANEL, f"Measure {fields} fields of the panel, {minutes(shots):.0f} min")
 
 
 def can_repeat(job: Job, page: str, act: Act) -> bool:
