@@ -20,7 +20,8 @@ from daruma.bench.rig import Rig
 from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.job import Job
-from daruma.demo.build import WORLD, build
+from daruma.demo.build import build
+from daruma.demo.folder import WORLD
 from daruma.demo.hands import Hands, connect_hands
 from daruma.store.shop import Shop
 

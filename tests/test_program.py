@@ -1,5 +1,6 @@
 """The program as a user starts it: command line, no display, the wheel, the pair of Qt and Python."""
 
+import json
 import os
 import subprocess
 import sys
@@ -12,6 +13,8 @@ from click.testing import CliRunner
 from daruma.app import refuse_bad_pair, refuse_no_display
 from daruma.cli import main, plain, read_settings
 from daruma.core.acts import ActKind
+from daruma.core.errors import Trouble
+from daruma.demo.folder import demo_folder as demo_in
 from daruma.store.shop import Shop
 
 ROOT = Path(__file__).parents[1]
@@ -129,3 +132,24 @@ def test_the_standins_end_with_their_parent(demo_folder: Path) -> None:
         assert process.stdin
         process.stdin.close()
         assert process.wait(10) == 0
+
+
+def test_a_demo_of_an_earlier_program_is_laid_aside(tmp_path: Path) -> None:
+    folder = tmp_path / "demo"
+    folder.mkdir()
+    (folder / "world.json").write_text("{}")
+    assert demo_in(folder) == folder
+    assert json.loads((folder / "world.json").read_text())["phones"]
+    assert (tmp_path / "demo.earlier" / "world.json").read_text() == "{}"
+    before = (folder / "world.json").stat().st_mtime_ns
+    assert demo_in(folder) == folder
+    assert (folder / "world.json").stat().st_mtime_ns == before, "the next start takes it as it is"
+
+
+def test_a_folder_that_is_no_demo_is_never_touched(tmp_path: Path) -> None:
+    (tmp_path / "photographs").mkdir()
+    (tmp_path / "photographs" / "one.png").write_bytes(b"x")
+    for fresh in (False, True):
+        with pytest.raises(Trouble, match="cannot be made"):
+            demo_in(tmp_path / "photographs", fresh=fresh)
+        assert (tmp_path / "photographs" / "one.png").read_bytes() == b"x"

@@ -126,12 +126,9 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
 
 
 def _start_demo(setup: Setup, standins: StandIns) -> None:
-    world = setup.data / "world.json"
-    if setup.fresh or not world.exists():
-        from daruma.demo.build import demo_folder
+    from daruma.demo.folder import WORLD, demo_folder
 
-        demo_folder(setup.data, fresh=setup.fresh)
-    standins.prepare(world, setup.pace)
+    standins.prepare(demo_folder(setup.data, fresh=setup.fresh) / WORLD, setup.pace)
 
 
 def build_window(setup: Setup, standins: StandIns) -> Shell:

@@ -14,7 +14,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Job, StepState
 from daruma.core.parts import Function
 from daruma.core.plan.case import proof_key
-from daruma.demo.build import WORLD
+from daruma.demo.folder import WORLD
 from daruma.demo.hands import Hands, connect_hands
 from daruma.link.errors import LinkError, Refused
 from daruma.standin.server import Bench

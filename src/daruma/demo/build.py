@@ -1,7 +1,6 @@
 """Build the demo's data folder from the scenario: the simulated world and a shop that has worked in it."""
 
 import random
-import shutil
 import tomllib
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
@@ -13,7 +12,6 @@ from daruma.bench.keeping import keep_part
 from daruma.bench.reading import PartReading
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.acts import ActKind, ActState
-from daruma.core.errors import Trouble
 from daruma.core.job import PROOF_ACTIONS, Job, Proof, Reading, Step, StepState, Ticket
 from daruma.core.model import Model
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
@@ -22,36 +20,15 @@ from daruma.core.plan.planner import make_plan
 from daruma.core.records import FieldRole, compose, decode, fields_to_write
 from daruma.core.shelf import ShelfPart
 from daruma.core.tri import Tri
+from daruma.demo.folder import MADE, MADE_AS, WORLD
 from daruma.demo.things import Maker
 from daruma.link.devices import DeviceSelf
 from daruma.standin.phone import readable_board
 from daruma.standin.world import EAR, HOLDER, Panel, Phone, World, save_world
 from daruma.store.shop import Shop
 
-WORLD = "world.json"
 SOCKETS = ("s40", "s44", "s52", "s56", "s58", "s64")
 _PROGRAMMER = DeviceSelf("programmer", "Stand-in programmer", "SP-0001", Version(1, 5))
-
-
-def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
-    """Return the demo's folder, built where it is missing or asked for fresh: whole or not at all."""
-    if fresh and folder.exists():
-        shutil.rmtree(folder)
-    if (folder / WORLD).exists():
-        return folder
-    spare = folder.with_name(folder.name + ".part")
-    try:
-        if spare.exists():
-            shutil.rmtree(spare)
-        build(spare, datetime.now().astimezone())
-        spare.replace(folder)
-    except OSError as error:
-        raise Trouble(
-            f"The demo's data cannot be made in {folder}: {error.strerror}.",
-            safe="Nothing else was touched.",
-            advice="Name another folder: daruma demo --folder FOLDER",
-        ) from error
-    return folder
 
 
 def build(folder: Path, now: datetime) -> World:
@@ -70,6 +47,7 @@ def build(folder: Path, now: datetime) -> World:
     world = builder.world
     world.firmware, world.pace, world.seed = scenario["firmware"], scenario["pace"], scenario["seed"]
     save_world(world, folder / WORLD)
+    (folder / MADE).write_text(MADE_AS, encoding="ascii")
     return world
 
 

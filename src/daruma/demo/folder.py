@@ -1,0 +1,45 @@
+"""The demo's folder: built where it is missing, asked for fresh, or of an earlier program."""
+
+import shutil
+from datetime import datetime
+from pathlib import Path
+
+from daruma.core.errors import Trouble
+
+WORLD = "world.json"
+MADE, MADE_AS = "made-as.txt", "2"  # the demo is built anew where its records changed their layout
+
+
+def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
+    """Return the demo's folder, built where it is missing or asked for fresh: whole or not at all."""
+    # nothing but a demo is ever taken away: the folder may be any that somebody named
+    is_demo = (folder / WORLD).exists()
+    if is_demo and not fresh and _made_as(folder) == MADE_AS:
+        return folder
+    spare, earlier = (folder.with_name(folder.name + ending) for ending in (".part", ".earlier"))
+    try:
+        for old in (spare, *((earlier,) if is_demo else ())):
+            if (old / WORLD).exists() or old is spare:
+                shutil.rmtree(old, ignore_errors=old is spare)
+        from daruma.demo.build import build  # brings NumPy and SciPy, and is needed once
+
+        build(spare, datetime.now().astimezone())
+        if is_demo:
+            # records of an earlier program have another layout; what was tried there is laid aside
+            folder.replace(earlier)
+        spare.replace(folder)
+    except OSError as error:
+        raise Trouble(
+            f"The demo's data cannot be made in {folder}: {error.strerror}.",
+            safe="Nothing else was touched.",
+            advice="Name another folder: daruma demo --folder FOLDER",
+        ) from error
+    return folder
+
+
+def _made_as(folder: Path) -> str:
+    """Return which scenario a folder was built from; empty for those of before there was a mark."""
+    try:
+        return (folder / MADE).read_text(encoding="ascii")
+    except (OSError, ValueError):
+        return ""
