@@ -7,6 +7,7 @@ from pathlib import Path
 import numpy as np
 import pytest
 
+from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.tuning import WAY
 from daruma.bench.workshop import Workshop
@@ -84,6 +85,33 @@ def test_a_yellow_white_is_found_tuned_written_and_proven(workshop: Workshop, ye
     assert after
     assert after.kind is Spend.NOT_NEEDED
     assert "Not needed" in after.sentence
+
+
+def tuned_step(workshop: Workshop, job: Job, context: Context) -> Job:
+    """Bring a job to where its tuned record is written."""
+    workshop.update_firmware(job, context)
+    job = workshop.tune(workshop.measure_panel(job, context), context)
+    while job.steps[job.current_step or 0].action != TUNED:
+        job = workshop.do_step(job, job.current_step or 0, context)
+    return job
+
+
+@pytest.mark.parametrize(("fault", "again"), [("voltage_dip", False), ("torn_page", True), ("write_ignored", False)])
+def test_a_tuned_write_that_fails_is_planned_again(
+    fault: str, again: bool, workshop: Workshop, yellow: Job, context: Context
+) -> None:
+    job = tuned_step(workshop, yellow, context)
+    assert workshop.hands
+    workshop.hands.fault(fault, op="write.commit")  # type: ignore[attr-defined]
+    with pytest.raises(WriteFailed):
+        workshop.do_step(job, job.current_step or 0, context)
+    job = workshop.shop.jobs.get(job.number)
+    route = workshop.plan(job).routes[0]
+    assert any(action.key == "write_new" for action in route.actions) is again, "an untouched record needs no write"
+    job = workshop.choose(job, route, context)
+    while (index := job.current_step) is not None and not job.steps[index].action.startswith("prove"):
+        job = workshop.do_step(job, index, context)
+    assert judged(workshop, job, context).is_proven(WHITE) is again, "without the tuned record the white is off as before"
 
 
 def test_tuning_asks_for_what_is_missing(workshop: Workshop, yellow: Job, context: Context) -> None:

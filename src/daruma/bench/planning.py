@@ -6,7 +6,7 @@ from daruma.bench.writing import budget_of
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
 from daruma.core.job import Job, Step, StepState
-from daruma.core.known import PANEL_STEPS, Known, history, record_of_outcomes, system_of
+from daruma.core.known import PANEL_STEPS, WRITES, Known, history, record_of_outcomes, system_of
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.case import PLANNED, Case, FlexState, NewPanel, PanelKind, PanelRecord
@@ -53,8 +53,15 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
         kit=ways.kit,
         preferences=ways.preferences,
         record=record_of_outcomes(shop.jobs.totals(), catalogue.models, model.socket),
-        history=history(job),
+        history=_history(job, known),
     )
+
+
+def _history(job: Job, known: Known) -> tuple[tuple[str, bool], ...]:
+    """Return what was done; where a tuned write left a spoilt record, no earlier write of this panel counts as done."""
+    done = history(job)
+    spoilt = bool(job.tuned) and known.target is not None and _record(known) is not PanelRecord.COMPLETE
+    return tuple((key, good) for key, good in done if not (spoilt and key in WRITES))
 
 
 def _panels(job: Job, model: Model, shop: Shop, known: Known) -> tuple[NewPanel, ...]:

@@ -4,6 +4,7 @@ Each call takes a job as it stands and returns it as it is after; what was reach
 """
 
 from collections.abc import Callable, Sequence
+from contextlib import suppress
 from dataclasses import dataclass, replace
 from typing import Protocol
 
@@ -223,11 +224,22 @@ class Workshop:
         except Trouble as trouble:
             if action.kind is ActionKind.WRITE and isinstance(trouble, WriteFailed):
                 failed = job.with_step(index, StepState.FAILED, trouble.what, context.now())
+                # what a spoilt tuned write has left decides whether anything has to be written at all
+                failed = self._as_found(failed) if action.key == TUNED else failed
                 self.save(failed.with_outcome(action.key, False), context)
             elif isinstance(trouble, LinkError | WriteFailed) and action.kind is not ActionKind.HAND:
                 self.save(job.with_outcome(action.key, False), context)
             raise
         return self.save(after.with_step(index, StepState.DONE, note, context.now()).with_outcome(action.key, True), context)
+
+    def _as_found(self, job: Job) -> Job:
+        """Return the job with what its panel on the socket carries now, as far as that can be read."""
+        model = self.model(job)
+        with suppress(Trouble):
+            part, image = reading.read_image(self.rig, model, PartKind.DISPLAY, model.socket, lambda _: None)
+            if job.target is not None and part.die == job.target.die:
+                return replace(job, target_image=image.hex())
+        return job
 
     def fail_step(self, job: Job, index: int, context: Context) -> Job:
         """Note that a step failed for good; the plan is then solved again from there."""
@@ -250,8 +262,7 @@ class Workshop:
         keys = _STEPS_OF[act.kind]
         index = next((i for i, step in enumerate(job.steps) if step.action in keys and step.state is not StepState.DONE), None)
         if job.target is not None and job.target.die == act.die:
-            found = reading.read_image(self.rig, self.model(job), PartKind.DISPLAY, self.model(job).socket, lambda _: None)
-            job = replace(job, target_image=found[1].hex())
+            job = self._as_found(job)
         if index is not None:
             done = state is ActState.DONE
             job = job.with_outcome(job.steps[index].action, done)
