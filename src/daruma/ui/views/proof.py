@@ -14,7 +14,6 @@ from daruma.core.parts import Function
 from daruma.ui.desk import Desk
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.views.evidence import BrightnessPage, Evidence, Page, PanelPage, SensorPage, WhitePage
-from daruma.ui.views.exporting import export, work_out
 from daruma.ui.views.proof_acts import (
     FIRST_PAGES,
     LIGHTS,
@@ -27,6 +26,7 @@ from daruma.ui.views.proof_acts import (
     next_act,
     next_promise,
 )
+from daruma.ui.views.proof_work import export, work_out
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.promise_card import PromiseCard
 
