@@ -74,7 +74,7 @@ def main() -> int:
                 while sent < (now - start) * RATE:
                     shot = shots[sent * len(shots) // int(RATE * SECONDS + 1)]
                     wobble = 1 + 0.01 * ((sent * 37) % 100 / 100 - 0.5)
-                    desk.sampled.emit(Sample(shot, sent, int(RATE * SECONDS), (95.0 * wobble, 100.0, 90.0 / wobble)))
+                    desk.sampled.emit(number, Sample(shot, sent, int(RATE * SECONDS), (95.0 * wobble, 100.0, 90.0 / wobble)))
                     sent += 1
                 app.processEvents()
                 gaps.append(time.perf_counter() - now)

@@ -62,7 +62,7 @@ class Desk(QObject):
     told = Signal(str)
     doubts_changed = Signal(object)
     closing_done = Signal()
-    sampled = Signal(object)
+    sampled = Signal(int, object)
 
     def __init__(self, loader: Callable[[], Workshop], parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -485,7 +485,12 @@ class Desk(QObject):
         job = self.job
         if job is not None:
             self._start(
-                lane, name, lambda work: function(job, _context(work)), self._took, cancellable=cancellable, failed=failed
+                lane,
+                name,
+                lambda work: function(job, _context(work, job.number)),
+                self._took,
+                cancellable=cancellable,
+                failed=failed,
             )
 
     def _start(
@@ -505,8 +510,9 @@ class Desk(QObject):
         lane.start(work)
 
 
-def _context(work: Work) -> Context:
-    return Context(work.report, local_time, work.stop, sample=work.sample)  # type: ignore[arg-type]
+def _context(work: Work, number: int = 0) -> Context:
+    """Return a context for work on a job: its readings come with the job's number, since another may be on view."""
+    return Context(work.report, local_time, work.stop, sample=lambda reading: work.sample(number, reading))  # type: ignore[arg-type]
 
 
 def _bytes_of(path: Path, most: int) -> bytes:

@@ -33,7 +33,7 @@ class Work(QObject):
     """One piece of work: signals arrive in the interface's thread."""
 
     progress = Signal(float, str)
-    sampled = Signal(object)
+    sampled = Signal(int, object)
     done = Signal(object)
     failed = Signal(object)
     ended = Signal(object)
@@ -50,9 +50,9 @@ class Work(QObject):
         """Say how far the work is; called from the lane's thread."""
         self.progress.emit(share, text)
 
-    def sample(self, reading: object) -> None:
-        """Hand a reading over as it comes; called from the lane's thread."""
-        self.sampled.emit(reading)
+    def sample(self, number: int, reading: object) -> None:
+        """Hand a reading of a job over as it comes; called from the lane's thread."""
+        self.sampled.emit(number, reading)
 
     def run(self) -> None:
         """Do the work in the lane's thread."""

@@ -210,7 +210,9 @@ class ProofView(StageView):
             self._show_evidence(self._job)
             self._show_live()
 
-    def _sampled(self, sample: Sample) -> None:
+    def _sampled(self, number: int, sample: Sample) -> None:
+        if self._job is None or number != self._job.number:
+            return
         self._live.append(sample)
         del self._live[:-MOST_LIVE]
         if not self._redraw.isActive():
