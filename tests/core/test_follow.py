@@ -107,6 +107,7 @@ def test_size_and_direction(du: float, dv: float, side: str) -> None:
     assert point.side == side
     xy = uv_to_xy(warm)
     seen = colour.XYZ_to_Lab(xy_to_xyz(uv_to_xy(moved(warm, du, dv))), xy)
+    assert 0 < point.de00_spread < 0.2 * point.de00
     assert point.de00 == pytest.approx(float(colour.delta_E(seen, [100.0, 0.0, 0.0], method="CIE 2000")), abs=1e-3)
 
 

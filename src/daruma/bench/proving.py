@@ -36,7 +36,7 @@ def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, w
             (f"{sample.light}: Duv", f"{duv[0]:+.4f} ± {spread[1]:.4f}"),
             (f"{sample.light}: off its path", f"{point.distance:.4f} ± {point.spread:.4f}"),
             (f"{sample.light}: off in u', v'", f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
-            (f"{sample.light}: ΔE00", f"{point.de00:.1f}, {point.side}"),
+            (f"{sample.light}: ΔE00", f"{point.de00:.1f} ± {point.de00_spread:.1f}, {point.side}"),
         ]
     numbers.append(("tolerance", f"{model.white.tolerance_uv:.4f}"))
     proof = Proof(Function.AMBIENT_WHITE, verdict.proven, verdict.sentence, tuple(numbers), tuple(readings), when, uncertainty)

@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import dataclass
 from enum import Enum
-from math import atan2, degrees, dist, hypot, sqrt
+from math import atan2, cos, degrees, dist, hypot, pi, sin, sqrt
 
 from daruma.core.colour.chromaticity import XYZ, Pair, distance, mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv
 from daruma.core.model import WhitePath
@@ -51,7 +51,7 @@ class WhitePoint:
     """Hold one light's result, all in CIE 1976 u', v'.
 
     `spread` is the expanded uncertainty (k = 2) of the distance from the target, `de00` the CIEDE2000 difference from
-    the target at the same luminance, `side` where the white lies as the eye names it.
+    the target at the same luminance with `de00_spread` (k = 2), `side` where the white lies as the eye names it.
     """
 
     light: str
@@ -60,6 +60,7 @@ class WhitePoint:
     target: Pair
     judgement: Judgement
     de00: float
+    de00_spread: float
     side: str
     ellipse: Ellipse
 
@@ -140,19 +141,23 @@ def _point(path: WhitePath, sample: LightSample, instrument: float) -> WhitePoin
         judgement = judge_distance(off, path.tolerance_uv, spread=spread, readings=n, instrument=lasting)
     else:
         judgement = judge_known(off, path.tolerance_uv, lasting)
-    de00, side = _seen(measured, target)
-    return WhitePoint(sample.light, ambient, measured, target, judgement, de00, side, _ellipse(uvs, instrument))
+    seen = _seen(measured, target, 2 * judgement.uncertainty)
+    return WhitePoint(sample.light, ambient, measured, target, judgement, *seen, _ellipse(uvs, instrument))
 
 
-def _seen(measured: Pair, target: Pair) -> tuple[float, str]:
-    """Return the CIEDE2000 difference of two whites of the same luminance, and the side to which the first one lies."""
+def _seen(measured: Pair, target: Pair, radius: float) -> tuple[float, float, str]:
+    """Return the CIEDE2000 difference of two whites of the same luminance, by how much it may be off where the first is
+    known to `radius` in u', v', and the side to which that lies.
+    """
     from daruma.core.colour.difference import delta_e_2000, xyz_to_lab  # brings NumPy, which is slow to import
 
-    white = xy_to_xyz(uv_to_xy(target))
-    lab = xyz_to_lab(xy_to_xyz(uv_to_xy(measured)), white)
-    hue = degrees(atan2(float(lab[2]), float(lab[1]))) % 360
+    around = [(measured[0] + radius * cos(k * pi / 8), measured[1] + radius * sin(k * pi / 8)) for k in range(16)]
+    whites = [xy_to_xyz(uv_to_xy(uv)) for uv in (measured, *around)]
+    lab = xyz_to_lab(whites, xy_to_xyz(uv_to_xy(target)))
+    difference = delta_e_2000(lab, [100.0, 0.0, 0.0])
+    hue = degrees(atan2(float(lab[0, 2]), float(lab[0, 1]))) % 360
     side = ("reddish", "yellowish", "greenish", "bluish")[int((hue + 45) % 360 // 90)]
-    return float(delta_e_2000(lab, [100.0, 0.0, 0.0])), side
+    return float(difference[0]), float(abs(difference[1:] - difference[0]).max()), side
 
 
 def _ellipse(uvs: Sequence[Pair], instrument: float) -> Ellipse:
@@ -202,7 +207,8 @@ def _readings(points: tuple[WhitePoint, ...]) -> int | None:
 def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], share: float, readings: int | None) -> str:
     worst = max(points, key=lambda p: p.distance)
     limit = f"tolerance {path.tolerance_uv:.4f}, {100 * (1 - RISK):.0f} % sure"
-    size = f"{worst.distance:.4f} ± {worst.spread:.4f} in u'v' (ΔE00 {worst.de00:.1f}, {worst.side}) under {worst.light} light"
+    seen = f"ΔE00 {worst.de00:.1f} ± {worst.de00_spread:.1f}, {worst.side}"
+    size = f"{worst.distance:.4f} ± {worst.spread:.4f} in u'v' ({seen}) under {worst.light} light"
     match kind:
         case Follows.FOLLOWS:
             return f"The white follows the light: at most {size} ({limit})."
