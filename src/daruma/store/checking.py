@@ -8,6 +8,7 @@ import sqlite3
 import subprocess
 import sys
 from collections.abc import Callable, Iterator
+from concurrent.futures import ThreadPoolExecutor
 from contextlib import closing
 from dataclasses import dataclass, replace
 from pathlib import Path
@@ -54,10 +55,14 @@ class Checked:
 def check_all(raw: sqlite3.Connection, file: Path, last: int, pages: str, report: Report) -> Checked:
     """Check the backups up to a number and the database's own pages (of a table, or so many faults of all of them).
 
-    Where there are many backups, the pages and the last of them are checked by a process of their own.
+    Where there are many backups, the pages and the last of them are checked by a process of their own; where there are
+    fewer, the pages are checked on a thread beside them.
     """
     if last <= ALONE:
-        return replace(check_range(raw, 1, last, report), structure=check_pages(raw, pages))
+        with ThreadPoolExecutor(1) as beside:
+            structure = beside.submit(_pages_of, file, pages)
+            seen = check_range(raw, 1, last, report)
+        return replace(seen, structure=found if (found := structure.result()) is not None else check_pages(raw, pages))
     mine = int(last * SHARE)
     command = [sys.executable, "-m", "daruma.store.checking", str(file), str(mine + 1), str(last), pages]
     with subprocess.Popen(command, stdout=subprocess.PIPE, stderr=subprocess.DEVNULL, text=True) as other:
@@ -136,6 +141,16 @@ def check_pages(raw: sqlite3.Connection, what: str) -> tuple[VaultFault, ...]:
     except DAMAGE as error:
         said = [str(error)]
     return tuple(VaultFault("the store", line.replace("\n", " ")) for line in said if line != "ok")
+
+
+def _pages_of(file: Path, pages: str) -> tuple[VaultFault, ...] | None:
+    """Return what a connection of its own says of the pages; None where there can be none, as on some media."""
+    try:
+        with closing(sqlite3.connect(f"file:{file}?mode=ro", uri=True)) as raw:
+            raw.execute("SELECT count(*) FROM sqlite_master").fetchone()
+            return check_pages(raw, pages)
+    except DAMAGE:
+        return None
 
 
 def _read(said: str) -> Checked:
