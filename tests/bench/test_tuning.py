@@ -25,6 +25,8 @@ from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
 from daruma.core.records import encode
 from daruma.core.tri import Tri
+from daruma.handover.measurements import export_sheet, read_measurements
+from daruma.handover.pages import make_pages
 from daruma.store.shop import Shop
 from tests.bench.panelbench import Outcome, PanelBench
 
@@ -41,6 +43,15 @@ def judged(workshop: Workshop, job: Job, context: Context) -> Job:
     for light in ("warm", "cool"):
         job = workshop.measure(job, light, context)
     return workshop.judged(job, WHITE, context)
+
+
+def pages_of(workshop: Workshop, job: Job) -> str:
+    """Return the customer's page of a job with its plots left out."""
+    model, backup = workshop.model(job), workshop.shop.vault.get(job.backup)
+    acts = workshop.shop.journal.acts_of(job.name)
+    made = make_pages("A shop", job, model, workshop.catalogue, workshop.actions(job), backup, acts, workshop.sheets(job).panel)
+    assert [title for title, _ in made.plots] == ["The white, measured", "The panel, measured"]
+    return made.html(False, [""] * len(made.plots))
 
 
 def test_a_yellow_white_is_found_tuned_written_and_proven(workshop: Workshop, yellow: Job, context: Context) -> None:
@@ -80,6 +91,7 @@ def test_a_yellow_white_is_found_tuned_written_and_proven(workshop: Workshop, ye
     assert {label for label, _ in acts[-1].evidence} >= {"Backup kept and read back", "Writes left", "Phone off"}
     job = judged(workshop, job, context)
     assert job.is_proven(WHITE)
+    assert "made for this panel from its own measurement" in pages_of(workshop, job)
     job = workshop.measure_panel(job, context)
     after = workshop.sheets(job).spend
     assert after
@@ -240,3 +252,20 @@ def test_an_incomplete_curve_is_named(workshop: Workshop, yellow: Job, context: 
     assert not proof.proven
     assert "stands still" in proof.summary
     assert "incomplete, levels are missing" in proof.summary
+
+
+def test_fields_of_another_instrument_tune_with_less_trust(
+    workshop: Workshop, yellow: Job, context: Context, tmp_path: Path
+) -> None:
+    job = workshop.measure_panel(yellow, context)
+    own = workshop.sheets(job).panel
+    export_sheet(job, "panel", tmp_path / "p.txt", "now")
+    read = read_measurements((tmp_path / "p.txt").read_bytes(), "now", "p.txt")
+    job = workshop.take_in(yellow, (), read.fields, (), "p.txt", context)
+    other = workshop.sheets(job).panel
+    assert own
+    assert other
+    assert job.measured.instrument == "file p.txt"
+    assert other.tuning.calibration.white_xy == pytest.approx(own.tuning.calibration.white_xy, abs=1e-4)
+    assert other.tuning.after.worst > own.tuning.after.worst
+    assert other.tuning.uncertainty[0] > own.tuning.uncertainty[0]

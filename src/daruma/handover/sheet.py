@@ -60,6 +60,7 @@ class Sheet:
     steps: tuple[tuple[str, str, str, str], ...]
     backup: Backup | None
     second_eye: bool
+    tuned: str
 
 
 def make_sheet(
@@ -93,6 +94,7 @@ def make_sheet(
         steps=tuple((actions[s.action].figures.title, s.state.value, s.note, s.when) for s in job.steps if s.action in actions),
         backup=backup,
         second_eye=job.all_proven,
+        tuned=backup.content.note if backup is not None and job.tuned == backup.name else "",
     )
 
 

@@ -55,7 +55,7 @@ def white_plot(width: float, height: float, path: WhitePath, verdict: WhiteVerdi
     frame = _Frame(width, height, shown)
     items: list[Item] = [
         *_axes(frame),
-        *_locus(frame, beside.black_body, "black body", (6, 4), 0.3),
+        *_locus(frame, beside.black_body, "black body", (6, 4), 0.42),
         *_locus(frame, beside.daylight, "daylight", (1, 4), 0.0),
         *_path(frame, path, [warm_end, native]),
     ]
