@@ -13,9 +13,8 @@ from daruma.bench.tuning import WAY
 from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
-from daruma.core.colour.brightness import Level
 from daruma.core.colour.follow import Follows
-from daruma.core.colour.shots import panel_shots
+from daruma.core.colour.shots import Level, panel_shots
 from daruma.core.display import FIELDS
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, StepState

@@ -9,7 +9,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.colour.brightness import Follows, Level, judge_brightness
+from daruma.core.colour.brightness import Follows, judge_brightness
+from daruma.core.colour.shots import Level
 from daruma.core.display import DisplaySpec, brightness_faults, wanted_luminance
 
 LUX = (2.0, 10.0, 50.0, 200.0, 800.0, 3000.0)

@@ -9,10 +9,9 @@ from hypothesis import strategies as st
 
 from daruma.bench.proving import prove_white
 from daruma.catalogue.loader import Catalogue
-from daruma.core.colour.brightness import Level
 from daruma.core.colour.panel import characterise
 from daruma.core.colour.sheet import panel_readings
-from daruma.core.colour.shots import Taken, panel_shots
+from daruma.core.colour.shots import Level, Taken, panel_shots
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Reading
 from daruma.core.measured import IMPORTED_UV, Measured

@@ -5,11 +5,11 @@ from dataclasses import dataclass, replace
 
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
-from daruma.core.colour.brightness import Level
 from daruma.core.colour.chromaticity import XYZ, mean_xyz
 from daruma.core.colour.shots import (
     PANEL_SETTLE,
     TRIES,
+    Level,
     Shot,
     Taken,
     brightness_shots,

@@ -1,12 +1,13 @@
 """Prove functions: judge the white under lights and the luminance at levels, read the parts page."""
 
+from __future__ import annotations
+
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
-from daruma.core.colour.brightness import judge_brightness
 from daruma.core.colour.chromaticity import mean_xyz, xyz_to_xy
-from daruma.core.colour.follow import WhiteVerdict, judge
 from daruma.core.display import curve_fault
 from daruma.core.job import Proof, Reading
 from daruma.core.measured import Measured
@@ -14,13 +15,17 @@ from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.records import Record
 from daruma.core.tri import Tri
-from daruma.core.white_proof import samples_of
 from daruma.link.errors import LinkError
+
+if TYPE_CHECKING:
+    from daruma.core.colour.follow import WhiteVerdict
 
 
 def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, when: str) -> tuple[Proof, WhiteVerdict]:
     """Judge whether the white follows the light, and make the proof."""
+    from daruma.core.colour.follow import judge
     from daruma.core.colour.temperature import cct_duv, cct_spread  # brings NumPy, which is slow to import
+    from daruma.core.white_proof import samples_of
 
     verdict = judge(model.white, samples_of(readings), uncertainty)
     numbers: list[tuple[str, str]] = []
@@ -72,6 +77,8 @@ def prove_face(rig: Rig, context: Context) -> Proof:
 
 def prove_brightness(model: Model, measured: Measured, record: Record | None, when: str) -> Proof:
     """Judge whether the screen gets brighter with the room, and make the proof; `record` is what the panel carries."""
+    from daruma.core.colour.brightness import judge_brightness
+
     verdict = judge_brightness(model.display, measured.levels, measured.luminance)
     said, fault = verdict.sentence, curve_fault(record)
     if fault and not verdict.proven:

@@ -18,8 +18,7 @@ from daruma.bench.steps import carry_out
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.budget import WriteBudget
-from daruma.core.colour.brightness import Level
-from daruma.core.colour.shots import Taken
+from daruma.core.colour.shots import Level, Taken
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState

@@ -2,9 +2,8 @@
 
 from dataclasses import dataclass, replace
 
-from daruma.core.colour.brightness import Level
 from daruma.core.colour.chromaticity import XYZ
-from daruma.core.colour.shots import Taken
+from daruma.core.colour.shots import Level, Taken
 
 # standard uncertainties taken for instruments that a file does not describe (ours)
 IMPORTED_UV = 0.0010  # of a chromaticity, as a distance in u'v'

@@ -8,9 +8,8 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from pathlib import Path
 
-from daruma.core.colour.brightness import Level
 from daruma.core.colour.chromaticity import XYZ
-from daruma.core.colour.shots import GREY_LEVELS, Shot, Taken, doubt_of, panel_shots
+from daruma.core.colour.shots import GREY_LEVELS, Level, Shot, Taken, doubt_of, panel_shots
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Reading
 from daruma.handover.tables import to_csv

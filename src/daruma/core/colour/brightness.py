@@ -7,9 +7,9 @@ curve (isotonic regression, Barlow et al. 1972).
 from collections.abc import Sequence
 from dataclasses import dataclass
 from enum import Enum
-from math import exp, log, sqrt
-from statistics import NormalDist
+from math import erf, exp, log, sqrt
 
+from daruma.core.colour.shots import Level
 from daruma.core.display import DisplaySpec, wanted_luminance
 from daruma.core.uncertainty import MOST_READINGS, RISK, Claim, Standard, coverage
 
@@ -29,20 +29,6 @@ class Follows(Enum):
     LAGS = "depends on where it came from"
     MORE_LEVELS = "more levels needed"
     AGAIN = "measure again"
-
-
-@dataclass(frozen=True, slots=True)
-class Level:
-    """Hold repeated luminances in cd/m2 at one illuminance in lux, reached by rising or by falling light."""
-
-    lux: float
-    luminance: tuple[float, ...]
-    falling: bool = False
-
-    @property
-    def mean(self) -> float:
-        """Return the mean luminance in cd/m2."""
-        return sum(self.luminance) / len(self.luminance)
 
 
 @dataclass(frozen=True, slots=True)
@@ -165,8 +151,8 @@ def _hysteresis(by_lux: dict[float, list[Level]]) -> float | None:
 def _claim(point: BrightnessPoint, tolerance: float, standard: float) -> Claim:
     """Say whether a level is within tolerance, on a line: two-sided by the nearer edge."""
     edge, off = log(1 + tolerance), log(point.ratio)
-    normal = NormalDist(off, max(standard, 1e-9))
-    inside = normal.cdf(edge) - normal.cdf(-edge)
+    scale = max(standard, 1e-9) * sqrt(2)
+    inside = (erf((edge - off) / scale) - erf((-edge - off) / scale)) / 2
     return Claim.PROVEN if 1 - inside <= RISK else Claim.NOT_PROVEN if inside <= RISK else Claim.AGAIN
 
 

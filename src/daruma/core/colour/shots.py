@@ -61,6 +61,20 @@ class Taken:
     doubt: str = ""
 
 
+@dataclass(frozen=True, slots=True)
+class Level:
+    """Hold repeated luminances in cd/m2 at one illuminance in lux, reached by rising or by falling light."""
+
+    lux: float
+    luminance: tuple[float, ...]
+    falling: bool = False
+
+    @property
+    def mean(self) -> float:
+        """Return the mean luminance in cd/m2."""
+        return sum(self.luminance) / len(self.luminance)
+
+
 def panel_shots() -> tuple[Shot, ...]:
     """Return the shots of a panel sheet: white first and last, the channels, the grey ramp, in a dark box."""
     fields = [("white", "White", (1.0, 1.0, 1.0)), ("red", "Red", (1.0, 0.0, 0.0))]

@@ -2,7 +2,8 @@
 
 from collections.abc import Sequence
 
-from daruma.core.colour.brightness import BrightnessVerdict, Level
+from daruma.core.colour.brightness import BrightnessVerdict
+from daruma.core.colour.shots import Level
 from daruma.core.display import DisplaySpec, wanted_luminance
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Text, Tone
