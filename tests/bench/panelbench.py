@@ -70,7 +70,7 @@ class PanelBench:
             fresh, measured = measure_white(self.rig, light, measured, context)
             readings += fresh
         verdict = verdict_of(model.white, readings, self.rig.meter().spec().uv)
-        measured = measure_panel(self.rig, measured, panel.die, context)
+        measured = measure_panel(self.rig, measured, panel.die, context, lambda _: None)
         layout = model.layout(PartKind.DISPLAY)
         record = decode(layout, bytes.fromhex(panel.memory))
         sheet = panel_sheet(

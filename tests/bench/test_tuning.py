@@ -168,8 +168,13 @@ def test_a_session_can_be_stopped_and_leaves_the_phone_as_it_was(workshop: Works
     with pytest.raises(Cancelled):
         workshop.measure_panel(yellow, context)
     assert len(seen) == 5
-    job = judged(workshop, yellow, Context())
-    assert job.proof(WHITE), "no field is left on the screen"
+    job = workshop.shop.jobs.get(yellow.number)
+    assert [taken.key for taken in job.measured.fields] == ["white"], "what is whole is kept"
+    rest: list[object] = []
+    whole = workshop.measure_panel(job, Context(sample=rest.append))
+    assert len(whole.measured.fields) == len(panel_shots())
+    assert len(rest) == 3 * (len(panel_shots()) - 1), "and only the rest is taken"
+    assert judged(workshop, whole, Context()).proof(WHITE), "no field is left on the screen"
 
 
 def test_light_that_gets_into_the_box_is_found(workshop: Workshop, yellow: Job, context: Context) -> None:

@@ -137,8 +137,12 @@ def test_a_session_is_stopped_with_escape(driver: Driver, proof: ProofView) -> N
     proof.choose(WHITE, "panel")
     driver.idle()
     driver.click("proof_main")
-    driver.until(lambda: driver.desk.is_busy)
+    driver.until(lambda: len(proof._live) >= 4)
     driver.window._stop()
+    driver.until(lambda: bool(driver.job.measured.fields))
     driver.idle()
-    assert driver.job.measured.fields == ()
+    left = len(panel_shots()) - len(driver.job.measured.fields)
+    assert 0 < left < len(panel_shots())
+    assert driver.text("proof_main") == f"Measure the {left} fields that are left"
+    assert f"{len(panel_shots()) - left} of {len(panel_shots())} taken" in driver.find("strip_panel").accessibleName()
     assert driver.troubles == []

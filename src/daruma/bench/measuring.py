@@ -1,5 +1,6 @@
 """Carry out a measurement session shot by shot: set light and field, wait, read, repeat what was bad."""
 
+from collections.abc import Callable, Mapping, Sequence
 from contextlib import contextmanager
 from dataclasses import dataclass, replace
 
@@ -17,6 +18,7 @@ from daruma.core.colour.shots import (
     panel_shots,
     white_shots,
 )
+from daruma.core.errors import Cancelled
 from daruma.core.job import Job, Reading
 from daruma.core.measured import IMPORTED_LUMINANCE, IMPORTED_UV, LightRead, Measured
 from daruma.link.errors import LinkError, Refused
@@ -73,18 +75,30 @@ def measure_white(rig: Rig, light: str, measured: Measured, context: Context) ->
     return readings, described.with_light(seen) if seen is not None else described
 
 
-def measure_panel(rig: Rig, measured: Measured, die: str, context: Context) -> Measured:
-    """Take the panel sheet's fields; sound ones of an earlier session on the same panel are kept, bad ones repeated."""
+def measure_panel(rig: Rig, measured: Measured, die: str, context: Context, keep: Callable[[Measured], None]) -> Measured:
+    """Take the panel sheet's fields; sound ones of an earlier session on the same panel are kept, the others taken.
+
+    A session that is stopped, or loses a device, hands what it has to `keep`.
+    """
     shots = panel_shots()
     same = measured.die == die and measured.instrument == instrument_of(rig)
-    sound = {taken.key: taken for taken in measured.fields if same and not taken.doubt}
-    if len(sound) == len(shots):
-        sound = {}
-    found = []
-    with _box(rig):
-        for index, shot in enumerate(shots):
-            found.append(sound.get(shot.key) or _take(rig, shot, index, len(shots), context))
-    return replace(_described(rig, measured, die, context), fields=tuple(found))
+    fields = {taken.key: taken for taken in measured.fields if same and not taken.doubt}
+    if len(fields) == len(shots):
+        fields = {}
+    described = _described(rig, measured, die, context)
+    missing = [(index, shot) for index, shot in enumerate(shots) if shot.key not in fields]
+    try:
+        with _box(rig):
+            for index, shot in missing:
+                fields[shot.key] = _take(rig, shot, index, len(shots), context)
+    except (Cancelled, LinkError):
+        keep(replace(described, fields=_in_order(shots, fields)))
+        raise
+    return replace(described, fields=_in_order(shots, fields))
+
+
+def _in_order(shots: Sequence[Shot], fields: Mapping[str, Taken]) -> tuple[Taken, ...]:
+    return tuple(fields[shot.key] for shot in shots if shot.key in fields)
 
 
 def measure_brightness(rig: Rig, measured: Measured, die: str, context: Context) -> Measured:

@@ -23,7 +23,7 @@ from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
 from daruma.core.known import TUNED, WRITES, Known
-from daruma.core.measured import IMPORTED_UV
+from daruma.core.measured import IMPORTED_UV, Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, ActionKind
@@ -278,9 +278,13 @@ class Workshop:
         return self.with_readings(replace(job, measured=measured), fresh, context)
 
     def measure_panel(self, job: Job, context: Context) -> Job:
-        """Take the fields of the panel sheet; those that were sound before are kept, bad ones are repeated."""
+        """Take the fields of the panel sheet; those that were sound before are kept, bad and missing ones are taken."""
+
+        def keep(part: Measured) -> None:
+            self.save(replace(job, measured=part), context)
+
         self.right_phone(job)
-        measured = measuring.measure_panel(self.rig, job.measured, measuring.fitted(job), context)
+        measured = measuring.measure_panel(self.rig, job.measured, measuring.fitted(job), context, keep)
         return self.save(replace(job, measured=measured), context)
 
     def take_in(

@@ -453,7 +453,11 @@ class Desk(QObject):
 
     def measure_panel(self) -> None:
         """Take the fields of the panel sheet."""
-        self._job_work(self.bench, "measuring the panel", self.ready.measure_panel, cancellable=True)
+        self._job_work(self.bench, "measuring the panel", self.ready.measure_panel, cancellable=True, failed=self._panel_failed)
+
+    def _panel_failed(self, trouble: Trouble) -> None:
+        self._refresh_from_store()
+        self.trouble.emit(trouble)
 
     def tune(self) -> None:
         """Keep the tuned record and put the way to write it on the run sheet."""
@@ -507,6 +511,7 @@ class Desk(QObject):
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
         work.sampled.connect(self.sampled)
+        work.cancelled.connect(self._refresh_from_store)
         lane.start(work)
 
 

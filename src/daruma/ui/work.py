@@ -37,6 +37,7 @@ class Work(QObject):
     done = Signal(object)
     failed = Signal(object)
     ended = Signal(object)
+    cancelled = Signal()
 
     def __init__(self, name: str, function: Callable[["Work"], Any], *, cancellable: bool = False) -> None:
         super().__init__()
@@ -61,6 +62,7 @@ class Work(QObject):
             result = self._function(self)
         except Cancelled:
             log.info("%s: cancelled", self.name)
+            self.cancelled.emit()
         except Trouble as trouble:
             log.info("%s: %s", self.name, trouble.what)
             self.failed.emit(trouble)

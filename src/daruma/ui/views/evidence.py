@@ -15,7 +15,7 @@ from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.session_strip import HEIGHT, session_strip
-from daruma.ui.views.proof_acts import LIGHTS, missing_lights
+from daruma.ui.views.proof_acts import LIGHTS, fields_left, missing_lights
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.numbers import Numbers
 from daruma.ui.widgets.picture_view import PictureView
@@ -84,7 +84,7 @@ class Page(QWidget):
         self.evidence = evidence
         self.said.setText(self.sentence(evidence))
         self.numbers.show_numbers(self.lines(evidence))
-        self.strip.setVisible(bool(evidence.live) or bool(self.bad(evidence)))
+        self.strip.setVisible(bool(evidence.live) or self.unfinished(evidence))
         if self.strip.isVisibleTo(self):
             self.strip.show_build(self._strip)
         self.picture.show_build(self._picture)
@@ -112,6 +112,10 @@ class Page(QWidget):
     def bad(self, _: Evidence) -> Collection[str]:
         """Return the keys of shots that are to be repeated."""
         return ()
+
+    def unfinished(self, evidence: Evidence) -> bool:
+        """Return whether a session has shots that are bad or were never taken."""
+        return bool(self.bad(evidence))
 
     def _strip(self, width: float, _: float) -> Picture:
         assert self.evidence is not None
@@ -199,8 +203,15 @@ class PanelPage(Page):
     def shots(self, _: Evidence) -> Sequence[Shot]:
         return panel_shots()
 
+    def taken(self, evidence: Evidence) -> Collection[str]:
+        return {*super().taken(evidence), *(taken.key for taken in evidence.job.measured.fields if not taken.doubt)}
+
     def bad(self, evidence: Evidence) -> Collection[str]:
         return [taken.key for taken in evidence.job.measured.fields if taken.doubt] if not evidence.live else ()
+
+    def unfinished(self, evidence: Evidence) -> bool:
+        measured = evidence.job.measured
+        return bool(self.bad(evidence)) or fields_left(measured) > 0
 
 
 class SensorPage(Page):

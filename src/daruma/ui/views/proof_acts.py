@@ -6,6 +6,7 @@ from enum import Enum, auto
 
 from daruma.core.colour.shots import brightness_shots, minutes, panel_shots
 from daruma.core.job import Job
+from daruma.core.measured import Measured
 from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
 
@@ -96,9 +97,17 @@ def _panel(job: Job, known: Known) -> NextAct:
     fields = len(shots)
     if bad := sum(bool(taken.doubt) for taken in job.measured.fields):
         return NextAct(Act.MEASURE_PANEL, f"Repeat {bad} of {fields} fields")
+    if left := fields_left(job.measured):
+        return NextAct(Act.MEASURE_PANEL, f"Measure the {left} fields that are left")
     if known.spend is Spend.YES:
         return NextAct(Act.TUNE, "Keep the tuned record")
     return NextAct(Act.MEASURE_PANEL, f"Measure {fields} fields of the panel, {minutes(shots):.0f} min")
+
+
+def fields_left(measured: Measured) -> int:
+    """Return how many fields of a panel session that was begun are left; a file's session is whole as it is."""
+    begun = bool(measured.fields) and not measured.instrument.startswith("file ")
+    return len(panel_shots()) - len(measured.fields) if begun else 0
 
 
 def can_repeat(job: Job, page: str, act: Act) -> bool:
