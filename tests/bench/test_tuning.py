@@ -273,3 +273,11 @@ def test_fields_of_another_instrument_tune_with_less_trust(
     assert other.tuning.calibration.white_xy == pytest.approx(own.tuning.calibration.white_xy, abs=1e-4)
     assert other.tuning.after.worst > own.tuning.after.worst
     assert other.tuning.uncertainty[0] > own.tuning.uncertainty[0]
+
+
+def test_measured_again_as_often_as_it_says(workshop: Workshop, yellow: Job, context: Context) -> None:
+    job = workshop.measure(yellow, "warm", context, 12)
+    assert len([reading for reading in job.readings if reading.light == "warm"]) == 12
+    levels = workshop.prove_step(job, Function.AUTO_BRIGHTNESS, context, 7).measured.levels
+    assert {len(level.luminance) for level in levels} == {7}
+    assert [level.falling for level in levels].count(True) == 3

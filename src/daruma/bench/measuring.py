@@ -9,7 +9,9 @@ from daruma.bench.rig import Rig
 from daruma.core.colour.chromaticity import XYZ, mean_xyz
 from daruma.core.colour.shots import (
     PANEL_SETTLE,
+    REPEATS,
     TRIES,
+    WHITE_REPEATS,
     Level,
     Shot,
     Taken,
@@ -62,9 +64,11 @@ def imported(job: Job, fields: tuple[Taken, ...], levels: tuple[Level, ...], nam
     )
 
 
-def measure_white(rig: Rig, light: str, measured: Measured, context: Context) -> tuple[tuple[Reading, ...], Measured]:
+def measure_white(
+    rig: Rig, light: str, measured: Measured, context: Context, repeats: int = WHITE_REPEATS
+) -> tuple[tuple[Reading, ...], Measured]:
     """Take repeated readings of the screen's white under one lamp of the light box, and note what the phone sees of it."""
-    (shot,) = white_shots((light,))
+    (shot,) = white_shots((light,), repeats)
     with _box(rig):
         taken = _take(rig, shot, 0, 1, context)
         meter = rig.meter()
@@ -101,9 +105,9 @@ def _in_order(shots: Sequence[Shot], fields: Mapping[str, Taken]) -> tuple[Taken
     return tuple(fields[shot.key] for shot in shots if shot.key in fields)
 
 
-def measure_brightness(rig: Rig, measured: Measured, die: str, context: Context) -> Measured:
+def measure_brightness(rig: Rig, measured: Measured, die: str, context: Context, repeats: int = REPEATS) -> Measured:
     """Measure luminance at rising and then at falling light."""
-    shots = brightness_shots()
+    shots = brightness_shots(repeats)
     levels = []
     with _box(rig):
         for index, shot in enumerate(shots):

@@ -18,7 +18,7 @@ from daruma.bench.steps import carry_out
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.budget import WriteBudget
-from daruma.core.colour.shots import Level, Taken
+from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
@@ -271,10 +271,10 @@ class Workshop:
 
     # -- proof
 
-    def measure(self, job: Job, light: str, context: Context) -> Job:
-        """Measure the white under one light, in place of what was measured under it before."""
+    def measure(self, job: Job, light: str, context: Context, repeats: int = WHITE_REPEATS) -> Job:
+        """Measure the white under one light, so many readings, in place of what was measured under it before."""
         self.right_phone(job)
-        fresh, measured = measuring.measure_white(self.rig, light, measuring.measured_here(job), context)
+        fresh, measured = measuring.measure_white(self.rig, light, measuring.measured_here(job), context, repeats)
         return self.with_readings(replace(job, measured=measured), fresh, context)
 
     def measure_panel(self, job: Job, context: Context) -> Job:
@@ -345,11 +345,15 @@ class Workshop:
             case _:
                 raise Trouble(f"There is no proof yet for {function.value}.", safe="Nothing was changed.")
 
-    def prove_step(self, job: Job, function: Function, context: Context) -> Job:
-        """Prove a function and tick its step of the run sheet when it is proven; brightness is measured for it."""
+    def prove_step(self, job: Job, function: Function, context: Context, repeats: int = REPEATS) -> Job:
+        """Prove a function and tick its step of the run sheet when it is proven; brightness is measured for it, so many
+        readings a level.
+        """
         if function is Function.AUTO_BRIGHTNESS:
             self.right_phone(job)
-            measured = measuring.measure_brightness(self.rig, measuring.measured_here(job), measuring.fitted(job), context)
+            measured = measuring.measure_brightness(
+                self.rig, measuring.measured_here(job), measuring.fitted(job), context, repeats
+            )
             job = self.save(replace(job, measured=measured), context)
         return self.judged(job, function, context)
 

@@ -12,6 +12,7 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.bench.context import Context, local_time
+from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, ticket_faults
 from daruma.core.parts import Function
@@ -431,12 +432,12 @@ class Desk(QObject):
 
     # -- proof and hand-over
 
-    def measure(self, lights: tuple[str, ...], *, judge: bool) -> None:
-        """Measure the white under lights; with `judge`, make the proof as well."""
+    def measure(self, lights: tuple[str, ...], *, judge: bool, repeats: int = WHITE_REPEATS) -> None:
+        """Measure the white under lights, so many readings each; with `judge`, make the proof as well."""
 
         def work(job: Job, context: Context) -> Job:
             for light in lights:
-                job = self.ready.measure(job, light, context)
+                job = self.ready.measure(job, light, context, repeats)
             return self.ready.prove_step(job, WHITE, context) if judge else job
 
         self._job_work(self.bench, "measuring", work, cancellable=True)
@@ -463,9 +464,14 @@ class Desk(QObject):
         """Keep the tuned record and put the way to write it on the run sheet."""
         self._job_work(self.store, "keeping the tuned record", self.ready.tune)
 
-    def prove(self, function: Function) -> None:
-        """Prove one function."""
-        self._job_work(self.bench, "proving", lambda job, context: self.ready.prove_step(job, function, context))
+    def prove(self, function: Function, repeats: int = REPEATS) -> None:
+        """Prove one function; what is measured for it, so many readings each."""
+        self._job_work(
+            self.bench,
+            "proving",
+            lambda job, context: self.ready.prove_step(job, function, context, repeats),
+            cancellable=function is Function.AUTO_BRIGHTNESS,
+        )
 
     def close_job(self) -> None:
         """Hand the job over."""

@@ -84,34 +84,30 @@ def panel_shots() -> tuple[Shot, ...]:
     return tuple(Shot(key, words, rgb, "off", 0.0, PANEL_SETTLE, REPEATS) for key, words, rgb in fields)
 
 
-def white_shots(lights: Sequence[str]) -> tuple[Shot, ...]:
+def white_shots(lights: Sequence[str], repeats: int = WHITE_REPEATS) -> tuple[Shot, ...]:
     """Return the shots of the white under lights."""
     return tuple(
-        Shot(light, f"White under {light} light", None, light, WHITE_LUX, LIGHT_SETTLE, WHITE_REPEATS, dark=True)
-        for light in lights
+        Shot(light, f"White under {light} light", None, light, WHITE_LUX, LIGHT_SETTLE, repeats, dark=True) for light in lights
     )
 
 
-def brightness_shots(lux: Sequence[float] = BRIGHTNESS_LUX) -> tuple[Shot, ...]:
+def brightness_shots(repeats: int = REPEATS, lux: Sequence[float] = BRIGHTNESS_LUX) -> tuple[Shot, ...]:
     """Return the shots of the brightness plot: rising light, then falling at every second level."""
-    rising = [
-        Shot(f"{level:g} lx", f"White at {level:g} lx", None, "neutral", level, DIM_SETTLE, REPEATS, dark=True) for level in lux
-    ]
-    falling = [
+    ways = [(level, False) for level in lux] + [(level, True) for level in lux[-2::-2]]
+    return tuple(
         Shot(
-            f"{level:g} lx falling",
-            f"White at {level:g} lx, coming down",
+            f"{level:g} lx{' falling' if falling else ''}",
+            f"White at {level:g} lx{', coming down' if falling else ''}",
             None,
             "neutral",
             level,
             DIM_SETTLE,
-            REPEATS,
-            True,
-            True,
+            repeats,
+            dark=True,
+            falling=falling,
         )
-        for level in lux[-2::-2]
-    ]
-    return (*rising, *falling)
+        for level, falling in ways
+    )
 
 
 def doubt_of(shot: Shot, readings: Sequence[XYZ]) -> str:

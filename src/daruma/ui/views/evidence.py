@@ -15,7 +15,7 @@ from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.session_strip import HEIGHT, session_strip
-from daruma.ui.views.proof_acts import LIGHTS, fields_left, missing_lights
+from daruma.ui.views.proof_acts import LIGHTS, Known, fields_left, missing_lights
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.numbers import Numbers
 from daruma.ui.widgets.picture_view import PictureView
@@ -41,6 +41,17 @@ class Evidence:
     black_body: tuple[Pair, ...] = ()
     daylight: tuple[Pair, ...] = ()
     live: tuple[Sample, ...] = field(default_factory=tuple)
+
+    @property
+    def known(self) -> Known:
+        """Return what the main button depends on."""
+        sheets = self.sheets
+        return Known(
+            spend=sheets.spend.kind if sheets is not None and sheets.spend is not None else None,
+            next_light=sheets.sensor.next_light if sheets is not None and sheets.sensor is not None else "",
+            white_readings=(self.white.readings or 0) if self.white is not None else 0,
+            level_readings=(self.brightness.readings or 0) if self.brightness is not None else 0,
+        )
 
 
 class Page(QWidget):

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING, assert_never
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QFileDialog, QFrame, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
+from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.job import Job
 from daruma.core.parts import Function
 from daruma.ui.desk import Desk
@@ -192,10 +193,8 @@ class ProofView(StageView):
         self.main.setText(act.words)
 
     def _next_act(self, job: Job, function: Function) -> NextAct:
-        sheets = self._evidence.sheets if self._evidence is not None else None
-        spend = sheets.spend.kind if sheets is not None and sheets.spend is not None else None
-        light = sheets.sensor.next_light if sheets is not None and sheets.sensor is not None else ""
-        return next_act(job, function, self._page, Known(spend, light), self.desk.ready.catalogue.function_labels)
+        known = self._evidence.known if self._evidence is not None else Known()
+        return next_act(job, function, self._page, known, self.desk.ready.catalogue.function_labels)
 
     def _work_out(self, job: Job) -> None:
         """Work out what the pages show off the interface's thread: it needs the slow libraries."""
@@ -256,11 +255,11 @@ class ProofView(StageView):
             case Act.GO_ON:
                 self.choose(next_promise(job) or function)
             case Act.PROVE:
-                self.desk.prove(function)
+                self.desk.prove(function, act.repeats or REPEATS)
             case Act.MEASURE_LIGHT:
                 self.desk.measure((act.light,), judge=len(missing_lights(job)) == 1)
             case Act.MEASURE_BOTH:
-                self.desk.measure(LIGHTS, judge=True)
+                self.desk.measure(LIGHTS, judge=True, repeats=act.repeats or WHITE_REPEATS)
             case Act.MEASURE_PANEL:
                 self.desk.measure_panel()
             case Act.TO_PANEL:

@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import Enum, auto
 
-from daruma.core.colour.shots import brightness_shots, minutes, panel_shots
+from daruma.core.colour.shots import REPEATS, brightness_shots, minutes, panel_shots
 from daruma.core.job import Job
 from daruma.core.measured import Measured
 from daruma.core.parts import Function
@@ -36,19 +36,22 @@ class Act(Enum):
 
 @dataclass(frozen=True, slots=True)
 class NextAct:
-    """Hold the act, the button's words, and the light that it is about."""
+    """Hold the act, the button's words, the light that it is about, how many readings to take (0: as usual)."""
 
     act: Act
     words: str
     light: str = ""
+    repeats: int = 0
 
 
 @dataclass(frozen=True, slots=True)
 class Known:
-    """Hold what the sheets say, as far as the button depends on it."""
+    """Hold what the sheets say, as far as the button depends on it; the readings are how many would decide a verdict."""
 
     spend: Spend | None = None
     next_light: str = ""
+    white_readings: int = 0
+    level_readings: int = 0
 
 
 def missing_lights(job: Job) -> list[str]:
@@ -76,7 +79,9 @@ def next_act(job: Job, function: Function, page: str, known: Known, labels: Mapp
     if function is Function.AMBIENT_WHITE:
         return _white(job, known)
     if function is Function.AUTO_BRIGHTNESS:
-        shots = brightness_shots()
+        shots, often = brightness_shots(known.level_readings or REPEATS), known.level_readings
+        if often:
+            return NextAct(Act.PROVE, f"Measure again, {often} readings a level, {minutes(shots):.0f} min", repeats=often)
         return NextAct(Act.PROVE, f"Measure at {len(shots)} levels, {minutes(shots):.0f} min")
     return NextAct(Act.PROVE, TEST[function])
 
@@ -84,6 +89,8 @@ def next_act(job: Job, function: Function, page: str, known: Known, labels: Mapp
 def _white(job: Job, known: Known) -> NextAct:
     if missing := missing_lights(job):
         return NextAct(Act.MEASURE_LIGHT, f"Measure under {missing[0]} light", missing[0])
+    if often := known.white_readings:
+        return NextAct(Act.MEASURE_BOTH, f"Measure again, {often} readings a light", repeats=often)
     proof = job.proof(Function.AMBIENT_WHITE)
     if proof is not None and not proof.proven and not job.measured.fields:
         return NextAct(Act.TO_PANEL, "Find out why: the panel sheet")
