@@ -4,16 +4,19 @@ import random
 
 import numpy as np
 import pytest
-from hypothesis import given
+from hypothesis import Phase, example, given, settings
 from hypothesis import strategies as st
 
 from daruma.bench.tuning import rounded
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.drive import boost, codes_for, shown
 from daruma.core.colour.panel import PanelReadings, characterise, rgb_matrix
-from daruma.core.colour.shots import GREY_LEVELS
+from daruma.core.colour.sheet import panel_sheet
+from daruma.core.colour.shots import GREY_LEVELS, Taken, panel_shots
 from daruma.core.colour.tuning import Instrument, Tuning, differences, luminance_of, tune, tuned
 from daruma.core.display import Calibration, calibration_of, curves_in, field_values
+from daruma.core.errors import RecordError
+from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.odds import Beta, WriteLife
@@ -180,3 +183,26 @@ def test_a_panel_that_carries_nothing_has_no_before(model: Model) -> None:
     assert tuning.before is None
     assert tuning.helps
     assert advise_write(tuning, stakes(WriteLife.of((), Beta.guess(0.95))), 1.5).before == 0.0
+
+
+LIGHT = st.floats(0.0, 2000.0)
+FIELDS = st.lists(st.tuples(LIGHT, LIGHT, LIGHT), min_size=18, max_size=18)
+
+
+@settings(phases=[Phase.explicit, Phase.generate])
+@given(FIELDS, st.floats(0.0, 0.05))
+@example([(0.0, 0.0, 0.0)] * 18, 0.001)
+@example([(100.0, 100.0, 100.0)] * 18, 0.001)
+def test_whatever_was_measured_there_is_a_sheet_or_a_reason(
+    model: Model, fields: list[tuple[float, float, float]], uv: float
+) -> None:
+    layout = model.layout(PartKind.DISPLAY)
+    taken = tuple(Taken(shot.key, (xyz, xyz)) for shot, xyz in zip(panel_shots(), fields, strict=True))
+    current = rounded(layout, plain(model))
+    with np.errstate(divide="raise", invalid="raise"):
+        try:
+            sheet = panel_sheet(Measured(taken, uv=uv), model, lambda made: rounded(layout, made), current=current, curves=3)
+        except (ValueError, RecordError):
+            return
+    assert sheet is not None
+    assert np.all(np.isfinite(sheet.tuning.after.expected))

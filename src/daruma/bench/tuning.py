@@ -11,7 +11,7 @@ from daruma.bench.measuring import LIGHTS
 from daruma.bench.planning import panel_of
 from daruma.catalogue.loader import Catalogue
 from daruma.core.display import Calibration, calibration_of, curves_in, field_values
-from daruma.core.errors import Trouble
+from daruma.core.errors import RecordError, Trouble
 from daruma.core.job import PROOF_ACTIONS, Job, Step, StepState
 from daruma.core.known import TUNED, Known
 from daruma.core.model import Model
@@ -64,6 +64,8 @@ def display_sheets(
         panel = _panel(job, model, known)
     except ValueError as error:
         return DisplaySheets(job.number, None, None, sensor, f"The fields do not describe a panel: {error}.")
+    except RecordError as error:
+        return DisplaySheets(job.number, None, None, sensor, f"No record can make this panel right: {error.what}")
     if panel is None:
         return DisplaySheets(job.number, None, None, sensor)
     stakes = _stakes(job, model, catalogue, shop, case, actions)

@@ -19,6 +19,8 @@ def codes_for(calibration: Calibration, spec: DisplaySpec, white_xy: Pair, level
     The brightest channel of the white is driven fully; what the panel cannot show is cut off.
     """
     linear = _linear(calibration, spec, white_xy)
+    if not linear.max() > 0:
+        raise ValueError("this white lies outside what the panel can show")
     linear = linear / linear.max()
     asked = np.asarray(levels, dtype=np.float64)[:, None] ** spec.gamma * linear
     drives = np.clip(asked @ np.asarray(calibration.gains).reshape(3, 3).T, 0.0, 1.0)

@@ -20,6 +20,7 @@ Triple = tuple[float, float, float]
 MOST_BLACK = 0.005  # of the white's luminance; more on a panel that can be dark is light from elsewhere
 MOST_DRIFT = 0.5  # dE00 between first and last white
 MOST_ADDITIVITY = 2.0  # dE00 between white and the sum of the channels
+LEAST_BALANCE = 0.1  # of a channel in white beside the channel alone: less is no additive display
 STILL = 0.25  # of the rise that a level should bring: less at the top is a channel that is clipped
 
 
@@ -114,12 +115,16 @@ def characterise(readings: PanelReadings) -> PanelModel:
     black = ramp[0]
     channels = np.array([readings.red, readings.green, readings.blue]) - black
     white = np.array(readings.white)
+    if np.any(channels[:, 1] <= 0) or white[1] <= 2 * black[1]:
+        raise ValueError("white or a channel gives no light beside black")
     if np.linalg.cond(channels) > 1e4:
         raise ValueError("the three channels do not differ: was one of them measured twice?")
     # the channels alone give the directions, the white their balance: so that white itself is met
     matrix = channels.T
     raw = np.linalg.solve(matrix, (ramp - black).T).T
     balance = raw[-1]
+    if np.any(balance < LEAST_BALANCE):
+        raise ValueError("white is not the sum of its channels: was a field measured in another one's place?")
     tones = np.clip(_rising(raw / balance), 0.0, 1.0)
     model = PanelModel(black, matrix * balance, levels, tones, white, 0.0, 0.0, ())
     # the greys are met by construction: what the model has not been told are the channels alone

@@ -101,6 +101,8 @@ def tuned(panel: PanelModel, spec: DisplaySpec, white_xy: Pair, curves: int = 1)
     tone = _tone(panel, spec, curves)
     made = Calibration((float(white[0]), float(white[1])), tuple(map(float, gains.ravel())), tone, spec.brightness)
     given = luminance_of(panel, made, spec, white_xy) / spec.test_luminance
+    if not given > 0:
+        raise ValueError("the panel shows no white")
     return replace(made, brightness=tuple((lux, luminance / given) for lux, luminance in spec.brightness))
 
 
@@ -135,6 +137,8 @@ def differences(
     """
     seen = shown(panel, calibration, spec, white_xy, levels)
     luminance = seen[np.argmax(levels), 1]
+    if not luminance > 0:
+        raise ValueError("the panel shows no white")
     x, y = white_xy
     white = luminance * np.array([x / y, 1.0, (1 - x - y) / y])
     return delta_e_2000(xyz_to_lab(seen, white), xyz_to_lab(np.asarray(levels)[:, None] ** spec.gamma * white, white))
