@@ -124,7 +124,7 @@ def test_luminance_is_measured_and_imported(driver: Driver, tmp_path: Path) -> N
     file = tmp_path / "b.csv"
     rows = ((2, 35), (10, 64), (50, 120), (200, 216), (800, 392))
     file.write_text("lux,luminance\n" + "".join(f"{lux},{value}\n" for lux, value in rows))
-    driver.desk.import_readings(file)
+    driver.desk.proving.import_readings(file)
     driver.until(lambda: driver.job.proof(Function.AUTO_BRIGHTNESS) is not None)
     proof = driver.job.proof(Function.AUTO_BRIGHTNESS)
     assert proof

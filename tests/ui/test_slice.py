@@ -253,12 +253,12 @@ def test_measurements_can_be_imported(driver: Driver, tmp_path: Path) -> None:
     driver.open_job("birch_l", Stage.PROOF)
     file = tmp_path / "white.csv"
     file.write_text("light,screen_x\nwarm,1\n")
-    driver.desk.import_readings(file)
+    driver.desk.proving.import_readings(file)
     driver.until(lambda: bool(driver.troubles))
     assert "column screen_y is missing" in driver.window.trouble_bar.what.text()
     head = "light,screen_x,screen_y,screen_z,ambient_x,ambient_y,ambient_z\n"
     file.write_text(head + "warm,110.1,100,55.5,439.4,400,142.3\ncool,95.05,100,108.9,380.2,400,435.6\n")
-    driver.desk.import_readings(file)
+    driver.desk.proving.import_readings(file)
     driver.until(lambda: driver.job.proof(Function.AMBIENT_WHITE) is not None)
     assert driver.job.readings[0].instrument == "file white.csv"
 

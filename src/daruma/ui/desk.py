@@ -6,18 +6,16 @@ import logging
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass, replace
 from datetime import datetime
-from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.bench.context import Context, local_time
-from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, ticket_faults
-from daruma.core.parts import Function
 from daruma.ui.copying import Copying
 from daruma.ui.drafts import KEEPING, Drafts
+from daruma.ui.proving import Proving
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
@@ -36,7 +34,6 @@ REPLAN_MS = 150  # at the start the view of the job comes first, its plan after
 QUIET_WORK = frozenset(
     {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the sheets", "making the pages"}
 )
-WHITE = Function.AMBIENT_WHITE
 
 
 @dataclass(frozen=True, slots=True)
@@ -83,6 +80,7 @@ class Desk(QObject):
         self._surveying = False
         self._look_wanted = False
         self.copying = Copying(self)
+        self.proving = Proving(self)
         self._replan_soon = QTimer(self)
         self._replan_soon.setSingleShot(True)
         self._replan_soon.setInterval(REPLAN_MS)
@@ -307,7 +305,7 @@ class Desk(QObject):
 
     def choose(self, route: Route) -> None:
         """Make the run sheet of a route."""
-        self._job_work(self.store, "making the run sheet", lambda job, context: self.ready.choose(job, route, context))
+        self.job_work(self.store, "making the run sheet", lambda job, context: self.ready.choose(job, route, context))
 
     # -- bench
 
@@ -381,7 +379,7 @@ class Desk(QObject):
             return
         title = self.ready.actions(job)[job.steps[index].action].figures.title.lower()
         guarded = self.ready.guarded(job) is not None
-        self._job_work(
+        self.job_work(
             self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not guarded, failed=self._step_failed
         )
 
@@ -389,13 +387,14 @@ class Desk(QObject):
         """Note that the current step failed for good."""
         index = self.job.current_step if self.job else None
         if index is not None:
-            self._job_work(self.store, "noting the failure", lambda job, context: self.ready.fail_step(job, index, context))
+            self.job_work(self.store, "noting the failure", lambda job, context: self.ready.fail_step(job, index, context))
 
     def _step_failed(self, trouble: Trouble) -> None:
-        self._refresh_from_store()
+        self.refresh_from_store()
         self.step_failed.emit(trouble)
 
-    def _refresh_from_store(self) -> None:
+    def refresh_from_store(self) -> None:
+        """Read the jobs again: work that failed or was stopped has kept what it reached."""
         self._start(self.store, "reading the job again", lambda _: self.ready.shop.jobs.on_view(), self._reread)
 
     def _reread(self, jobs: tuple[Job, ...]) -> None:
@@ -430,52 +429,11 @@ class Desk(QObject):
             self._took(job)
         self.look()
 
-    # -- proof and hand-over
-
-    def measure(self, lights: tuple[str, ...], *, judge: bool, repeats: int = WHITE_REPEATS) -> None:
-        """Measure the white under lights, so many readings each; with `judge`, make the proof as well."""
-
-        def work(job: Job, context: Context) -> Job:
-            for light in lights:
-                job = self.ready.measure(job, light, context, repeats)
-            return self.ready.prove_step(job, WHITE, context) if judge else job
-
-        self._job_work(self.bench, "measuring", work, cancellable=True)
-
-    def import_readings(self, path: Path) -> None:
-        """Take measurements from a CSV or CGATS file, and judge what they are for."""
-        from daruma.handover.measurements import LARGEST, read_measurements
-
-        def work(job: Job, context: Context) -> Job:
-            fresh = read_measurements(_bytes_of(path, LARGEST), context.now(), path.name)
-            return self.ready.take_in(job, fresh.readings, fresh.fields, fresh.levels, path.name, context)
-
-        self._job_work(self.bench, "importing measurements", work)
-
-    def measure_panel(self) -> None:
-        """Take the fields of the panel sheet."""
-        self._job_work(self.bench, "measuring the panel", self.ready.measure_panel, cancellable=True, failed=self._panel_failed)
-
-    def _panel_failed(self, trouble: Trouble) -> None:
-        self._refresh_from_store()
-        self.trouble.emit(trouble)
-
-    def tune(self) -> None:
-        """Keep the tuned record and put the way to write it on the run sheet."""
-        self._job_work(self.store, "keeping the tuned record", self.ready.tune)
-
-    def prove(self, function: Function, repeats: int = REPEATS) -> None:
-        """Prove one function; what is measured for it, so many readings each."""
-        self._job_work(
-            self.bench,
-            "proving",
-            lambda job, context: self.ready.prove_step(job, function, context, repeats),
-            cancellable=function is Function.AUTO_BRIGHTNESS,
-        )
+    # -- hand-over
 
     def close_job(self) -> None:
         """Hand the job over."""
-        self._job_work(self.store, "handing over", self.ready.close)
+        self.job_work(self.store, "handing over", self.ready.close)
 
     # -- work
 
@@ -483,7 +441,7 @@ class Desk(QObject):
         """Run something of a view's own on a lane; `done` must be a bound method of a QObject."""
         self._start(lane, name, lambda work: function(_context(work)), done)
 
-    def _job_work(
+    def job_work(
         self,
         lane: Lane,
         name: str,
@@ -492,6 +450,7 @@ class Desk(QObject):
         cancellable: bool = False,
         failed: Callable[[Trouble], None] | None = None,
     ) -> None:
+        """Run work on the job on view; what it returns is the job as it is then."""
         job = self.job
         if job is not None:
             self._start(
@@ -517,23 +476,13 @@ class Desk(QObject):
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
         work.sampled.connect(self.sampled)
-        work.cancelled.connect(self._refresh_from_store)
+        work.cancelled.connect(self.refresh_from_store)
         lane.start(work)
 
 
 def _context(work: Work, number: int = 0) -> Context:
     """Return a context for work on a job: its readings come with the job's number, since another may be on view."""
     return Context(work.report, local_time, work.stop, sample=lambda reading: work.sample(number, reading))  # type: ignore[arg-type]
-
-
-def _bytes_of(path: Path, most: int) -> bytes:
-    try:
-        with path.open("rb") as file:
-            return file.read(most + 1)
-    except OSError as error:
-        raise Trouble(
-            f"{path.name} cannot be read: {error.strerror}.", safe="Nothing was changed.", advice="Choose another file."
-        ) from error
 
 
 def shelf_for(shelf: tuple[ShelfPart, ...], model: str, job: str) -> Mapping[str, ShelfPart]:

@@ -255,31 +255,31 @@ class ProofView(StageView):
             case Act.GO_ON:
                 self.choose(next_promise(job) or function)
             case Act.PROVE:
-                self.desk.prove(function, act.repeats or REPEATS)
+                self.desk.proving.prove(function, act.repeats or REPEATS)
             case Act.MEASURE_LIGHT:
-                self.desk.measure((act.light,), judge=len(missing_lights(job)) == 1)
+                self.desk.proving.measure((act.light,), judge=len(missing_lights(job)) == 1)
             case Act.MEASURE_BOTH:
-                self.desk.measure(LIGHTS, judge=True, repeats=act.repeats or WHITE_REPEATS)
+                self.desk.proving.measure(LIGHTS, judge=True, repeats=act.repeats or WHITE_REPEATS)
             case Act.MEASURE_PANEL:
-                self.desk.measure_panel()
+                self.desk.proving.measure_panel()
             case Act.TO_PANEL:
                 self.choose(Function.AMBIENT_WHITE, "panel")
             case Act.TUNE:
                 self._page = ""
-                self.desk.tune()
+                self.desk.proving.tune()
             case Act.LOOK_AT_LIGHT:
-                self.desk.measure((act.light,), judge=False)
+                self.desk.proving.measure((act.light,), judge=False)
             case _:
                 assert_never(act.act)
 
     def _measure_again(self) -> None:
         self._live.clear()
         if self._page == "panel":
-            self.desk.measure_panel()
+            self.desk.proving.measure_panel()
         elif self._page == "brightness":
-            self.desk.prove(Function.AUTO_BRIGHTNESS)
+            self.desk.proving.prove(Function.AUTO_BRIGHTNESS)
         else:
-            self.desk.measure(LIGHTS, judge=True)
+            self.desk.proving.measure(LIGHTS, judge=True)
 
     def _as_it_is(self) -> None:
         self.desk.told.emit("stage:Hand-over")
@@ -287,7 +287,7 @@ class ProofView(StageView):
     def _import(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, "Measurements", "", "CSV or CGATS (*.csv *.txt *.cgats)")
         if name:
-            self.desk.import_readings(Path(name))
+            self.desk.proving.import_readings(Path(name))
 
     def _export(self) -> None:
         page = self.pages.get(self._page)
