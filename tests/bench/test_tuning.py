@@ -14,7 +14,7 @@ from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
 from daruma.core.colour.follow import Follows
-from daruma.core.colour.shots import Level, panel_shots
+from daruma.core.colour.shots import Level, Sheet, panel_shots
 from daruma.core.display import FIELDS
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, StepState
@@ -263,7 +263,7 @@ def test_fields_of_another_instrument_tune_with_less_trust(
 ) -> None:
     job = workshop.measure_panel(yellow, context)
     own = workshop.sheets(job).panel
-    export_sheet(job, "panel", tmp_path / "p.txt", "now")
+    export_sheet(job, Sheet.PANEL, tmp_path / "p.txt", "now")
     read = read_measurements((tmp_path / "p.txt").read_bytes(), "now", "p.txt")
     job = workshop.take_in(yellow, (), read.fields, (), "p.txt", context)
     other = workshop.sheets(job).panel

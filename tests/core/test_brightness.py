@@ -5,8 +5,6 @@ from math import exp
 
 import numpy as np
 import pytest
-from hypothesis import given
-from hypothesis import strategies as st
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.brightness import Follows, judge_brightness
@@ -62,17 +60,6 @@ def test_rising_and_falling_light(spec: DisplaySpec) -> None:
     same = judge_brightness(spec, up + [Level(x.lux, x.luminance, True) for x in up[1::2]], 0.01)
     assert same.kind is Follows.FOLLOWS
     assert same.hysteresis == 0.0
-
-
-@given(st.lists(st.floats(1.0, 1000.0), min_size=5, max_size=12))
-def test_the_fit_is_the_nearest_rising_curve(values: list[float]) -> None:
-    """Isotonic regression against SciPy's."""
-    from scipy.optimize import isotonic_regression
-
-    spec = DisplaySpec(((0.64, 0.33), (0.3, 0.6), (0.15, 0.06)), 2.2, ((1, 1), (2, 2), (3, 3), (4, 4), (5, 5)), 0.15, 300.0)
-    verdict = judge_brightness(spec, [Level(float(i + 1), (value,)) for i, value in enumerate(values)], 0.01)
-    expected = np.exp(isotonic_regression(np.log(values)).x)
-    assert [point.fitted for point in verdict.points] == pytest.approx(expected)
 
 
 @pytest.mark.parametrize("ratio", [1.1501, 1 / 1.1501])

@@ -11,7 +11,7 @@ from daruma.bench.proving import prove_white
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.panel import characterise
 from daruma.core.colour.sheet import panel_readings
-from daruma.core.colour.shots import Level, Taken, panel_shots
+from daruma.core.colour.shots import Level, Sheet, Taken, panel_shots
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Reading
 from daruma.core.measured import IMPORTED_UV, Measured
@@ -91,17 +91,17 @@ def job_with() -> Job:
     return Job(7, "then", readings=readings, measured=Measured(fields, levels, instrument='A "fine" meter'))
 
 
-@pytest.mark.parametrize("sheet", ["white", "panel", "brightness"])
+@pytest.mark.parametrize("sheet", Sheet)
 @pytest.mark.parametrize("suffix", [".csv", ".txt"])
-def test_what_is_exported_can_be_imported(sheet: str, suffix: str, tmp_path: Path) -> None:
+def test_what_is_exported_can_be_imported(sheet: Sheet, suffix: str, tmp_path: Path) -> None:
     job, file = job_with(), tmp_path / f"m{suffix}"
     export_sheet(job, sheet, file, "2026-11-25")
     assert file.stat().st_mode & 0o077 == 0
     back = read_measurements(file.read_bytes(), "now", file.name)
-    if sheet == "white":
+    if sheet is Sheet.WHITE:
         assert [r.light for r in back.readings] == [r.light for r in job.readings]
         assert [r.screen for r in back.readings] == [pytest.approx(r.screen, rel=1e-5) for r in job.readings]
-    elif sheet == "panel":
+    elif sheet is Sheet.PANEL:
         assert [taken.key for taken in back.fields] == [taken.key for taken in job.measured.fields]
         assert panel_readings(back.fields) is not None
         for mine, theirs in zip(back.fields, job.measured.fields, strict=True):
@@ -181,7 +181,7 @@ def test_brightness_from_a_spreadsheet() -> None:
 
 def test_nothing_measured_is_not_exported(tmp_path: Path) -> None:
     with pytest.raises(Trouble, match="Nothing is measured"):
-        export_sheet(Job(1, "then"), "panel", tmp_path / "x.csv", "now")
+        export_sheet(Job(1, "then"), Sheet.PANEL, tmp_path / "x.csv", "now")
     assert list(tmp_path.iterdir()) == []
 
 

@@ -3,6 +3,7 @@
 import shutil
 from datetime import datetime
 from pathlib import Path
+from tempfile import TemporaryDirectory
 
 from daruma.core.errors import Trouble
 
@@ -16,18 +17,17 @@ def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
     is_demo = (folder / WORLD).exists()
     if is_demo and not fresh and _made_as(folder) == MADE_AS:
         return folder
-    spare, earlier = (folder.with_name(folder.name + ending) for ending in (".part", ".earlier"))
+    earlier = folder.with_name(folder.name + ".earlier")
     try:
-        for old in (spare, *((earlier,) if is_demo else ())):
-            if (old / WORLD).exists() or old is spare:
-                shutil.rmtree(old, ignore_errors=old is spare)
-        from daruma.demo.build import build  # brings NumPy and SciPy, and is needed once
-
-        build(spare, datetime.now().astimezone())
-        if is_demo:
-            # records of an earlier program have another layout; what was tried there is laid aside
-            folder.replace(earlier)
-        spare.replace(folder)
+        folder.parent.mkdir(parents=True, exist_ok=True)
+        with TemporaryDirectory(prefix=f"{folder.name}.", dir=folder.parent) as spare:
+            _build(Path(spare) / "demo")
+            if is_demo:
+                if (earlier / WORLD).exists():
+                    shutil.rmtree(earlier)
+                # records of an earlier program have another layout; what was tried there is laid aside
+                folder.replace(earlier)
+            (Path(spare) / "demo").replace(folder)
     except OSError as error:
         raise Trouble(
             f"The demo's data cannot be made in {folder}: {error.strerror}.",
@@ -35,6 +35,12 @@ def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
             advice="Name another folder: daruma demo --folder FOLDER",
         ) from error
     return folder
+
+
+def _build(folder: Path) -> None:
+    from daruma.demo.build import build  # brings NumPy and SciPy, and is needed once
+
+    build(folder, datetime.now().astimezone())
 
 
 def _made_as(folder: Path) -> str:

@@ -9,14 +9,14 @@ from dataclasses import dataclass
 from pathlib import Path
 
 from daruma.core.colour.chromaticity import XYZ
-from daruma.core.colour.shots import GREY_LEVELS, Level, Shot, Taken, doubt_of, panel_shots
+from daruma.core.colour.shots import GREY_LEVELS, Level, Sheet, Shot, Taken, doubt_of, panel_shots
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Reading
 from daruma.handover.tables import to_csv
 from daruma.handover.tabular import LARGEST, MeasurementTrouble, Table, read_table, to_cgats, trouble
 from daruma.store.files import write_whole
 
-__all__ = ["LARGEST", "Imported", "MeasurementTrouble", "export_sheet", "read_measurements", "table_of"]
+__all__ = ["LARGEST", "Imported", "MeasurementTrouble", "export_sheet", "read_measurements"]
 
 WHITE = ("light", "screen_x", "screen_y", "screen_z", "ambient_x", "ambient_y", "ambient_z")
 PANEL = ("field", "red", "green", "blue", "x", "y", "z")
@@ -150,20 +150,20 @@ def _levels(table: Table, name: str) -> tuple[Level, ...]:
     return tuple(Level(lux, tuple(values), falling) for (lux, falling), values in found.items())
 
 
-def table_of(job: Job, sheet: str) -> tuple[tuple[str, ...], list[tuple[str, ...]]]:
-    """Return a job's measurements of a sheet (white, panel, brightness) as columns and rows of text."""
+def table_of(job: Job, sheet: Sheet) -> tuple[tuple[str, ...], list[tuple[str, ...]]]:
+    """Return a job's measurements of a sheet as columns and rows of text."""
     match sheet:
-        case "white":
+        case Sheet.WHITE:
             rows = [(r.light, *map(_told, (*r.screen, *r.ambient))) for r in job.readings]
             return WHITE, rows
-        case "panel":
+        case Sheet.PANEL:
             codes = {shot.key: shot.rgb or (1.0, 1.0, 1.0) for shot in panel_shots()}
             return PANEL, [
                 (taken.key, *(f"{code:g}" for code in codes.get(taken.key) or _grey(taken.key)), *map(_told, xyz))
                 for taken in job.measured.fields
                 for xyz in taken.readings
             ]
-        case _:
+        case Sheet.BRIGHTNESS:
             ways = {False: "rising", True: "falling"}
             return BRIGHTNESS, [
                 (f"{level.lux:g}", ways[level.falling], _told(value))
@@ -172,11 +172,11 @@ def table_of(job: Job, sheet: str) -> tuple[tuple[str, ...], list[tuple[str, ...
             ]
 
 
-def export_sheet(job: Job, sheet: str, file: Path, when: str) -> None:
+def export_sheet(job: Job, sheet: Sheet, file: Path, when: str) -> None:
     """Write a job's measurements of a sheet, as CGATS where the name ends in .txt or .cgats, as CSV otherwise."""
     columns, rows = table_of(job, sheet)
     if not rows:
-        raise Trouble(f"Nothing is measured for the {sheet} sheet.", safe="Nothing was written.", advice="Measure first.")
+        raise Trouble(f"Nothing is measured for the {sheet.value} sheet.", safe="Nothing was written.", advice="Measure first.")
     cgats = file.suffix.lower() in (".txt", ".cgats")
     text = _as_cgats(job, sheet, columns, rows, when) if cgats else to_csv(columns, rows)
     try:
@@ -187,13 +187,13 @@ def export_sheet(job: Job, sheet: str, file: Path, when: str) -> None:
         ) from error
 
 
-def _as_cgats(job: Job, sheet: str, columns: tuple[str, ...], rows: list[tuple[str, ...]], when: str) -> str:
-    head = {"ORIGINATOR": "Daruma", "DESCRIPTOR": f"{job.name}, {sheet}", "CREATED": when}
+def _as_cgats(job: Job, sheet: Sheet, columns: tuple[str, ...], rows: list[tuple[str, ...]], when: str) -> str:
+    head = {"ORIGINATOR": "Daruma", "DESCRIPTOR": f"{job.name}, {sheet.value}", "CREATED": when}
     instrument = job.measured.instrument or (job.readings[0].instrument if job.readings else "")
     if instrument:
         head["INSTRUMENTATION"] = instrument
     names = [_CGATS.get(column, column.upper()) for column in columns]
-    if sheet == "panel":
+    if sheet is Sheet.PANEL:
         # codes are per cent in CGATS
         rows = [(row[0], *(f"{100 * float(code):g}" for code in row[1:4]), *row[4:]) for row in rows]
     numbered = [(str(number), *row) for number, row in enumerate(rows, start=1)]

@@ -108,15 +108,10 @@ def _short(sentence: str) -> BrightnessVerdict:
 
 
 def _rising(values: Sequence[float]) -> list[float]:
-    """Return the nearest rising sequence, by pooling neighbours that fall."""
-    pools: list[list[float]] = []
-    for value in values:
-        pools.append([value, 1.0])
-        while len(pools) > 1 and pools[-2][0] > pools[-1][0]:
-            mean, count = pools.pop()
-            total = pools[-1][1] + count
-            pools[-1] = [(pools[-1][0] * pools[-1][1] + mean * count) / total, total]
-    return [mean for mean, count in pools for _ in range(int(count))]
+    """Return the nearest rising sequence (isotonic regression)."""
+    from scipy.optimize import isotonic_regression  # slow to import
+
+    return [float(value) for value in isotonic_regression(values).x]
 
 
 def _spread(group: Sequence[Level], instrument: float) -> float:

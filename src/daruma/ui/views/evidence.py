@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
 from daruma.core.colour.chromaticity import xyz_to_uv
-from daruma.core.colour.shots import Shot, brightness_shots, panel_shots, white_shots
+from daruma.core.colour.shots import Sheet, Shot, brightness_shots, panel_shots, white_shots
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.parts import Function
@@ -59,7 +59,7 @@ class Page(QWidget):
 
     key = ""
     title = ""
-    sheet = "white"
+    sheet = Sheet.WHITE
 
     def __init__(self) -> None:
         super().__init__()
@@ -146,7 +146,7 @@ class Page(QWidget):
 class WhitePage(Page):
     """The white under lights."""
 
-    key, title, sheet = "white", "White", "white"
+    key, title, sheet = "white", "White", Sheet.WHITE
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.AMBIENT_WHITE)
@@ -184,7 +184,7 @@ class WhitePage(Page):
 class PanelPage(Page):
     """The panel sheet, and whether tuning is worth a write."""
 
-    key, title, sheet = "panel", "Panel sheet", "panel"
+    key, title, sheet = "panel", "Panel sheet", Sheet.PANEL
 
     def sentence(self, evidence: Evidence) -> str:
         sheets = evidence.sheets
@@ -228,7 +228,7 @@ class PanelPage(Page):
 class SensorPage(Page):
     """How the flex's stored gains fit."""
 
-    key, title, sheet = "sensor", "Light sensor", "white"
+    key, title, sheet = "sensor", "Light sensor", Sheet.WHITE
 
     def sentence(self, evidence: Evidence) -> str:
         from daruma.core.pictures.sensor_picture import sensor_sentence
@@ -254,7 +254,7 @@ class SensorPage(Page):
 class BrightnessPage(Page):
     """Luminance against illuminance."""
 
-    key, title, sheet = "brightness", "Luminance", "brightness"
+    key, title, sheet = "brightness", "Luminance", Sheet.BRIGHTNESS
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.AUTO_BRIGHTNESS)

@@ -5,6 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from daruma.core.colour.shots import Sheet
 from daruma.core.job import Job
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
@@ -30,7 +31,7 @@ def work_out(ready: Workshop, job: Job) -> Evidence:
     return Evidence(job, model, white, before_tuning(job, model.white), brightness, sheets, locus_line(), daylight_line())
 
 
-def export(job: Job, sheet: str, picture: Picture, file: Path, when: str) -> Path:
+def export(job: Job, sheet: Sheet, picture: Picture, file: Path, when: str) -> Path:
     """Write a picture or the measurements behind it, by the file's name; raise Trouble where that cannot be done."""
     from daruma.handover.measurements import export_sheet
     from daruma.handover.svg import to_svg
