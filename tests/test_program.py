@@ -11,9 +11,10 @@ import pytest
 from click.testing import CliRunner
 
 from daruma.app import refuse_bad_pair, refuse_no_display
-from daruma.cli import main, plain, read_settings
+from daruma.cli import Settings, main, read_settings
 from daruma.core.acts import ActKind
 from daruma.core.errors import Trouble
+from daruma.core.plain import plain
 from daruma.demo.folder import demo_folder as demo_in
 from daruma.store.shop import Shop
 
@@ -90,12 +91,18 @@ def test_no_display_is_said_plainly() -> None:
 
 def test_settings(tmp_path: Path) -> None:
     path = tmp_path / "bench.toml"
-    assert read_settings(path) == ({}, "your shop")
+    assert read_settings(tmp_path) == Settings()
     path.write_text('shop = "A"\n[wires]\nprogrammer = "/dev/ttyUSB0"\n')
-    assert read_settings(path) == ({"programmer": "/dev/ttyUSB0"}, "A")
+    assert read_settings(tmp_path) == Settings("A", {"programmer": "/dev/ttyUSB0"})
+    path.write_text('second_place = "/mnt/nas"')
+    assert read_settings(tmp_path).second == Path("/mnt/nas")
     path.write_text("wires = 3")
     with pytest.raises(SystemExit):
-        read_settings(path)
+        read_settings(tmp_path)
+    path.unlink()
+    os.mkfifo(path)
+    with pytest.raises(SystemExit):
+        read_settings(tmp_path)
 
 
 def test_the_pair_of_qt_and_python_holds_out() -> None:

@@ -43,6 +43,7 @@ class Setup:
     demo: bool = False
     fresh: bool = False
     pace: float | None = None
+    second: Path | None = None
 
 
 class StandIns:
@@ -120,7 +121,7 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
 
         # the stand-ins' screens stand still at once
         rig = Rig(wires, settle=DEMO_SETTLE if setup.pace is None else 0.0) if setup.demo else Rig(wires)
-        return Workshop(rig, Shop(setup.data), load_catalogue(setup.models, setup.cache), hands)
+        return Workshop(rig, Shop(setup.data, setup.second), load_catalogue(setup.models, setup.cache), hands)
 
     return load
 

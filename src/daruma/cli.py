@@ -4,8 +4,9 @@ import logging
 import os
 import sys
 import tomllib
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from contextlib import contextmanager
+from dataclasses import dataclass, field
 from datetime import datetime, timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -14,19 +15,28 @@ import click
 from platformdirs import PlatformDirs
 
 from daruma import __version__
+from daruma.catalogue.limits import LARGEST_FILE
+from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
+from daruma.core.plain import plain
 
 if TYPE_CHECKING:
+    from daruma.store.carrying import Carried
     from daruma.store.shop import Shop
 
 DIRS = PlatformDirs("daruma", appauthor=False)
 DEMO_SHOP = "Lantern Quay Phones, Port Ellery"
 
 
+def say(text: object, *, err: bool = False, end: str = "\n") -> None:
+    """Print a text in which nothing steers the terminal, wherever it came from."""
+    click.echo(plain(str(text), lines=True) + end, nl=False, err=err)
+
+
 def _die(trouble: Trouble) -> None:
     for part in (trouble.what, trouble.safe, trouble.advice):
         if part:
-            click.echo(f"daruma: {part}", err=True)
+            say(f"daruma: {part}", err=True)
     sys.exit(1)
 
 
@@ -42,30 +52,71 @@ def main(context: click.Context, data: Path | None, verbose: bool) -> None:
     """
     os.umask(0o077)  # serials and IMEIs are personal data: whatever is written is the user's alone
     logging.basicConfig(level=logging.DEBUG if verbose else logging.WARNING, format="%(asctime)s %(name)s: %(message)s")
-    context.obj = data or Path(DIRS.user_data_dir)
+    context.obj = Place(_own(data) if data is not None else Path(DIRS.user_data_dir))
     if context.invoked_subcommand is None:
         sys.exit(_open_shop(context.obj))
 
 
-def _open_shop(data: Path) -> int:
+@dataclass(frozen=True, slots=True)
+class Settings:
+    """Hold what bench.toml says: the shop's name, the wires by device, the second place that remembers with the store."""
+
+    shop: str = "your shop"
+    wires: Mapping[str, str] = field(default_factory=dict)
+    second: Path | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Place:
+    """Hold the data folder that a command works with; the settings are read where one needs them."""
+
+    data: Path
+
+    @property
+    def settings(self) -> Settings:
+        """Return what the shop's settings say."""
+        return read_settings(Path(DIRS.user_config_dir))
+
+
+def _own(folder: Path) -> Path:
+    """Return where a store may lie in a folder that somebody named: others' rights to it are never changed."""
+    from daruma.store.database import FILE
+    from daruma.store.files import own_folder
+
+    found = own_folder(folder, FILE)
+    if found != folder:
+        say(f"daruma: others can enter {folder}: the data lie in {found}, which is yours alone.", err=True)
+    return found
+
+
+def _open_shop(place: Place) -> int:
     from daruma.app import Setup, run
 
-    config = Path(DIRS.user_config_dir)
-    wires, name = read_settings(config / "bench.toml")
-    return run(Setup(data, name, wires, models=config / "models", cache=Path(DIRS.user_cache_dir)))
+    config, settings = Path(DIRS.user_config_dir), place.settings
+    setup = Setup(
+        place.data,
+        settings.shop,
+        settings.wires,
+        models=config / "models",
+        cache=Path(DIRS.user_cache_dir),
+        second=settings.second,
+    )
+    return run(setup)
 
 
-def read_settings(path: Path) -> tuple[dict[str, str], str]:
-    """Return the wires by device and the shop's name from bench.toml; nothing is set where it is missing."""
+def read_settings(folder: Path) -> Settings:
+    """Return the settings of bench.toml in a folder; nothing is set where it is missing."""
+    path = folder / "bench.toml"
     if not path.exists():
-        return {}, "your shop"
+        return Settings()
     try:
-        raw = tomllib.loads(path.read_text(encoding="utf-8"))
+        raw = tomllib.loads(read_bounded(path, LARGEST_FILE)[:LARGEST_FILE].decode("utf-8"))
         wires = {str(kind): str(url) for kind, url in raw.get("wires", {}).items()}
-    except (OSError, UnicodeDecodeError, tomllib.TOMLDecodeError, AttributeError) as error:
+        second = Path(str(raw["second_place"])).expanduser() if raw.get("second_place") else None
+    except (OSError, ValueError, AttributeError, RecursionError) as error:
         _die(Trouble(f"{path} cannot be used: {error}.", safe="Nothing was changed.", advice="Correct the file."))
         raise AssertionError from error
-    return wires, str(raw.get("shop", "your shop"))
+    return Settings(str(raw.get("shop", "your shop")), wires, second)
 
 
 @main.command()
@@ -100,9 +151,9 @@ def plan(case: Path, as_json: bool) -> None:
         return
     made, worth = make_plan(asked, figures), worth_knowing(asked, figures)
     if as_json:
-        click.echo(json.dumps(answer(asked, made, worth), indent=2))
+        say(json.dumps(answer(asked, made, worth), indent=2))
     else:
-        click.echo(plan_text(asked, made, worth, catalogue.function_labels), nl=False)
+        say(plan_text(asked, made, worth, catalogue.function_labels), end="")
 
 
 @main.command("case-schema")
@@ -110,24 +161,21 @@ def case_schema() -> None:
     """Print the JSON Schema of case files."""
     from daruma.handover.casefile import schema
 
-    click.echo(schema(), nl=False)
+    say(schema(), end="")
 
 
 @contextmanager
-def _shop(data: Path) -> "Iterator[Shop]":
-    """Open the store for one command; say trouble in its three parts and end."""
+def _shop(place: Place) -> "Iterator[Shop]":
+    """Open the store for one command; say trouble in its three parts and end. What is missing from it is said first."""
     from daruma.store.shop import Shop
 
     try:
-        with Shop(data) as shop:
+        with Shop(place.data, place.settings.second) as shop:
+            for loss in shop.losses():
+                say(f"daruma: {loss.name}: {loss.what}", err=True)
             yield shop
     except Trouble as trouble:
         _die(trouble)
-
-
-def plain(text: str) -> str:
-    """Return a text without control characters: what was imported must not steer a terminal."""
-    return "".join(character if character.isprintable() else "\ufffd" for character in text)
 
 
 @main.group()
@@ -137,104 +185,135 @@ def copies() -> None:
 
 @copies.command("make")
 @click.pass_obj
-def copies_make(data: Path) -> None:
+def copies_make(place: Place) -> None:
     """Copy the store, verify the copy, and let old copies go."""
     from daruma.store.copies import make_copy, rotate
 
     now = datetime.now().astimezone()
-    with _shop(data) as shop:
-        click.echo(make_copy(shop.database, now).file)
-        for gone in rotate(data, now.date()):
-            click.echo(f"let go: {gone.name}")
+    with _shop(place) as shop:
+        say(make_copy(shop.database, now).file)
+        for gone in rotate(shop.database, now.date()):
+            say(f"let go: {gone.name}")
 
 
 @copies.command("list")
 @click.pass_obj
-def copies_list(data: Path) -> None:
+def copies_list(place: Place) -> None:
     """List the copies, newest first."""
     from daruma.store.copies import copies_of
 
-    for copy in copies_of(data):
-        click.echo(f"{copy.name}  {copy.made:%Y-%m-%d %H:%M}  {copy.size / 1e6:.1f} MB")
+    for copy in copies_of(place.data):
+        say(f"{copy.name}  {copy.made:%Y-%m-%d %H:%M}  {copy.size / 1e6:.1f} MB")
 
 
 @copies.command("verify")
 @click.argument("name")
 @click.pass_obj
-def copies_verify(data: Path, name: str) -> None:
+def copies_verify(place: Place, name: str) -> None:
     """Verify a copy."""
     from daruma.store.copies import copy_named, faults_of
 
     try:
-        faults = faults_of(copy_named(data, name).file)
+        faults = faults_of(copy_named(place.data, name).file)
     except Trouble as trouble:
         _die(trouble)
         return
     for fault in faults:
-        click.echo(f"{fault.name}: {fault.what}")
-    click.echo(f"{name}: {len(faults)} faults.")
+        say(f"{fault.name}: {fault.what}")
+    say(f"{name}: {len(faults)} faults.")
     sys.exit(1 if faults else 0)
 
 
 @copies.command("restore")
 @click.argument("name")
 @click.pass_obj
-def copies_restore(data: Path, name: str) -> None:
+def copies_restore(place: Place, name: str) -> None:
     """Put a copy in the store's place; what came after it is carried over, the replaced store is kept."""
     from daruma.store.copies import copy_named, restore
 
     try:
-        done = restore(data, copy_named(data, name), datetime.now().astimezone())
+        done = restore(place.data, copy_named(place.data, name), datetime.now().astimezone())
     except Trouble as trouble:
         _die(trouble)
         return
-    click.echo(f"{name} is restored. Carried over: {done.backups} backups, {done.acts} acts, {done.jobs} jobs.")
-    click.echo(f"The replaced store is in {done.replaced}")
+    say(f"{name} is restored. Carried over: {done.carried.words}.")
+    _say_carried(done.carried)
+    say(f"The replaced store is in {done.replaced}")
+
+
+def _say_carried(carried: "Carried") -> None:
+    for line in carried.differs:
+        say(f"differs: {line}")
+    for line in carried.lost:
+        say(f"lost: {line}")
+
+
+@copies.command("compare")
+@click.argument("name")
+@click.pass_obj
+def copies_compare(place: Place, name: str) -> None:
+    """Say what a restore of a copy would carry over and what differs; nothing is changed."""
+    from daruma.store.copies import compare, copy_named
+
+    try:
+        carried = compare(place.data, copy_named(place.data, name))
+    except Trouble as trouble:
+        _die(trouble)
+        return
+    say(f"A restore of {name} would carry over: {carried.words}.")
+    _say_carried(carried)
+
+
+@copies.command("accept")
+@click.pass_obj
+def copies_accept(place: Place) -> None:
+    """Take the store as it is after a loss: what is missing is said no longer; counts of writes stay."""
+    with _shop(place) as shop:
+        shop.database.accept_losses()
+    say("Accepted.")
 
 
 @main.command()
 @click.pass_obj
-def doubts(data: Path) -> None:
+def doubts(place: Place) -> None:
     """List the acts that were never settled, with what to do."""
     from daruma.core.acts import what, where
 
-    with _shop(data) as shop:
+    with _shop(place) as shop:
         found = shop.journal.left_in_doubt()
     for act in found:
-        click.echo(
-            plain(f"act {act.number}, {act.job}, {act.started[:16]}: {what(act)}. {where(act)}, then settle it at the bench.")
-        )
-    click.echo(f"{len(found)} acts in doubt.")
+        say(f"act {act.number}, {act.job_name}, {act.started[:16]}: {what(act)}. {where(act)}, then settle it at the bench.")
+    say(f"{len(found)} acts in doubt.")
     sys.exit(1 if found else 0)
 
 
 @main.command()
 @click.argument("file", type=click.Path(path_type=Path, dir_okay=False))
 @click.pass_obj
-def journal(data: Path, file: Path) -> None:
+def journal(place: Place, file: Path) -> None:
     """Write the whole journal as CSV."""
     from daruma.handover.tables import write_journal
 
-    with _shop(data) as shop:
+    with _shop(place) as shop:
         write_journal(shop.journal, file)
-    click.echo(file)
+    say(file)
 
 
 @main.command()
 @click.argument("days", type=click.IntRange(min=1))
 @click.option("--yes", is_flag=True, help="Purge; without it only what would be purged is listed.")
 @click.pass_obj
-def purge(data: Path, days: int, yes: bool) -> None:
+def purge(place: Place, days: int, yes: bool) -> None:
     """Purge the identifiers of jobs that were closed more than DAYS ago, for good."""
     from daruma.store import retention
 
     now = datetime.now().astimezone()
     before = (now - timedelta(days=days)).date().isoformat()
-    with _shop(data) as shop:
+    with _shop(place) as shop:
         found = retention.purge(shop.database, before, now.isoformat()) if yes else retention.due(shop.database, before)
-    click.echo(f"jobs: {', '.join(found.jobs) or 'none'}")
-    click.echo(f"backups: {', '.join(found.backups) or 'none'}")
-    click.echo("Purged." if yes else "Nothing was changed. Add --yes to purge.")
+    say(f"jobs: {', '.join(found.jobs) or 'none'}")
+    say(f"backups: {', '.join(found.backups) or 'none'}")
+    say("Purged." if yes else "Nothing was changed. Add --yes to purge.")
 
 
 @main.group()
@@ -244,52 +323,53 @@ def vault() -> None:
 
 @vault.command("check")
 @click.pass_obj
-def vault_check(data: Path) -> None:
-    """Verify every byte of every backup and the chain."""
-    with _shop(data) as shop:
+def vault_check(place: Place) -> None:
+    """Verify every backup, act and job, their chains, and that nothing that was kept is missing."""
+    with _shop(place) as shop:
         total = max(1, shop.vault.count())
         with click.progressbar(length=total, label="checking", file=sys.stderr, hidden=not sys.stderr.isatty()) as bar:
-            seen, faults = shop.vault.check(lambda done: bar.update(done - bar.pos), whole_store=True)
+            seen, faults = shop.check(lambda done: bar.update(done - bar.pos))
     for fault in faults:
-        click.echo(f"{fault.name}: {fault.what}")
-    click.echo(f"{seen} backups checked, {len(faults)} faults.")
+        say(f"{fault.name}: {fault.what}")
+    say(f"{seen} backups checked, {len(faults)} faults.")
     sys.exit(1 if faults else 0)
 
 
 @vault.command("list")
 @click.argument("words", nargs=-1)
 @click.pass_obj
-def vault_list(data: Path, words: tuple[str, ...]) -> None:
+def vault_list(place: Place, words: tuple[str, ...]) -> None:
     """List backups whose texts hold every word."""
-    with _shop(data) as shop:
+    with _shop(place) as shop:
         for backup in shop.vault.find(" ".join(words)):
             content = backup.content
-            place = f"{content.model:10} {content.imei:16} {content.die}"
-            click.echo(plain(f"{backup.name}  {content.taken[:16]}  {place}  {backup.sha256[:12]}"))
+            where = f"{content.model:10} {content.imei:16} {content.die}"
+            say(f"{backup.name}  {content.taken[:16]}  {where}  {backup.sha256[:12]}{'  imported' if backup.arrived else ''}")
 
 
 @vault.command("export")
 @click.argument("name")
 @click.argument("folder", type=click.Path(path_type=Path, file_okay=False))
 @click.pass_obj
-def vault_export(data: Path, name: str, folder: Path) -> None:
+def vault_export(place: Place, name: str, folder: Path) -> None:
     """Write a backup as JSON, Intel HEX and raw binary, with their checksums."""
     from daruma.handover.exchange import export
 
-    with _shop(data) as shop:
+    with _shop(place) as shop:
         for path in export(shop.vault.get(name), folder):
-            click.echo(path)
+            say(path)
 
 
 @vault.command("import")
 @click.argument("file", type=click.Path(path_type=Path, dir_okay=False))
 @click.pass_obj
-def vault_import(data: Path, file: Path) -> None:
+def vault_import(place: Place, file: Path) -> None:
     """Take a backup's JSON file into the vault."""
-    from daruma.handover.exchange import read_file
+    from daruma.handover.exchange import arrived, read_file
 
-    with _shop(data) as shop:
-        click.echo(f"{plain(file.name)} is {shop.vault.keep(read_file(file)).name}")
+    with _shop(place) as shop:
+        kept = shop.vault.keep(read_file(file), arrived=arrived(file, datetime.now().astimezone().isoformat()))
+        say(f"{file.name} is {kept.name}")
 
 
 @vault.command("schema")
@@ -297,4 +377,4 @@ def vault_schema() -> None:
     """Print the JSON Schema of backup files."""
     from daruma.handover.exchange import schema
 
-    click.echo(schema(), nl=False)
+    say(schema(), end="")

@@ -38,7 +38,7 @@ class Invariants:
         self._jobs_can_be_read_and_say_what_the_journal_says(acts)
 
     def _all_acts(self) -> list[Act]:
-        names = {job.name for job in self.shop.jobs.all()}
+        names = {job.uid for job in self.shop.jobs.all()}
         return [act for name in sorted(names) for act in self.shop.journal.acts_of(name)]
 
     def _no_backup_is_lost(self) -> None:
@@ -93,7 +93,7 @@ class Invariants:
             if job.backup:
                 self.shop.vault.get(job.backup)
             if self._says_written(job):
-                done = [act for act in acts if act.job == job.name and act.die == job.target.die]  # type: ignore[union-attr]
+                done = [act for act in acts if act.job == job.uid and act.die == job.target.die]  # type: ignore[union-attr]
                 assert any(act.state is ActState.DONE for act in done), "a step that is ticked has its settled act"
 
     @staticmethod

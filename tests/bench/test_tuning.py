@@ -265,7 +265,7 @@ def test_fields_of_another_instrument_tune_with_less_trust(
     own = workshop.sheets(job).panel
     export_sheet(job, Sheet.PANEL, tmp_path / "p.txt", "now")
     read = read_measurements((tmp_path / "p.txt").read_bytes(), "now", "p.txt")
-    job = workshop.take_in(yellow, (), read.fields, (), "p.txt", context)
+    job = workshop.take_in(job, (), read.fields, (), "p.txt", context)
     other = workshop.sheets(job).panel
     assert own
     assert other

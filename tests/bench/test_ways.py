@@ -7,7 +7,7 @@ import pytest
 from daruma.bench.context import Context
 from daruma.bench.workshop import Workshop
 from daruma.core.errors import Trouble
-from daruma.core.job import Job, Step, StepState
+from daruma.core.job import Job, Outcome, Step, StepState
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.case import ChipPlace, FlexState, OriginalState, PanelKind
 from daruma.core.plan.money import Preferences
@@ -51,7 +51,7 @@ def test_a_busy_service_loses_nothing(workshop: Workshop, hands: Hands, context:
     with pytest.raises(Trouble, match="busy"):
         workshop.do_step(job, index, context)
     kept = next(j for j in workshop.shop.jobs.all() if j.number == job.number)
-    assert kept.outcomes[-1] == ("finish_on_phone", False), "a failed try teaches the shop's odds"
+    assert kept.outcomes[-1] == Outcome("finish_on_phone", False), "a failed try teaches the shop's odds"
     assert workshop.do_step(kept, index, context).steps[index].state is StepState.DONE
 
 
@@ -63,7 +63,7 @@ def test_the_sensor_flex_through_the_ear_speaker_connector(workshop: Workshop, c
     assert job.all_proven
     backup = workshop.shop.vault.get(job.flex_backup).content
     assert backup.part_kind == PartKind.SENSOR_FLEX.value
-    acts = workshop.shop.journal.acts_of(job.name)
+    acts = workshop.shop.journal.acts_of(job.uid)
     assert [act.state.value for act in acts] == ["done"]
 
 
@@ -77,7 +77,7 @@ def test_codes_over_the_cable_from_an_old_phone(workshop: Workshop, context: Con
 def test_unbinding_asks_the_phone(workshop: Workshop, hero: Job, context: Context) -> None:
     """The hero's version is newer than the window: the phone says so, nothing is lost."""
     job = taken_in(workshop, hero, context)
-    job = replace(job, steps=(Step("unbind_on_phone"),))
+    job = workshop.save(replace(job, steps=(Step("unbind_on_phone"),)), context)
     with pytest.raises(Trouble, match=r"4\.6; it is done with 3\.0 to 4\.1"):
         workshop.do_step(job, 0, context)
 

@@ -7,7 +7,7 @@ import pytest
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.budget import WriteBudget
-from daruma.core.interlocks import WriteEvidence, dark, write_interlocks
+from daruma.core.interlocks import BackupEvidence, WriteEvidence, dark, write_interlocks
 from daruma.core.parts import PartKind, PartSelf, Version
 from daruma.core.records import decode, encode
 from daruma.demo.things import Maker
@@ -20,7 +20,9 @@ def evidence(catalogue: Catalogue) -> WriteEvidence:
     model = catalogue.models["cedar_l"]
     image = Maker(random.Random(4)).record(model, "Ostby", [0.31, 0.33])
     source = decode(model.layout(PartKind.DISPLAY), image)
-    return WriteEvidence(model, PART, PART, source, True, Version(1, 5), False, WriteBudget((3, 4, 5), 0))
+    backup = BackupEvidence("B-00001", "490154203237518", "cedar_l")
+    budget = WriteBudget((3, 4, 5), 0)
+    return WriteEvidence(model, PART, PART, source, backup, "490154203237518", Version(1, 5), False, budget)
 
 
 def keys(evidence: WriteEvidence) -> set[str]:
@@ -35,7 +37,11 @@ def test_all_lit(evidence: WriteEvidence) -> None:
 @pytest.mark.parametrize(
     ("changes", "lock"),
     [
-        ({"backup_verified": False}, "backup"),
+        ({"imei": "352099001761481"}, "owner"),
+        ({"imei": ""}, "owner"),
+        ({"backup": BackupEvidence("B-00001", "490154203237518", "cedar")}, "owner"),
+        ({"part": replace(PART, die=" "), "checked_part": replace(PART, die=" ")}, "part"),
+        ({"alike": True}, "part"),
         ({"checked_part": None}, "part"),
         ({"checked_part": replace(PART, die="DXXXXXXXXXXX")}, "part"),
         ({"firmware": Version(1, 3)}, "firmware"),
@@ -70,4 +76,5 @@ def test_codes_that_are_not_well_formed(evidence: WriteEvidence) -> None:
     assert "check character" in lock.evidence
     blank = decode(layout, encode(layout, {"cover_code": None}, evidence.source.image))
     assert keys(replace(evidence, source=blank)) == {"codes"}
-    assert keys(replace(evidence, source=None)) == {"backup", "codes"}
+    assert keys(replace(evidence, source=None)) == {"codes"}
+    assert keys(replace(evidence, backup=None)) == {"backup", "owner"}

@@ -14,7 +14,7 @@ from daruma.core.colour.sheet import panel_readings
 from daruma.core.colour.shots import Level, Sheet, Taken, panel_shots
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Reading
-from daruma.core.measured import IMPORTED_UV, Measured
+from daruma.core.measured import Measured
 from daruma.handover.measurements import MeasurementTrouble, export_sheet, read_measurements
 from daruma.handover.tabular import read_table, to_cgats
 
@@ -26,7 +26,7 @@ def test_a_good_file_and_its_verdict(catalogue: Catalogue) -> None:
     readings = read_measurements(GOOD.encode(), "now", "m.csv").readings
     assert [r.light for r in readings] == ["warm", "cool"]
     assert readings[0].screen == (110.1, 100.0, 55.5)
-    proof, _ = prove_white(catalogue.models["cedar_l"], readings, IMPORTED_UV, "now")
+    proof, _ = prove_white(catalogue.models["cedar_l"], readings, "now")
     assert not proof.proven, "this white goes the whole way to the light"
     assert dict(proof.numbers)["warm: CCT"].endswith(" K")
 

@@ -2,6 +2,7 @@
 
 import json
 import re
+import tracemalloc
 from pathlib import Path
 
 import pytest
@@ -85,11 +86,70 @@ def test_cbor_is_the_standard_one() -> None:
     """RFC 8949 appendix A: 24, 1000, -10, {1: 2, 3: 4}, [1, [2, 3], [4, 5]], 'IETF'."""
     import cbor2
 
-    vectors = [(24, "1818"), (1000, "1903e8"), (-10, "29"), ({1: 2, 3: 4}, "a201020304"), ("IETF", "6449455446")]
-    vectors += [([1, [2, 3], [4, 5]], "8301820203820405"), (1.1, "fb3ff199999999999a")]  # type: ignore[list-item]
+    vectors: list[tuple[object, str]] = [
+        (24, "1818"),
+        (1000, "1903e8"),
+        (-10, "29"),
+        ({1: 2, 3: 4}, "a201020304"),
+        ("IETF", "6449455446"),
+    ]
+    vectors += [([1, [2, 3], [4, 5]], "8301820203820405"), (1.1, "fb3ff199999999999a"), (1.5, "f93e00"), (65504.0, "f97bff")]
     for value, expected in vectors:
-        assert cbor2.dumps(value).hex() == expected
+        assert cbor2.dumps(value, canonical=True).hex() == expected
         assert cbor2.loads(bytes.fromhex(expected)) == value
+
+
+SPOILT = {
+    "a tag": "a2616901616fc100",
+    "shared references": "a261690161" + "72d81c81" * 3 + "00",
+    "an endless map": "bf616901ff",
+    "an endless text": "a16161" + "7f6161ff",
+    "a long number for a short one": "a16169" + "1801",
+    "keys out of order": "a2" + "626f70" + "6178" + "6169" + "01",
+    "a key twice": "a2" + "616901" + "616902",
+    "a float longer than it need be": "a16169" + "fb3ff8000000000000",
+    "undefined": "a16169f7",
+    "a simple value": "a16169f820",
+    "cut off": "a2616901",
+    "left over": "a161690100",
+    "too deep": "a16161" + "81" * 40 + "00",
+    "many values announced": "a16161" + "9bffffffffffffffff",
+    "a text that is longer than the message": "a16161" + "7bffffffffffffff00",
+    "no map": "83010203",
+}
+
+
+@pytest.mark.parametrize("what", SPOILT)
+def test_what_is_not_deterministic_or_bounded_is_refused(what: str) -> None:
+    """RFC 8949, 4.2: what may be written in several ways is written in one."""
+    with pytest.raises(LinkError):
+        unpack_answer(bytes.fromhex(SPOILT[what]))
+
+
+GROWING = st.recursive(
+    st.integers(-(2**64), 2**64 - 1) | st.text(max_size=8) | st.binary(max_size=8) | st.floats() | st.booleans() | st.none(),
+    lambda inner: st.lists(inner, max_size=6) | st.dictionaries(st.text(max_size=4), inner, max_size=6),
+    max_leaves=40,
+)
+
+
+@given(GROWING, st.lists(st.tuples(st.integers(0, 400), st.integers(0, 255)), max_size=4), st.booleans())
+def test_whatever_comes_costs_little(value: object, spoilt: list[tuple[int, int]], canonical: bool) -> None:
+    """Messages and their damaged forms, with a bound of memory for each: what is built is a few times what came."""
+    import cbor2
+
+    raw = bytearray(cbor2.dumps({"i": 1, "r": {"x": value}}, canonical=canonical))
+    for place, byte in spoilt:
+        raw[place % len(raw)] = byte
+    tracemalloc.start()
+    try:
+        unpack_answer(bytes(raw))
+    except LinkError:
+        pass
+    finally:
+        _, most = tracemalloc.get_traced_memory()
+        tracemalloc.stop()
+    assert most < 400_000 + 200 * len(raw)
 
 
 @pytest.mark.parametrize(

@@ -1,15 +1,22 @@
 """The port by scripted exchanges: repeats, late answers, silence, a wire that dies."""
 
+import re
+import time
+from pathlib import Path
+
 import pytest
 import serial
 
+from daruma.core.errors import Cause
 from daruma.core.parts import PartKind, Version
 from daruma.link.devices import PhoneLink, Programmer
 from daruma.link.discovery import connect, driver_names
-from daruma.link.errors import DeviceGone, DeviceSilent, LinkError, Refused
+from daruma.link.errors import DeviceFault, DeviceGone, DeviceSilent, LinkError, Refused
 from daruma.link.framing import frame, unframe
-from daruma.link.messages import Answer, Request, pack_answer, unpack_request
+from daruma.link.messages import ADVICE, Answer, Request, pack_answer, permitted, unpack_request
 from daruma.link.port import TRIES, Port, open_wire
+
+PROTOCOL = Path(__file__).parents[2] / "docs" / "protocol.md"
 
 
 class ScriptedWire:
@@ -53,8 +60,8 @@ def flipped(request: Request) -> bytes:
     return bytes(raw)
 
 
-def ask(wire: ScriptedWire, **how: object):
-    return Port(wire, "programmer").ask("op", timeout=0.05, **how)  # type: ignore[arg-type]
+def ask(wire: ScriptedWire, op: str = "memory.read", **how: object):
+    return Port(wire, "programmer").ask(op, timeout=0.05, **how)  # type: ignore[arg-type]
 
 
 def test_an_answer_comes_back() -> None:
@@ -96,14 +103,50 @@ def test_silence_and_a_dead_wire() -> None:
 
 
 def test_refusals_speak_plainly() -> None:
-    for code in ("empty", "firmware", "trust", "spent", "maker"):
+    causes = {"empty": Cause.STEP, "firmware": Cause.FIRMWARE, "trust": Cause.OTHER, "spent": Cause.STEP, "maker": Cause.STEP}
+    for code, cause in causes.items():
         with pytest.raises(Refused) as refused:
-            ask(ScriptedWire(refuses(code)))
-        assert refused.value.code == code
+            ask(ScriptedWire(refuses(code)), {"trust": "phone.state"}.get(code, "write.commit"))
+        assert (refused.value.code, refused.value.cause) == (code, cause)
         assert refused.value.safe
         assert refused.value.advice
     with pytest.raises(Refused, match="supply dipped"):
         ask(ScriptedWire(refuses("no", "supply dipped")))
+
+
+def test_only_the_answers_that_the_protocol_allows_are_believed() -> None:
+    """The document's table is the one in force; another code is a fault of the device, and says so."""
+    rows = re.findall(r"^\| `([a-z.*]+)` \| ((?:[a-z]+, )+unknown) \|$", PROTOCOL.read_text(encoding="utf-8"), re.M)
+    table = {op: set(codes.split(", ")) for op, codes in rows}
+    assert {"write.commit", "memory.read", "phone.*"} <= set(table)
+    for op, codes in table.items():
+        asked = op.replace("*", "state")
+        assert codes == permitted(asked), op
+        for code in ADVICE.keys() - codes:
+            with pytest.raises(DeviceFault, match="cannot be an answer") as fault:
+                ask(ScriptedWire(refuses(code)), asked)
+            assert fault.value.cause is Cause.DEVICE
+    assert not {"busy", "trust", "off"} & permitted("write.commit")
+
+
+def test_a_device_that_never_comes_to_an_end_is_left() -> None:
+    """Bounded is the whole operation, not each answer."""
+    endless = lambda request: says(done=0.5)(request) if request.op == "firmware.step" else says()(request)  # noqa: E731
+    programmer = Programmer(Port(ScriptedWire(*[endless] * 6000), "programmer"))  # type: ignore[arg-type]
+    with pytest.raises(DeviceFault, match="does not come to an end"):
+        programmer.update_firmware(Version(1, 5), lambda _: None)
+    for nonsense in ("abc", None, float("nan"), float("inf"), True, [1]):
+        wire = ScriptedWire(says(), says(done=nonsense))
+        with pytest.raises(DeviceFault, match="makes no sense"):
+            Programmer(Port(wire, "programmer")).update_firmware(Version(1, 5), lambda _: None)  # type: ignore[arg-type]
+    port = Port(ScriptedWire(*[None] * 9), "programmer")  # type: ignore[arg-type]
+    begun = time.monotonic()
+    with port.within(0.2), pytest.raises(DeviceSilent):
+        port.ask("memory.read")
+    flood = ScriptedWire(lambda request: frame(pack_answer(Answer(request.ident % 65535 + 1, {}))) * 20_000)
+    with pytest.raises(DeviceSilent):
+        Port(flood, "programmer").ask("memory.read", timeout=0.2, repeatable=False)  # type: ignore[arg-type]
+    assert time.monotonic() - begun < 20, "no request of these may take long, however slow the machine is"
 
 
 def test_drivers_make_sense_of_answers_or_say_that_they_cannot() -> None:
@@ -113,14 +156,24 @@ def test_drivers_make_sense_of_answers_or_say_that_they_cannot() -> None:
     assert sockets["s40"] is None
     assert sockets["s56"] is not None
     assert sockets["s56"].kind is PartKind.DISPLAY
-    for nonsense in ({"sockets": 3}, {"sockets": {"a": {"die": "x"}}}, {}):
+    many = {f"s{n}": None for n in range(99)}
+    spoilt = [
+        {**part, name: value} for name, value in (("size", -1), ("size", True), ("die", 5), ("die", "D" * 500), ("kind", 1))
+    ]
+    shapes: list[object] = [3, {"a": {"die": "x"}}, many, *({"s56": each} for each in spoilt)]
+    assert programmer.health.lately[-1]
+    steered = {**part, "maker": "O\u202es\x1b[2Jby"}
+    said = Programmer(Port(ScriptedWire(says(sockets={"s56": steered})), "programmer")).sockets()["s56"]  # type: ignore[arg-type]
+    assert said is not None
+    assert said.maker == "O\ufffds\ufffd[2Jby", "nothing that a device says steers a page or a terminal"
+    for nonsense in (*({"sockets": shape} for shape in shapes), {}):
         with pytest.raises(LinkError, match="makes no sense"):
             Programmer(Port(ScriptedWire(says(**nonsense)), "programmer")).sockets()  # type: ignore[arg-type]
     state = {"label": "x", "model": "cedar", "imei": "1", "system": "4.6", "trusted": True, "board": {"flex_id": "F"}}
     assert PhoneLink(Port(ScriptedWire(says(**state)), "phone")).state().system == Version(4, 6)  # type: ignore[arg-type]
     short = Programmer(Port(ScriptedWire(says(data=b"\x00")), "programmer"))  # type: ignore[arg-type]
-    with pytest.raises(LinkError, match="fewer bytes"):
-        short.read_memory("s56", 256, "cedar_l", lambda _: None)
+    with pytest.raises(LinkError, match="other bytes"):
+        short.read_memory("s56", 256, "cedar_l", lambda _: None, die="D")
 
 
 def test_drivers_are_found_by_entry_point() -> None:

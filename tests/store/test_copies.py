@@ -13,6 +13,7 @@ from pathlib import Path
 import pytest
 
 from daruma.core.acts import ActKind, ActState
+from daruma.core.job import Outcome
 from daruma.store import copies
 from daruma.store.copies import Copy, copies_of, copy_named, is_due, make_copy, outdated, restore, rotate
 from daruma.store.database import FILE, RESTORING, StoreTrouble
@@ -27,7 +28,7 @@ def filled(shop: Shop) -> Shop:
     for n in (1, 2, 3):
         shop.vault.keep(content(n))
     job = shop.jobs.open_new("2026-11-23T10:00:00+00:00")
-    shop.jobs.save(replace(job, outcomes=(("write_new", True),)), "now")
+    shop.jobs.save(replace(job, outcomes=(Outcome("write_new", True),)), "now")
     write(shop, "D1", ActState.DONE)
     return shop
 
@@ -94,9 +95,9 @@ def test_the_rotation(empty: Shop) -> None:
     assert copies.DAYS + copies.WEEKS <= len(stay) <= copies.DAYS + copies.WEEKS + 1
     assert max((today - copy.made.date()).days for copy in stay) < copies.DAYS + 7 * copies.WEEKS
     assert outdated(made[-1:], today) == (), "the only copy stays, however old"
-    old = make_copy(filled(empty).database, NOW - timedelta(days=200))
+    old = make_copy(filled(empty).database, NOW - timedelta(hours=2))
     new = make_copy(empty.database, NOW)
-    assert rotate(empty.folder, NOW.date()) == (old,)
+    assert rotate(empty.database, NOW.date()) == (old,)
     assert copies_of(empty.folder) == (new,)
 
 
@@ -112,12 +113,12 @@ def test_a_restore_brings_the_copy_back_and_carries_over_what_came_after(empty: 
         restore(empty.folder, copy, NOW)
     empty.close()
     done = restore(empty.folder, copy, NOW)
-    assert (done.backups, done.acts, done.jobs) == (1, 2, 1)
+    assert (done.carried.backups, done.carried.acts, done.carried.jobs) == (1, 2, 1)
     with Shop(empty.folder) as back:
         assert back.vault.check() == (4, ())
         assert back.journal.writes("D1") == 2, "a restore takes back no write that was counted"
         assert [act.die for act in back.journal.in_doubt()] == ["D2"]
-        assert back.jobs.get(1).way == "", "the job is as it was in the copy"
+        assert back.jobs.get(1).way == "changed after the copy", "the further state of a job wins"
         assert back.jobs.get(second.number) == second
         assert back.jobs.totals() == {("", "write_new", True): 1}
     assert (done.replaced / FILE).exists(), "the replaced store is kept"
@@ -140,11 +141,11 @@ def test_a_restore_from_a_store_that_is_damaged_or_gone(empty: Shop, spoil: str)
     if spoil == "missing":
         empty.database.file.unlink()
     done = restore(empty.folder, copy, NOW)
-    assert done.backups >= (10 if spoil == "middle" else 0)
+    assert done.carried.backups >= (10 if spoil == "middle" else 0)
     with Shop(empty.folder) as back:
         seen, faults = back.vault.check()
         assert faults == ()
-        assert seen == 3 + done.backups
+        assert seen == 3 + done.carried.backups
         assert back.journal.writes("D1") == 1
 
 

@@ -6,7 +6,7 @@ import pytest
 
 from daruma.core.acts import ActKind, ActState
 from daruma.core.backup import GENESIS, link_of
-from daruma.core.job import Job, Proof, Step, StepState, Ticket
+from daruma.core.job import Job, Outcome, Proof, Step, StepState, Ticket
 from daruma.core.measured import LightRead, Measured
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.store.database import StoreTrouble
@@ -19,7 +19,7 @@ OLD, NEW = "490154203237518", "352099001761481"
 
 def closed_job(shop: Shop, imei: str, closed: str, die: str) -> Job:
     job = shop.jobs.open_new("2025-01-01T10:00:00+00:00")
-    backup = shop.vault.keep(content(job.number, imei=imei, job=job.name, die=die))
+    backup = shop.vault.keep(content(job.number, imei=imei, job=job.ref, die=die))
     job = replace(
         job,
         ticket=Ticket(model="cedar_l", imei=imei, complaint=f"the owner of {imei} says", promised=(Function.TOUCH,)),
@@ -28,14 +28,14 @@ def closed_job(shop: Shop, imei: str, closed: str, die: str) -> Job:
         target_image="ff",
         phone={"imei": imei},
         proofs=(Proof(Function.TOUCH, True, "yes"),),
-        outcomes=(("write_new", True),),
+        outcomes=(Outcome("write_new", True),),
         closed=closed,
-        backup=backup.name,
-        tuned=backup.name,
+        backup=backup.ref,
+        tuned=backup.ref,
         measured=Measured(die=die, lights=(LightRead("warm", (7.25,), (1013.0,), (1, 1, 1), (1, 1, 1)),)),
     )
-    shop.jobs.save(job, "now")
-    act = shop.journal.intend(ActKind.WRITE, job=job.name, die=die, backup=backup.name, digest="d", started="t", evidence=())
+    job = shop.jobs.save(job, "now")
+    act = shop.journal.intend(ActKind.WRITE, job=job.uid, die=die, backup=backup.ref, digest="d", started="t", evidence=())
     shop.journal.settle(act, ActState.DONE, "", "t")
     return job
 
@@ -52,7 +52,7 @@ def test_what_is_old_goes_and_what_is_counted_stays(empty: Shop) -> None:
     assert left.phone == {}
     assert (left.tuned, left.measured.die, left.measured.lights) == ("", "", ())
     assert left.proofs, "what was proven stays"
-    assert left.outcomes == (("write_new", True),)
+    assert left.outcomes == (Outcome("write_new", True),)
     assert empty.jobs.get(new.number) == new
     assert empty.jobs.totals() == {("cedar_l", "write_new", True): 2}
     assert empty.journal.writes("DOLDPANEL001") == 1, "the panel may come back: its write still counts"
@@ -80,7 +80,7 @@ def test_the_bytes_are_gone_from_the_file(empty: Shop) -> None:
 
 def test_an_act_in_doubt_and_a_phone_that_is_back_keep_theirs(empty: Shop) -> None:
     doubtful = closed_job(empty, OLD, "2025-06-01T10:00:00+00:00", "DOLDPANEL001")
-    empty.journal.intend(ActKind.WRITE, job=doubtful.name, die="DOLDPANEL001", backup="", digest="", started="", evidence=())
+    empty.journal.intend(ActKind.WRITE, job=doubtful.uid, die="DOLDPANEL001", backup="", digest="", started="", evidence=())
     back = closed_job(empty, NEW, "2025-06-01T10:00:00+00:00", "DNEWPANEL002")
     again = empty.jobs.open_new("2026-11-20T10:00:00+00:00")
     empty.jobs.save(replace(again, ticket=Ticket(imei=NEW)), "now")

@@ -176,15 +176,18 @@ def test_jobs_and_parts_survive_as_they_are(empty: Shop) -> None:
         readings=(reading,),
         proofs=(Proof(Function.TOUCH, True, "yes", (("a", "b"),), (reading,), "now", 0.0004),),
     )
-    empty.jobs.save(job, "now")
+    job = empty.jobs.save(job, "now")
     assert empty.jobs.all() == (job,)
     typed = replace(job, ticket=replace(ticket, complaint="typed while a step ran"), steps=())
-    empty.jobs.save_ticket(typed, "now")
-    assert empty.jobs.all() == (replace(job, ticket=typed.ticket),), "a draft never takes back what a step has reached"
+    kept = empty.jobs.save_ticket(typed, "now")
+    assert empty.jobs.all() == (kept,)
+    assert kept == replace(job, ticket=typed.ticket, revision=kept.revision), "a draft takes back nothing of what a step reached"
     assert empty.jobs.open_new("now").number == job.number + 1
     meddle(empty, "UPDATE jobs SET body = '{}' WHERE number = 1")
+    assert [j.number for j in empty.jobs.all()] == [2], "it is set aside, the rest goes on"
+    assert [fault.name for fault in empty.set_aside()] == ["job J-0001"]
     with pytest.raises(Trouble, match="J-0001 cannot be read"):
-        empty.jobs.all()
+        empty.jobs.get(1)
 
 
 def test_an_older_file_is_migrated(tmp_path: Path) -> None:

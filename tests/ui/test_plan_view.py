@@ -148,7 +148,7 @@ def test_the_flex_job_from_plan_to_proof(driver: Driver) -> None:
             # overwriting a flex cannot be taken back: held, with its interlocks beside it
             hold = driver.window.views[Stage.BENCH].hold
             driver.until(hold.isEnabled)
-            assert {lock.key for lock in driver.desk.survey.locks} == {"backup", "part", "model", "firmware", "doubt"}
+            assert {lock.key for lock in driver.desk.survey.locks} == {"backup", "owner", "part", "model", "firmware", "doubt"}
             hold.held.emit()
         else:
             driver.click("bench_main")

@@ -16,7 +16,7 @@ LABELS = {WHITE: "White", TOUCH: "Touch", BRIGHT: "Brightness"}
 JOB = Job(1, "then", Ticket(promised=(WHITE, TOUCH)))
 BOTH = tuple(Reading(light, (1, 1, 1), (1, 1, 1), "", "M") for light in ("warm", "cool"))
 FIELDS = tuple(Taken(shot.key, ((1, 1, 1),)) for shot in panel_shots())
-OFF = replace(JOB, readings=BOTH, proofs=(Proof(WHITE, False, "off"),))
+OFF = replace(JOB, readings=BOTH).with_proof(Proof(WHITE, False, "off"))
 MEASURED = replace(OFF, measured=Measured(FIELDS))
 
 
@@ -59,9 +59,9 @@ MEASURED = replace(OFF, measured=Measured(FIELDS))
         (OFF, BRIGHT, "brightness", Known(), Act.PROVE, "Measure at 9 levels, 2 min"),
         (OFF, BRIGHT, "brightness", Known(level_readings=20), Act.PROVE, "Measure again, 20 readings a level, 4 min"),
         (OFF, TOUCH, "", Known(), Act.PROVE, "Read the touch test"),
-        (replace(OFF, proofs=(Proof(WHITE, True, ""),)), WHITE, "white", Known(), Act.GO_ON, "Go on to Touch"),
+        (OFF.with_proof(Proof(WHITE, True, "")), WHITE, "white", Known(), Act.GO_ON, "Go on to Touch"),
         (
-            replace(OFF, proofs=(Proof(WHITE, True, ""), Proof(TOUCH, True, ""))),
+            OFF.with_proof(Proof(WHITE, True, "")).with_proof(Proof(TOUCH, True, "")),
             TOUCH,
             "",
             Known(),

@@ -134,16 +134,34 @@ def test_a_failed_write_says_what_is_safe_and_the_plan_goes_on_from_there(driver
 
 def test_a_dark_interlock_keeps_the_button_from_being_held(driver: Driver) -> None:
     to_the_write(driver)
+    view, wired = driver.window.views[Stage.BENCH], driver.desk.ready.hands
+    driver.desk.ready.hands = None  # the stand-in hands would look for a phone of that IMEI
+    driver.desk.edit(imei="352099001761481")
+    driver.desk.look()
+    driver.until(lambda: not view.locks.all_lit)
+    assert not view.hold.isEnabled()
+    assert "Backup is of this phone: dark" in view.locks.accessibleName()
+    driver.desk.ready.hands = wired
+
+
+def test_what_a_tick_says_is_looked_at(driver: Driver) -> None:
+    """The panel was taken off since: it is said and offered again, and no write can be held meanwhile."""
+    to_the_write(driver)
+    view = driver.window.views[Stage.BENCH]
     driver.hands(lambda hands: hands.do("clear_socket", driver.job.ticket.imei))
     driver.desk.look()
-    driver.until(lambda: not driver.window.views[Stage.BENCH].locks.all_lit)
-    assert not driver.window.views[Stage.BENCH].hold.isEnabled()
-    assert "Same part as checked: dark" in driver.window.views[Stage.BENCH].locks.accessibleName()
+    driver.until(lambda: driver.text("bench_main") == "Put back: new panel on the socket")
+    assert not view.hold.isVisible()
+    assert "socket s56 is empty" in view.demo_note.text()
+    driver.click("bench_main")
+    driver.until(lambda: view.hold.isVisible() and view.hold.isEnabled())
 
 
 def test_old_firmware_is_updated_from_where_it_was_noticed(driver: Driver) -> None:
     driver.open_job("elder", Stage.BENCH)
-    driver.hands(lambda hands: hands.do("original_on_socket", driver.job.ticket.imei, driver.job.ticket.panel_die))
+    driver.until(lambda: driver.text("bench_main") == "Put back: original panel on the socket")
+    driver.click("bench_main")
+    driver.until(lambda: driver.text("bench_main") == "Read and keep the original")
     driver.click("bench_main")
     driver.until(lambda: driver.window.trouble_bar.isVisible())
     assert driver.text("remedy") == "Update the programmer"
@@ -365,7 +383,7 @@ def test_the_rail_leads_out_of_the_shop(driver: Driver) -> None:
 def test_a_lost_programmer_leaves_an_act_in_doubt_that_is_settled_at_the_bench(driver: Driver) -> None:
     to_the_write(driver)
     journal, die = driver.desk.ready.shop.journal, driver.job.ticket.panel_die
-    journal.leave(journal.intend(ActKind.WRITE, job=driver.job.name, die=die, backup="", digest="", started="", evidence=()))
+    journal.leave(journal.intend(ActKind.WRITE, job=driver.job.uid, die=die, backup="", digest="", started="", evidence=()))
     driver.desk.look()
     driver.until(lambda: driver.find("light_lock").isVisible())
     assert driver.text("light_lock") == "Settle the act in doubt"

@@ -1,4 +1,8 @@
-"""Carry out an act under the journal: interlocks at the moment of the act, intent before, read-back after, settlement always."""
+"""Carry out an act under the journal: interlocks at the moment of the act, intent before, read-back after, settlement always.
+
+Only what was sent counts, and all of it: before the request that does the act nothing counts, after it only what is
+found on the part tells.
+"""
 
 from collections.abc import Callable
 from dataclasses import dataclass, field
@@ -6,18 +10,41 @@ from typing import Generic, TypeVar
 
 from daruma.bench.context import Context
 from daruma.core.acts import ONCE, Act, ActKind, ActState
-from daruma.core.errors import Trouble
+from daruma.core.errors import Cause, Trouble
 from daruma.core.interlocks import Interlock, dark, once_interlock
+from daruma.core.job import Job
 from daruma.link.errors import LinkError, Refused
+from daruma.link.messages import UNTOUCHED
 from daruma.store.journal import Journal
 
-# answers after which the device promises that the part is as it was (docs/protocol.md, error codes)
-UNTOUCHED = frozenset({"empty", "firmware", "range", "image", "part", "trust", "off", "busy", "unknown"})
 _T = TypeVar("_T")
 
 
 class WriteFailed(Trouble):
     """Report an act that did not end as it should; what it did is in the journal."""
+
+    usual = Cause.STEP
+
+
+class InDoubt(WriteFailed):
+    """Report an act of which it is not known what it did; its outcome is told when it is settled."""
+
+    usual = Cause.OTHER
+
+
+class NotTaken(Refused):
+    """Report that the device refused an act and that the part is as it was: nothing was counted."""
+
+
+@dataclass(slots=True)
+class Sent:
+    """Remember whether the request that does the act was sent."""
+
+    yes: bool = False
+
+    def now(self) -> None:
+        """Say that it is sent now."""
+        self.yes = True
 
 
 class InterlockDark(Trouble):
@@ -32,7 +59,7 @@ class Intent:
     """
 
     kind: ActKind
-    job: str
+    job: Job
     die: str
     locks: tuple[Interlock, ...]
     backup: str = ""
@@ -44,19 +71,25 @@ class Intent:
 
 @dataclass(frozen=True, slots=True)
 class Found(Generic[_T]):
-    """Hold what was found after the act: whether it is what was meant, in words or as SHA-256, and the thing itself."""
+    """Hold what was found after the act: whether it is what was meant, in words or as SHA-256, and the thing itself;
+    `untouched` where it is as it was before.
+    """
 
     as_meant: bool
     told: str
     value: _T
     words: str = field(default="read-back is equal")
+    untouched: bool = False
 
 
-def act(journal: Journal, intent: Intent, context: Context, send: Callable[[], object], look_back: Callable[[], Found[_T]]) -> _T:
+def act(
+    journal: Journal, intent: Intent, context: Context, send: Callable[[Sent], object], look_back: Callable[[], Found[_T]]
+) -> _T:
     """Carry out an act once and return what was found after it.
 
-    Raises InterlockDark before anything is sent; WriteFailed where what is found is not what was meant, or nothing can
-    be found: then the act is in doubt.
+    `send` says when the request that does it goes out. Raises InterlockDark before anything is sent, what went wrong
+    before the act itself was sent, NotTaken where the device refused and the part is as it was, WriteFailed where what
+    is found is not what was meant; InDoubt where nothing can be found.
     """
     locks = intent.locks
     if intent.kind in ONCE:
@@ -64,7 +97,7 @@ def act(journal: Journal, intent: Intent, context: Context, send: Callable[[], o
     refuse_dark(locks)
     written = journal.intend(
         intent.kind,
-        job=intent.job,
+        job=intent.job.uid,
         die=intent.die,
         backup=intent.backup,
         digest=intent.digest,
@@ -72,6 +105,7 @@ def act(journal: Journal, intent: Intent, context: Context, send: Callable[[], o
         evidence=tuple((lock.label, lock.evidence) for lock in locks),
         who=context.who,
         before=intent.before,
+        as_of=intent.job,
     )
     try:
         said = _sent(journal, written, context, send)
@@ -91,41 +125,57 @@ def refuse_dark(locks: tuple[Interlock, ...]) -> None:
         )
 
 
-def _sent(journal: Journal, written: Act, context: Context, send: Callable[[], object]) -> LinkError | None:
+def _sent(journal: Journal, written: Act, context: Context, send: Callable[[Sent], object]) -> LinkError | None:
     """Send; return what the device or the wire said against it, if anything."""
+    sent = Sent()
     try:
-        send()
-    except Refused as refused:
-        if refused.code in UNTOUCHED:
-            journal.settle(written, ActState.NOT_SENT, refused.what, context.now(), answer=refused.code)
-            raise
-        return refused
+        send(sent)
     except LinkError as error:
+        if not sent.yes:
+            journal.settle(written, ActState.NOT_SENT, f"never sent: {error.what}", context.now(), answer=_answer(error))
+            raise
         return error
     return None
+
+
+def _answer(said: LinkError | None) -> str:
+    return "done" if said is None else said.code if isinstance(said, Refused) else f"no answer: {said.what}"
+
+
+def state_of(answer: str, found: Found[_T]) -> ActState:
+    """Return how an act ended by what was found and, where the part is as it was, by what the device answered."""
+    if found.as_meant:
+        return ActState.DONE
+    return ActState.NOT_SENT if found.untouched and answer in UNTOUCHED else ActState.FAILED
 
 
 def _settled(
     journal: Journal, written: Act, intent: Intent, context: Context, said: LinkError | None, look_back: Callable[[], Found[_T]]
 ) -> _T:
-    answer = "done" if said is None else said.code if isinstance(said, Refused) else f"no answer: {said.what}"
+    answer = _answer(said)
     try:
         found = look_back()
     except Trouble as trouble:
         note = f"{said.what if said else 'done'}; looking after it: {trouble.what}"
         journal.settle(written, ActState.IN_DOUBT, note, context.now(), answer=answer)
-        raise WriteFailed(
+        raise InDoubt(
             f"It is not known what the {intent.kind.value} did: {trouble.what}",
             safe="The backup is safe. Until the part is read it counts against the part.",
             advice="Put the same part back, connect again and settle the act. Do not repeat it.",
         ) from trouble
-    if found.as_meant:
-        note = found.words if said is None else f"{said.what} The part carries what was meant all the same."
-        journal.settle(written, ActState.DONE, note, context.now(), answer=answer, found=found.told)
-        return found.value
+    state = state_of(answer, found)
     note = said.what if said else f"The device reported success, the {_looked(intent.kind)} differs."
-    journal.settle(written, ActState.FAILED, note, context.now(), answer=answer, found=found.told)
-    raise WriteFailed(note, safe=intent.safe, advice=intent.advice)
+    if state is ActState.DONE:
+        note = found.words if said is None else f"{said.what} The part carries what was meant all the same."
+    journal.settle(written, state, note, context.now(), answer=answer, found=found.told)
+    match state:
+        case ActState.DONE:
+            return found.value
+        case ActState.NOT_SENT:
+            advice = said.advice if said is not None else intent.advice
+            raise NotTaken(answer, note, safe="The part is as it was: nothing was counted.", advice=advice)
+        case _:
+            raise WriteFailed(note, safe=intent.safe, advice=intent.advice, cause=Cause.STEP if said is None else said.cause)
 
 
 def _looked(kind: ActKind) -> str:

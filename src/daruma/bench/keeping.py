@@ -1,10 +1,12 @@
 """Keep what was read: into the vault, and back from it to be sure."""
 
+from collections.abc import Iterable, Iterator
+from contextlib import suppress
 from dataclasses import replace
 
 from daruma.bench.reading import PartReading
 from daruma.core.backup import Backup, BackupContent, Origin
-from daruma.core.errors import Trouble
+from daruma.core.errors import RecordError, Trouble
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind
@@ -24,7 +26,7 @@ def keep_part(vault: Vault, reading: PartReading, job: Job, programmer: DeviceSe
         chip=reading.part.chip or "",
         maker=reading.part.maker,
         imei=job.ticket.imei,
-        job=job.name,
+        job=job.ref,
         taken=when,
         programmer=f"{programmer.name} {programmer.serial}",
         firmware=str(programmer.firmware),
@@ -46,10 +48,8 @@ def keep_codes(vault: Vault, model: Model, job: Job, when: str) -> Backup:
             advice="Read the phone once more with trust confirmed, or take another source of the codes.",
         ) from error
     layout = model.layout(PartKind.DISPLAY)
-    signature = layout.field("signature").constant
-    image = encode(
-        layout, {"signature": signature, "display_serial": serial, "cover_code": cover, "panel_maker": model.makers[0]}
-    )
+    # codes have no maker: the panel that takes them keeps its own
+    image = encode(layout, {"signature": layout.field("signature").constant, "display_serial": serial, "cover_code": cover})
     return _kept(vault, _from_phone(model, layout, job, image, when))
 
 
@@ -60,11 +60,12 @@ def keep_paper(vault: Vault, model: Model, job: Job, when: str) -> Backup:
     if fault:
         raise Trouble(f"The serial on the ticket: {fault}.", safe="Nothing was kept.", advice="Type it again at Intake.")
     layout = model.layout(PartKind.DISPLAY)
-    values: dict[str, FieldValue] = {"display_serial": job.ticket.paper_serial, "panel_maker": job.ticket.panel_maker}
+    values: dict[str, FieldValue] = {"display_serial": job.ticket.paper_serial}
     if chip:
         values["cover_code"] = chip
     image = encode(layout, {"signature": layout.field("signature").constant, **values})
-    return _kept(vault, replace(_from_phone(model, layout, job, image, when), programmer="typed from paper"))
+    typed = replace(_from_phone(model, layout, job, image, when), programmer="typed from paper", origin=Origin.TYPED)
+    return _kept(vault, typed)
 
 
 def _from_phone(model: Model, layout: Layout, job: Job, image: bytes, when: str) -> BackupContent:
@@ -74,9 +75,9 @@ def _from_phone(model: Model, layout: Layout, job: Job, image: bytes, when: str)
         part_kind=layout.part.value,
         die="",
         chip=job.phone.get(Identity.TOUCH_CHIP_ID.value, ""),
-        maker=job.ticket.panel_maker or model.makers[0],
+        maker="",
         imei=job.ticket.imei,
-        job=job.name,
+        job=job.ref,
         taken=when,
         programmer="phone over the cable",
         firmware="",
@@ -88,7 +89,7 @@ def _from_phone(model: Model, layout: Layout, job: Job, image: bytes, when: str)
 
 def keep_made(vault: Vault, job: Job, source: Backup, image: bytes, when: str, note: str) -> Backup:
     """Keep a record that was put together from a backup, with a note of what was changed."""
-    content = replace(source.content, image=image, job=job.name, taken=when, origin=Origin.MADE, note=note)
+    content = replace(source.content, image=image, job=job.ref, taken=when, origin=Origin.MADE, note=note)
     return _kept(vault, content)
 
 
@@ -96,7 +97,7 @@ def keep_tuned(vault: Vault, job: Job, source: Backup, record: Record, when: str
     """Keep the record that was made for a panel, beside what the job's source said."""
     fields, maker = _fields(record), str(record.values["panel_maker"] or source.content.maker)
     made = replace(source.content, image=record.image, fields=fields, maker=maker)
-    return _kept(vault, replace(made, job=job.name, taken=when, origin=Origin.MADE, note=note))
+    return _kept(vault, replace(made, job=job.ref, taken=when, origin=Origin.MADE, note=note))
 
 
 def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:
@@ -111,10 +112,13 @@ def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:
 
 
 def complete_record(vault: Vault, model: Model, maker: str, job: Job) -> Backup:
-    """Return the newest complete display record of a model and maker; raise Trouble where there is none."""
-    for backup in vault.find(layout=model.layout(PartKind.DISPLAY).name, maker=maker):
-        if backup.content.job != job.name and not backup.purged:
-            kept = vault.get(backup.name)
+    """Return the newest complete display record of a model and maker; raise Trouble where there is none.
+
+    One that this shop read itself comes before any that was imported.
+    """
+    others = (b for b in vault.find(layout=model.layout(PartKind.DISPLAY).name, maker=maker) if not job.owns(b.content.job))
+    for kept in _sound(vault, others):
+        with suppress(Trouble):
             if record_of(kept, model).complete(FieldRole.CALIBRATION):
                 return kept
     raise Trouble(
@@ -125,18 +129,38 @@ def complete_record(vault: Vault, model: Model, maker: str, job: Job) -> Backup:
 
 
 def newest_backup(vault: Vault, imei: str, model: Model, kind: PartKind = PartKind.DISPLAY) -> Backup:
-    """Return the newest verified backup of a phone's part; raise Trouble where there is none."""
-    for backup in vault.find(imei=imei):
-        if backup.content.model == model.key and backup.content.part_kind == kind.value:
-            return vault.get(backup.name)
+    """Return the newest verified backup of a phone's part; raise Trouble where there is none.
+
+    One that this shop kept itself comes before any that was imported.
+    """
+    mine = (b for b in vault.find(imei=imei) if (b.content.model, b.content.part_kind) == (model.key, kind.value))
+    for kept in _sound(vault, mine):
+        with suppress(Trouble):
+            if record_of(kept, model).complete(FieldRole.IDENTITY):
+                return kept
     raise Trouble(
         "The vault holds no backup of this phone.", safe="Nothing was changed.", advice="Take another source of the codes."
     )
 
 
+def _sound(vault: Vault, found: Iterable[Backup]) -> Iterator[Backup]:
+    """Yield those of some backups that verify, this shop's own first: a damaged or foreign one blocks no other."""
+    for backup in sorted((b for b in found if not b.purged), key=lambda backup: bool(backup.arrived)):
+        with suppress(Trouble):
+            yield vault.get(backup.ref)
+
+
 def record_of(backup: Backup, model: Model) -> Record:
-    """Return a backup's image as a record."""
-    return decode(model.layout(PartKind(backup.content.part_kind)), backup.content.image)
+    """Return a backup's image as a record; raise RecordError where it is none of this model's."""
+    try:
+        layout = model.layout(PartKind(backup.content.part_kind))
+    except (ValueError, LookupError, StopIteration) as error:
+        raise RecordError(
+            f"Backup {backup.name} is of no part that a {model.name} has.",
+            safe="Nothing was changed.",
+            advice="Choose another backup.",
+        ) from error
+    return decode(layout, backup.content.image)
 
 
 def _fields(record: Record) -> tuple[tuple[str, str], ...]:
@@ -145,7 +169,7 @@ def _fields(record: Record) -> tuple[tuple[str, str], ...]:
 
 def _kept(vault: Vault, content: BackupContent) -> Backup:
     kept = vault.keep(content)
-    back = vault.get(kept.name)
+    back = vault.get(kept.ref)
     if back.content.canonical() != content.canonical():
         raise Trouble(
             f"Backup {kept.name} did not come back from the vault as it went in.",

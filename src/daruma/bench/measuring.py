@@ -41,7 +41,7 @@ class Sample:
 
 def fitted(job: Job) -> str:
     """Return the die of the panel that a job fits, as far as it is known."""
-    return job.target.die if job.target is not None else job.ticket.panel_die
+    return job.fitted
 
 
 def measured_here(job: Job) -> Measured:
@@ -53,15 +53,17 @@ def measured_here(job: Job) -> Measured:
 def imported(job: Job, fields: tuple[Taken, ...], levels: tuple[Level, ...], name: str, when: str) -> Measured:
     """Return what was measured with a file's fields or levels in place of the earlier ones."""
     here = measured_here(job)
-    return replace(
-        here,
-        instrument=f"file {name}",
-        when=when,
-        fields=fields or here.fields,
-        levels=levels or here.levels,
-        uv=IMPORTED_UV,
-        luminance=IMPORTED_LUMINANCE,
-    )
+    left = (here.fields and not fields) or (here.levels and not levels)
+    taken = _by(here if left else Measured(die=here.die), f"file {name}", when, IMPORTED_UV, IMPORTED_LUMINANCE)
+    return replace(taken, lights=here.lights, fields=fields or here.fields, levels=levels or here.levels)
+
+
+def _by(kept: Measured, instrument: str, when: str, uv: float, luminance: float) -> Measured:
+    """Return measurements with an instrument's named; beside what another one has left, they are as sure as the lesser."""
+    others = [name for name in kept.instrument.split("; ") if name and name != instrument] if kept.fields or kept.levels else []
+    if others:
+        uv, luminance = max(uv, kept.uv), max(luminance, kept.luminance)
+    return replace(kept, instrument="; ".join((*others, instrument)), when=when, uv=uv, luminance=luminance)
 
 
 def measure_white(
@@ -75,7 +77,8 @@ def measure_white(
         ambient = mean_xyz([meter.read_ambient() for _ in range(DARK_READINGS + 1)])
         seen = _phone_sees(rig, light, ambient)
     described = _described(rig, measured, measured.die, context)
-    readings = tuple(Reading(light, xyz, ambient, context.now(), described.instrument) for xyz in taken.readings)
+    uv, name = rig.meter().spec().uv, instrument_of(rig)
+    readings = tuple(Reading(light, xyz, ambient, context.now(), name, uv) for xyz in taken.readings)
     return readings, described.with_light(seen) if seen is not None else described
 
 
@@ -126,7 +129,7 @@ def _described(rig: Rig, measured: Measured, die: str, context: Context) -> Meas
     """Return what was measured with instrument and panel; what belongs to another panel is left behind."""
     kept = measured if measured.die == die else Measured()
     spec = rig.meter().spec()
-    return replace(kept, instrument=instrument_of(rig), when=context.now(), die=die, uv=spec.uv, luminance=spec.luminance)
+    return replace(_by(kept, instrument_of(rig), context.now(), spec.uv, spec.luminance), die=die)
 
 
 @contextmanager

@@ -21,7 +21,7 @@ def phone_locks(rig: Rig, shop: Shop, model: Model, job: Job, kind: ActKind) -> 
         rig.drop("phone")
         state = None
     window = model.unbind_on_phone if kind is ActKind.UNBIND else _finishing(model)
-    doubtful = any(each.die == phone_of(job.name) for each in shop.journal.in_doubt())
+    doubtful = any(each.die == phone_of(job.uid) for each in shop.journal.in_doubt())
     evidence = PhoneEvidence(
         state.imei if state else None,
         job.ticket.imei,
@@ -40,20 +40,22 @@ def _finishing(model: Model) -> tuple[Version, Version] | None:
 def unbind(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> None:
     """Unbind the board on the phone; raise InterlockDark, Refused or WriteFailed."""
     locks = phone_locks(rig, shop, model, job, ActKind.UNBIND)
-    act(shop.journal, _intent(ActKind.UNBIND, job, locks), context, lambda: rig.phone().unbind(), lambda: is_unbound(rig))
+    intent = _intent(ActKind.UNBIND, job, locks)
+    act(shop.journal, intent, context, lambda sent: rig.phone().unbind(sent.now), lambda: is_unbound(rig))
 
 
 def finish(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> PartStatus:
     """Let the phone finish its display; return what the parts page then says. Raises as `unbind` does."""
     locks = phone_locks(rig, shop, model, job, ActKind.FINISH)
-    return act(shop.journal, _intent(ActKind.FINISH, job, locks), context, lambda: rig.phone().finish(), lambda: is_finished(rig))
+    intent = _intent(ActKind.FINISH, job, locks)
+    return act(shop.journal, intent, context, lambda sent: rig.phone().finish(sent.now), lambda: is_finished(rig))
 
 
 def is_unbound(rig: Rig) -> Found[None]:
     """Look whether the board gives its codes: then it is unbound."""
     state = _asked(rig)
     free = Identity.DISPLAY_SERIAL in state.board
-    return Found(free, "codes readable" if free else "codes hidden", None, "the board is unbound")
+    return Found(free, "codes readable" if free else "codes hidden", None, "the board is unbound", untouched=not free)
 
 
 def is_finished(rig: Rig) -> Found[PartStatus]:
@@ -62,7 +64,7 @@ def is_finished(rig: Rig) -> Found[PartStatus]:
     entry = next((entry for entry in rig.phone().parts_page() if entry.part is PartKind.DISPLAY), None)
     status = entry.status if entry else PartStatus.UNKNOWN
     done = entry is not None and not entry.notice
-    return Found(done, f"parts page: {status.value}", status, f"the parts page says {status.value}")
+    return Found(done, f"parts page: {status.value}", status, f"the parts page says {status.value}", untouched=not done)
 
 
 def _asked(rig: Rig) -> PhoneState:
@@ -79,8 +81,8 @@ def _asked(rig: Rig) -> PhoneState:
 def _intent(kind: ActKind, job: Job, locks: tuple[Interlock, ...]) -> Intent:
     return Intent(
         kind,
-        job.name,
-        phone_of(job.name),
+        job,
+        phone_of(job.uid),
         locks,
         safe="The phone is as it was; backups are safe.",
         advice="Read what it says, put that right, then try again.",

@@ -41,7 +41,7 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
     """Return a job's case with all that the shop knows, from where its steps have brought it."""
     case = bare_case(job, model, catalogue)
     backups = [b for b in shop.vault.find(imei=job.ticket.imei or "-") if b.content.model == model.key]
-    earlier = {b.content.part_kind for b in backups if b.content.job != job.name}
+    earlier = {b.content.part_kind for b in backups if not job.owns(b.content.job)}
     if not job.ticket.display_stays:
         case = replace(case, panels=_panels(job, model, shop, known))
     return replace(
@@ -115,7 +115,7 @@ def _others(shop: Shop, model: Model, job: Job) -> tuple[NewPanel, ...]:
 def _has_complete_record(shop: Shop, model: Model, job: Job) -> bool:
     layout = model.layout(PartKind.DISPLAY).name
     found = shop.vault.find(layout=layout, maker=job.ticket.panel_maker, limit=50) if job.ticket.panel_maker else ()
-    return any(b.content.job != job.name and not b.purged for b in found)
+    return any(not job.owns(b.content.job) and not b.purged for b in found)
 
 
 def with_route(job: Job, route: Route, case: Case) -> Job:

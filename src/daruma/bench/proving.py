@@ -21,12 +21,13 @@ if TYPE_CHECKING:
     from daruma.core.colour.follow import WhiteVerdict
 
 
-def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, when: str) -> tuple[Proof, WhiteVerdict]:
-    """Judge whether the white follows the light, and make the proof."""
+def prove_white(model: Model, readings: Sequence[Reading], when: str) -> tuple[Proof, WhiteVerdict]:
+    """Judge whether the white follows the light, each light by its own instrument, and make the proof."""
     from daruma.core.colour.follow import judge
     from daruma.core.colour.temperature import cct_duv, cct_spread  # brings NumPy, which is slow to import
-    from daruma.core.white_proof import samples_of
+    from daruma.core.white_proof import ASSUMED_UNCERTAINTY, samples_of
 
+    uncertainty = max((reading.uv for reading in readings), default=ASSUMED_UNCERTAINTY)
     verdict = judge(model.white, samples_of(readings), uncertainty)
     numbers: list[tuple[str, str]] = []
     for sample, point in zip(samples_of(readings), verdict.points, strict=True):
@@ -41,11 +42,17 @@ def prove_white(model: Model, readings: Sequence[Reading], uncertainty: float, w
             (f"{sample.light}: Duv", f"{duv[0]:+.4f} ± {spread[1]:.4f}"),
             (f"{sample.light}: off its path", f"{point.distance:.4f} ± {point.spread:.4f}"),
             (f"{sample.light}: off in u', v'", f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
+            (f"{sample.light}: measured with", _instruments(readings, sample.light)),
             (f"{sample.light}: ΔE00", f"{point.de00:.1f} ± {point.de00_spread:.1f}, {point.side}"),
         ]
     numbers.append(("tolerance", f"{model.white.tolerance_uv:.4f}"))
     proof = Proof(Function.AMBIENT_WHITE, verdict.proven, verdict.sentence, tuple(numbers), tuple(readings), when, uncertainty)
     return proof, verdict
+
+
+def _instruments(readings: Sequence[Reading], light: str) -> str:
+    own = [reading for reading in readings if reading.light == light]
+    return ", ".join(dict.fromkeys(f"{r.instrument} (u = {r.uv:.4f})" for r in own))
 
 
 def prove_notice(rig: Rig, context: Context) -> Proof:

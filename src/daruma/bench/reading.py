@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
 from daruma.catalogue.loader import Catalogue
-from daruma.core.errors import RecordError
+from daruma.core.errors import ReadFailed, RecordError
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.core.records import Layout, Record, decode, recognise
@@ -80,7 +80,7 @@ def read_part(
     if twice:
         again = _read(rig, catalogue, place, context.part(0.5, 1.0, "reading again to compare"))
         if again != image:
-            raise RecordError(
+            raise ReadFailed(
                 "Two reads of the same part differ.",
                 safe="Nothing was kept, nothing was changed.",
                 advice="Clean the contacts, seat the part again and read once more.",
@@ -88,7 +88,7 @@ def read_part(
     # a new part with a spoilt signature can still be written: the part itself has said what it is
     record = decode(layout, image, loose=not twice)
     if twice and not record.intact:
-        raise RecordError(
+        raise ReadFailed(
             f"The record is damaged: {', '.join(record.damaged).replace('_', ' ')} does not fit.",
             safe="Nothing was kept, nothing was changed.",
             advice="Clean the contacts and read again; if it stays so, use another source of the codes.",
@@ -99,7 +99,21 @@ def read_part(
 def read_image(rig: Rig, model: Model, kind: PartKind, socket: str, report: Report) -> tuple[PartSelf, bytes]:
     """Read the bytes of the part on a socket, whatever they are: to see what an act has left on it."""
     part = _answering(rig, socket)
-    return part, rig.programmer().read_memory(socket, model.layout(kind).size, model.key, report)
+    image = rig.programmer().read_memory(socket, model.layout(kind).size, model.key, report, die=part.die)
+    _still_there(rig, socket, part)
+    return part, image
+
+
+def _still_there(rig: Rig, socket: str, part: PartSelf) -> None:
+    """Raise Refused where another part answers by now: what was read may be of either."""
+    now = _answering(rig, socket)
+    if now.die != part.die:
+        raise Refused(
+            "part",
+            f"{part.name()} was on the socket, now {now.name()} is.",
+            safe="Nothing was kept, nothing was changed.",
+            advice="Leave the part on the socket while it is read, and read it again.",
+        )
 
 
 def _answering(rig: Rig, socket: str) -> PartSelf:
@@ -125,7 +139,8 @@ class _Place:
 def _read(rig: Rig, catalogue: Catalogue, place: _Place, report: Report) -> bytes:
     model, layout = place.model, place.layout
     _agree(catalogue, model, place.part)
-    image = rig.programmer().read_memory(place.socket, layout.size, model.key, report)
+    image = rig.programmer().read_memory(place.socket, layout.size, model.key, report, die=place.part.die)
+    _still_there(rig, place.socket, place.part)
     others = [found for found in recognise(catalogue.layouts(layout.part), image) if found.name != layout.name]
     if others and not recognise((layout,), image):
         name = catalogue.models[others[0].model].name

@@ -2,6 +2,7 @@
 
 import hashlib
 
+from daruma.bench.acting import Found, state_of
 from daruma.bench.context import Context
 from daruma.bench.phone_acts import is_finished, is_unbound
 from daruma.bench.reading import read_image
@@ -17,8 +18,8 @@ from daruma.store.shop import Shop
 
 def doubts_of(shop: Shop, job: Job) -> tuple[Act, ...]:
     """Return the acts in doubt on what a job has in hand: its panel, its flex, its phone; and those it began itself."""
-    dies = {job.ticket.panel_die, phone_of(job.name), job.target.die if job.target else ""} - {""}
-    return tuple(act for act in shop.journal.in_doubt() if act.die in dies or act.job == job.name)
+    dies = {job.ticket.panel_die, phone_of(job.uid), job.target.die if job.target else ""} - {""}
+    return tuple(act for act in shop.journal.in_doubt() if act.die in dies or act.job == job.uid)
 
 
 def refuse_past_doubt(shop: Shop, job: Job) -> None:
@@ -40,17 +41,17 @@ def settle_doubt(rig: Rig, shop: Shop, model: Model, act: Act, job: Job, context
             advice="Wait until it is finished.",
         )
     try:
-        done, found, note = _look(rig, model, act, job, context)
+        found = _look(rig, model, act, job, context)
     except LinkError:
         rig.drop("programmer")
         rig.drop("phone")
         raise
-    state = ActState.DONE if done else ActState.FAILED
-    shop.journal.settle(act, state, f"settled by looking: {note}", context.now(), answer="never heard", found=found)
+    state, note = state_of(act.answer, found), f"settled by looking: {found.words}"
+    shop.journal.settle(act, state, note, context.now(), answer=act.answer or "never heard", found=found.told)
     return state
 
 
-def _look(rig: Rig, model: Model, act: Act, job: Job, context: Context) -> tuple[bool, str, str]:
+def _look(rig: Rig, model: Model, act: Act, job: Job, context: Context) -> Found[object]:
     match act.kind:
         case ActKind.WRITE:
             return _carried(rig, model, act, context)
@@ -58,17 +59,18 @@ def _look(rig: Rig, model: Model, act: Act, job: Job, context: Context) -> tuple
             said = rig.programmer().hello()
             _same(said.serial, act)
             done = said.firmware >= Version.parse(act.digest)
-            return done, str(said.firmware), f"the programmer has firmware {said.firmware}"
+            return Found(done, str(said.firmware), None, f"the programmer has firmware {said.firmware}", untouched=not done)
         case ActKind.UNBIND | ActKind.FINISH:
-            _same(phone_of(job.name) if rig.phone().state().imei == job.ticket.imei else "another phone", act)
+            _same(phone_of(job.uid) if rig.phone().state().imei == job.ticket.imei else "another phone", act)
             seen = is_unbound(rig) if act.kind is ActKind.UNBIND else is_finished(rig)
-            return seen.as_meant, seen.told, seen.words if seen.as_meant else f"not done, {seen.told}"
+            words = seen.words if seen.as_meant else f"not done, {seen.told}"
+            return Found(seen.as_meant, seen.told, None, words, seen.untouched)
         case ActKind.ACTIVATE:
             # whether it opened cannot be seen from outside: begun is spent
-            return False, "", "begun, so it counts as spent"
+            return Found(False, "", None, "begun, so it counts as spent")
 
 
-def _carried(rig: Rig, model: Model, act: Act, context: Context) -> tuple[bool, str, str]:
+def _carried(rig: Rig, model: Model, act: Act, context: Context) -> Found[object]:
     sockets = rig.programmer().sockets()
     place = next((name for name, part in sockets.items() if part is not None and part.die == act.die), None)
     if place is None:
@@ -81,9 +83,10 @@ def _carried(rig: Rig, model: Model, act: Act, context: Context) -> tuple[bool, 
     _same(part.die, act)
     found = hashlib.sha256(image).hexdigest()
     if found == act.digest:
-        return True, found, "the planned bytes are on it"
-    untouched = "it carries what it carried before" if found == act.before else "it carries neither the old nor the planned bytes"
-    return False, found, untouched
+        return Found(True, found, None, "the planned bytes are on it")
+    untouched = found == act.before
+    words = "it carries what it carried before" if untouched else "it carries neither the old nor the planned bytes"
+    return Found(False, found, None, words, untouched)
 
 
 def _same(there: str, act: Act) -> None:

@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from daruma.bench import keeping, phone_acts, reading, writing
 from daruma.bench.context import Context
+from daruma.core.backup import Backup, named
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.known import is_done
@@ -36,13 +37,13 @@ def carry_out(shop: Workshop, job: Job, action: Action, context: Context) -> tup
             return _over_cable(shop, job, action, context)
         case ActionKind.CODES_ON_PAPER:
             backup = keeping.keep_paper(shop.shop.vault, shop.model(job), job, context.now())
-            return replace(job, backup=backup.name), f"kept as {backup.name}"
+            return replace(job, backup=backup.ref), f"kept as {backup.name}"
         case ActionKind.COMPLETE_RECORD:
             return _tune(shop, job, context)
         case ActionKind.READ_TARGET:
             return _read_target(shop, job, context)
         case ActionKind.WRITE:
-            return _write(shop, job, context), "read-back is equal"
+            return _write(shop, job, context)
         case ActionKind.WRITE_FLEX:
             return _write_flex(shop, job, context), "read-back is equal"
         case ActionKind.UNBIND:
@@ -72,7 +73,7 @@ def _read_source(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
             "This is the new panel, not the original.", safe="Nothing was kept.", advice="Put the original on the socket."
         )
     backup = keeping.keep_part(shop.shop.vault, found, job, shop.rig.programmer().hello(), context.now())
-    return replace(job, backup=backup.name), f"kept as {backup.name}"
+    return replace(job, backup=backup.ref), f"kept as {backup.name}"
 
 
 def _read_flex(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
@@ -81,15 +82,19 @@ def _read_flex(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
         shop.rig, shop.catalogue, shop.model(job), context, twice=True, kind=PartKind.SENSOR_FLEX, socket=EAR
     )
     backup = keeping.keep_part(shop.shop.vault, found, job, shop.rig.programmer().hello(), context.now())
-    return replace(job, flex_backup=backup.name), f"kept as {backup.name}"
+    return replace(job, flex_backup=backup.ref), f"kept as {backup.name}"
 
 
 def _earlier_backup(shop: Workshop, job: Job, action: Action) -> tuple[Job, str]:
     flex = action.key == "earlier_flex_backup"
     kind = PartKind.SENSOR_FLEX if flex else PartKind.DISPLAY
     backup = keeping.newest_backup(shop.shop.vault, job.ticket.imei, shop.model(job), kind)
-    changed = replace(job, flex_backup=backup.name) if flex else replace(job, backup=backup.name)
-    return changed, f"{backup.name} of {backup.content.taken[:10]}"
+    changed = replace(job, flex_backup=backup.ref) if flex else replace(job, backup=backup.ref)
+    return changed, f"{backup.name} of {backup.content.taken[:10]}{_imported(backup)}"
+
+
+def _imported(backup: Backup) -> str:
+    return f" (imported: {backup.arrived})" if backup.arrived else ""
 
 
 def _over_cable(shop: Workshop, job: Job, action: Action, context: Context) -> tuple[Job, str]:
@@ -97,9 +102,9 @@ def _over_cable(shop: Workshop, job: Job, action: Action, context: Context) -> t
     vault, model, now = shop.shop.vault, shop.model(job), context.now()
     if action.key == "flex_data_over_cable":
         backup = keeping.keep_flex_data(vault, model, job, now)
-        return replace(job, flex_backup=backup.name), f"kept as {backup.name}"
+        return replace(job, flex_backup=backup.ref), f"kept as {backup.name}"
     backup = keeping.keep_codes(vault, model, job, now)
-    return replace(job, backup=backup.name), f"kept as {backup.name}"
+    return replace(job, backup=backup.ref), f"kept as {backup.name}"
 
 
 def _tune(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
@@ -110,9 +115,9 @@ def _tune(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     whole = keeping.complete_record(vault, model, maker, job)
     names = [spec.name for spec in codes.layout.fields if spec.role is FieldRole.IDENTITY and codes.values[spec.name] is not None]
     image = compose(keeping.record_of(whole, model), codes, names)
-    note = f"complete record of {whole.name} with the codes of {job.backup}"
+    note = f"complete record of {whole.name}{_imported(whole)} with the codes of {named(job.backup)}"
     made = keeping.keep_made(vault, job, vault.get(job.backup), image, context.now(), note)
-    return replace(job, backup=made.name), f"kept as {made.name}"
+    return replace(job, backup=made.ref), f"kept as {made.name}"
 
 
 def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
@@ -126,21 +131,32 @@ def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     job = replace(job, target=found.part, target_image=found.record.image.hex())
     if kept is None and any(step.action == "write_for_moved_chip" for step in job.steps):
         kept = keeping.keep_part(vault, found, job, shop.rig.programmer().hello(), context.now())
-        job = replace(job, backup=kept.name)
+        job = replace(job, backup=kept.ref)
     elif kept is not None and keeping.record_of(kept, model).identity(Identity.COVER_CODE) is None:
         with_cover = writing.source_for("write_new", keeping.record_of(kept, model), found)
         if with_cover is not None:
             note = f"the serial of {kept.name} with the code of the chip on the panel"
-            job = replace(job, backup=keeping.keep_made(vault, job, kept, with_cover.image, context.now(), note).name)
+            job = replace(job, backup=keeping.keep_made(vault, job, kept, with_cover.image, context.now(), note).ref)
     return job, found.part.name()
 
 
-def _write(shop: Workshop, job: Job, context: Context) -> Job:
+def _write(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     plan = shop.write_plan(job, shop.known(job))
     if plan is None or not job.backup:
         raise Trouble("Nothing to write yet.", safe="Nothing was sent.", advice="Read the original and the new panel first.")
-    after = writing.write_record(shop.rig, shop.shop, shop.model(job), job, plan, context)
-    return replace(job, target_image=after.record.image.hex())
+    model = shop.model(job)
+    found = writing.read_as_it_is(shop.rig, shop.shop, model, job, plan, context)
+    if found.record.image == plan.image:
+        return replace(job, target_image=found.record.image.hex()), "the panel carried it already: nothing was written"
+    if found.record.image != plan.current.image:
+        shop.save(replace(job, target_image=found.record.image.hex()), context)
+        raise Trouble(
+            "The panel carries something else than when it was read.",
+            safe="Nothing was written.",
+            advice="It was read anew: look at the record, then write.",
+        )
+    after = writing.write_record(shop.rig, shop.shop, model, job, plan, context)
+    return replace(job, target_image=after.record.image.hex()), "read-back is equal"
 
 
 def _write_flex(shop: Workshop, job: Job, context: Context) -> Job:

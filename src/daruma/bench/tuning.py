@@ -20,7 +20,8 @@ from daruma.core.plan.actions import Action, ActionKind
 from daruma.core.plan.case import Case, proof_key
 from daruma.core.plan.panel import life_of
 from daruma.core.plan.spend import SpendAdvice, Stakes, advise_write
-from daruma.core.plan.workbench import Workbench
+from daruma.core.plan.state import Val, Var, needs
+from daruma.core.plan.workbench import OPEN, Workbench
 from daruma.core.records import Layout, decode, encode
 from daruma.store.shop import Shop
 
@@ -46,7 +47,8 @@ class DisplaySheets:
 
 def tuned_action(catalogue: Catalogue) -> Action:
     """Return the action that writes a tuned record; the planner has none, since no promise needs it before it is measured."""
-    return Action(TUNED, ActionKind.WRITE, catalogue.figures[TUNED], (), {})
+    on_socket = (OPEN, needs(Var.SOCKET, Val.NEW))
+    return Action(TUNED, ActionKind.WRITE, catalogue.figures[TUNED], on_socket, {})
 
 
 def display_sheets(
@@ -126,7 +128,7 @@ def keep_tuned(job: Job, model: Model, shop: Shop, known: Known, when: str) -> J
     note = f"tuned for this panel: white and greys ΔE00 {sheet.tuning.after.worst:.1f} expected, from its own fields"
     record = decode(known.target.layout, image, loose=True)
     made = keeping.keep_tuned(shop.vault, job, source, record, when, note)
-    return replace(with_way(job), backup=made.name, tuned=made.name)
+    return replace(with_way(job), backup=made.ref, tuned=made.ref)
 
 
 def with_way(job: Job) -> Job:

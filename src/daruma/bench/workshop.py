@@ -11,6 +11,7 @@ from typing import Protocol
 from daruma.bench import firmware, keeping, measuring, phone_acts, proving, reading, settling, tuning, writing
 from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context
+from daruma.bench.holding import Lapsed, lapsed
 from daruma.bench.planning import bare_case, case_of, with_route
 from daruma.bench.rig import BenchState, Rig, look
 from daruma.bench.standing import what_is_safe
@@ -19,14 +20,14 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.budget import WriteBudget
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
-from daruma.core.errors import Trouble
+from daruma.core.errors import Cause, Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
 from daruma.core.known import TUNED, WRITES, Known
-from daruma.core.measured import IMPORTED_UV, Measured
+from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
-from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.actions import Action, ActionFigures, ActionKind
 from daruma.core.plan.case import PLANNED, Case, FlexState, proof_key
 from daruma.core.plan.explain import Source, explain
 from daruma.core.plan.knowing import Worth, worth_knowing
@@ -34,9 +35,11 @@ from daruma.core.plan.money import Preferences
 from daruma.core.plan.planner import Plan, all_actions, make_plan
 from daruma.core.plan.routes import Route
 from daruma.core.plan.solution import Solution, solve
+from daruma.core.plan.whatif import those_that_apply
 from daruma.core.records import decode
 from daruma.core.tri import Tri
 from daruma.link.errors import LinkError
+from daruma.store.database import StoreTrouble
 from daruma.store.preferences import load_ways, save_ways
 from daruma.store.shop import Shop
 
@@ -64,6 +67,7 @@ class Survey:
     acts: tuple[Act, ...]
     backups: int
     safe: str
+    lapsed: Lapsed | None = None
 
 
 class Workshop:
@@ -88,13 +92,12 @@ class Workshop:
             ) from error
 
     def save(self, job: Job, context: Context) -> Job:
-        """Keep a job as it stands."""
-        self.shop.jobs.save(job, context.now())
-        return job
+        """Keep a job as it stands; return it as it is kept, with what other windows changed meanwhile."""
+        return self.shop.jobs.save(job, context.now())
 
-    def save_ticket(self, job: Job, context: Context) -> None:
+    def save_ticket(self, job: Job, context: Context) -> Job:
         """Keep what was typed into a job's ticket."""
-        self.shop.jobs.save_ticket(job, context.now())
+        return self.shop.jobs.save_ticket(job, context.now())
 
     # -- intake
 
@@ -125,8 +128,9 @@ class Workshop:
         return make_plan(self.case(job), self.catalogue.figures)
 
     def solve(self, job: Job, changes: Sequence[tuple[str, str]] = ()) -> Solution:
-        """Solve a job's plan as things are and, with changes, as they would be."""
-        self._solution = solve(self.case(job), self.catalogue.figures, changes, self._solution)
+        """Solve a job's plan as things are and, with changes, as they would be; what was asked of another job is left out."""
+        case = self.case(job)
+        self._solution = solve(case, self.catalogue.figures, those_that_apply(case, changes), self._solution)
         return self._solution
 
     def worth_knowing(self, case: Case) -> tuple[Worth, ...]:
@@ -147,7 +151,13 @@ class Workshop:
         return self.save(with_route(job, route, self.case(job)), context)
 
     def actions(self, job: Job) -> dict[str, Action]:
-        """Return every action of the job by key, from the ticket alone: asks neither store nor device."""
+        """Return every action of the job by key, from the ticket alone: asks neither store nor device.
+
+        A step of the run sheet that does not follow from today's ticket any more is there as a hand act without effect.
+        """
+        return {**{step.action: _stale(step.action, self.catalogue) for step in job.steps}, **self._of_ticket(job)}
+
+    def _of_ticket(self, job: Job) -> dict[str, Action]:
         case = bare_case(job, self.model(job), self.catalogue)
         actions = all_actions(replace(case, promised=PLANNED), self.catalogue.figures)
         return {action.key: action for action in reversed((*actions, tuning.tuned_action(self.catalogue)))}
@@ -185,10 +195,21 @@ class Workshop:
             plan,
             budget,
             self.shop.journal.left_in_doubt(),
-            self.shop.journal.acts_of(job.name),
+            self.shop.journal.acts_of(job.uid),
             self.shop.vault.count(),
             what_is_safe(job, doubts, guarded=self.guarded(job) is not None, plugged=plugged),
+            lapsed(job, self._of_ticket(job), model, bench),
         )
+
+    def put_back(self, job: Job, index: int, context: Context) -> Job:
+        """Let the hands do a ticked step again whose state is no more; a technician has done it with their own."""
+        action = self.actions(job)[job.steps[index].action]
+        for act in action.hands:
+            self.by_hand(lambda hands, act=act: hands.do(act, job.ticket.imei, job.ticket.panel_die))  # type: ignore[misc]
+        found = lapsed(job, self._of_ticket(job), self.model(job), look(self.rig))
+        if found is not None and found.index == index:
+            raise Trouble(f"Not yet: {found.seen}.", safe="Nothing was changed.", advice=f"{found.title}, then try again.")
+        return self.save(job.with_step(index, StepState.DONE, job.steps[index].note, job.steps[index].when), context)
 
     def guarded(self, job: Job) -> ActKind | None:
         """Return what kind of guarded act the step at hand is, None for a step that can be taken back."""
@@ -217,19 +238,32 @@ class Workshop:
     def do_step(self, job: Job, index: int, context: Context) -> Job:
         """Carry out one step of the run sheet; a failure is kept with the step, or noted, and raised."""
         settling.refuse_past_doubt(self.shop, job)
-        action = self.actions(job)[job.steps[index].action]
+        action = self._of_ticket(job).get(job.steps[index].action)
+        if action is None:
+            raise Trouble(
+                "This step does not follow from the ticket any more: it was changed after the way was chosen.",
+                safe="Nothing was done.",
+                advice="Plan again from here, or change the ticket back.",
+            )
+        self.shop.jobs.refuse_stale(job)
         try:
             after, note = carry_out(self, job, action, context)
         except Trouble as trouble:
-            if action.kind is ActionKind.WRITE and isinstance(trouble, WriteFailed):
-                failed = job.with_step(index, StepState.FAILED, trouble.what, context.now())
-                # what a spoilt tuned write has left decides whether anything has to be written at all
-                failed = self._as_found(failed) if action.key == TUNED else failed
-                self.save(failed.with_outcome(action.key, False), context)
-            elif isinstance(trouble, LinkError | WriteFailed) and action.kind is not ActionKind.HAND:
-                self.save(job.with_outcome(action.key, False), context)
+            self._failed(job, index, action, trouble, context)
             raise
         return self.save(after.with_step(index, StepState.DONE, note, context.now()).with_outcome(action.key, True), context)
+
+    def _failed(self, job: Job, index: int, action: Action, trouble: Trouble, context: Context) -> None:
+        """Keep what a failed try has left: the step, and its outcome with the cause."""
+        if isinstance(trouble, StoreTrouble):
+            return
+        if action.kind is ActionKind.WRITE and isinstance(trouble, WriteFailed):
+            failed = job.with_step(index, StepState.FAILED, trouble.what, context.now())
+            # what a spoilt tuned write has left decides whether anything has to be written at all
+            job = self._as_found(failed) if action.key == TUNED else failed
+        elif action.kind is ActionKind.HAND or trouble.cause is Cause.OTHER:
+            return
+        self.save(job.with_outcome(action.key, False, trouble.cause), context)
 
     def _as_found(self, job: Job) -> Job:
         """Return the job with what its panel on the socket carries now, as far as that can be read."""
@@ -252,21 +286,22 @@ class Workshop:
 
     def update_firmware(self, job: Job, context: Context) -> str:
         """Update the programmer to what the job's model needs."""
-        return str(firmware.update_firmware(self.rig, self.shop, self.model(job), job.name, context))
+        return str(firmware.update_firmware(self.rig, self.shop, self.model(job), job, context))
 
     def settle(self, act: Act, context: Context) -> tuple[Job, ActState]:
         """Settle an act in doubt by looking at what it was on; the step of its job follows."""
-        job = self.shop.jobs.get(int(act.job.removeprefix("J-")))
+        job = self.shop.jobs.known_by(act.job)
         state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context)
         keys = _STEPS_OF[act.kind]
         index = next((i for i, step in enumerate(job.steps) if step.action in keys and step.state is not StepState.DONE), None)
         if job.target is not None and job.target.die == act.die:
             job = self._as_found(job)
         if index is not None:
-            done = state is ActState.DONE
-            job = job.with_outcome(job.steps[index].action, done)
-            step = StepState.DONE if done else StepState.FAILED
-            job = job.with_step(index, step, f"settled: {state.value}", context.now())
+            # what was never taken is not tried yet
+            ends = {ActState.DONE: StepState.DONE, ActState.NOT_SENT: StepState.OPEN}
+            if state is not ActState.NOT_SENT:
+                job = job.with_outcome(job.steps[index].action, state is ActState.DONE)
+            job = job.with_step(index, ends.get(state, StepState.FAILED), f"settled: {state.value}", context.now())
         return self.save(job, context), state
 
     # -- proof
@@ -328,9 +363,7 @@ class Workshop:
         model = self.model(job)
         match function:
             case Function.AMBIENT_WHITE:
-                own = any(not item.instrument.startswith("file ") for item in job.readings)
-                uncertainty = self.rig.meter().spec().uv if own else IMPORTED_UV
-                return proving.prove_white(model, job.readings, uncertainty, context.now())[0]
+                return proving.prove_white(model, job.readings, context.now())[0]
             case Function.NO_DISPLAY_NOTICE:
                 self.right_phone(job)
                 return proving.prove_notice(self.rig, context)
@@ -368,8 +401,19 @@ class Workshop:
         return self.save(job, context)
 
     def close(self, job: Job, context: Context) -> Job:
-        """Hand the job over."""
+        """Hand the job over; raise Trouble while bench work is open or a promise was not tested as things are now."""
         settling.refuse_past_doubt(self.shop, job)
+        step = next(iter(job.bench_open), None)
+        if step is not None and step.state is StepState.OPEN:
+            title = self.actions(job)[step.action].figures.title
+            raise Trouble(f"A step is open at the bench: {title}.", safe="The job stays open.", advice="Do it, or plan again.")
+        untested = [self.catalogue.function_labels[f] for f in job.ticket.promised if job.proof(f) is None]
+        if untested:
+            raise Trouble(
+                f"Not tested on the phone as it is now: {', '.join(untested)}.",
+                safe="The job stays open; earlier proofs stay with it as overtaken.",
+                advice="Test it at Proof, then hand over.",
+            )
         return self.save(replace(job, closed=context.now()), context)
 
     def right_phone(self, job: Job) -> None:
@@ -387,6 +431,11 @@ class Workshop:
         """Let the stand-in hands act, where there are any; a technician's own hands need no telling."""
         if self.hands is not None:
             act(self.hands)
+
+
+def _stale(key: str, catalogue: Catalogue) -> Action:
+    figures = catalogue.figures.get(key) or ActionFigures(key.replace("_", " ").capitalize(), 0.0)
+    return Action(key, ActionKind.HAND, figures, (), {})
 
 
 _STEPS_OF = {

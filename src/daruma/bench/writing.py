@@ -1,20 +1,20 @@
 """Write records: what would be written, its interlocks, and the writing itself under the journal."""
 
 import hashlib
-from contextlib import suppress
 from dataclasses import dataclass
 
-from daruma.bench.acting import Found, Intent, act, refuse_dark
+from daruma.bench.acting import Found, Intent, Sent, act, refuse_dark
 from daruma.bench.context import Context
 from daruma.bench.keeping import record_of
 from daruma.bench.reading import PartReading, read_image, read_part
 from daruma.bench.rig import BenchState, Rig, look
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActKind
+from daruma.core.backup import Backup
 from daruma.core.budget import WriteBudget
 from daruma.core.display import FIELDS as CALIBRATION
 from daruma.core.errors import Trouble
-from daruma.core.interlocks import FlexEvidence, Interlock, WriteEvidence, flex_interlocks, write_interlocks
+from daruma.core.interlocks import BackupEvidence, FlexEvidence, Interlock, WriteEvidence, flex_interlocks, write_interlocks
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf
@@ -78,13 +78,25 @@ def flex_locks(rig: Rig, shop: Shop, model: Model, job: Job) -> tuple[Interlock,
 def flex_locks_from(bench: BenchState, shop: Shop, model: Model, job: Job) -> tuple[Interlock, ...]:
     """Evaluate the interlocks of writing a flex from a look at the bench."""
     part = bench.sockets.get(HOLDER)
-    source, die, verified = None, "", False
-    if job.flex_backup:
-        with suppress(Trouble):
-            backup = shop.vault.get(job.flex_backup)
-            source, die = record_of(backup, model), backup.content.die
-            verified = source.layout.part is PartKind.SENSOR_FLEX
-    return flex_interlocks(FlexEvidence(model, part, source, die, verified, bench.firmware, _doubtful(shop, part)))
+    source, backup = _source(shop, model, job.flex_backup, PartKind.SENSOR_FLEX)
+    evidence = FlexEvidence(
+        model=model,
+        part=part,
+        source=source,
+        source_die=backup.content.die if backup is not None else "",
+        backup=_of_backup(backup),
+        imei=job.ticket.imei,
+        alike=_alike(bench, part, HOLDER),
+        firmware=bench.firmware,
+        act_in_doubt=_doubtful(shop, part),
+    )
+    return flex_interlocks(evidence)
+
+
+def _of_backup(backup: Backup | None) -> BackupEvidence | None:
+    if backup is None:
+        return None
+    return BackupEvidence(backup.name, backup.content.imei, backup.content.model, backup.arrived)
 
 
 def write_flex(
@@ -97,16 +109,18 @@ def write_flex(
     refuse_dark(flex_locks(rig, shop, model, job))
     found = read_part(rig, catalogue, model, context, kind=PartKind.SENSOR_FLEX, socket=HOLDER)
     image = compose(found.record, source, [spec.name for spec in source.layout.fields if source.values[spec.name] is not None])
-    place = _Place(rig, model, PartKind.SENSOR_FLEX, HOLDER, found.part, image)
+    place = _Place(rig, model, PartKind.SENSOR_FLEX, HOLDER, found.part, image, found.record.image)
     locks = flex_locks(rig, shop, model, job)
     advice = "Seat the flex again, then write once more."
-    intent = _intent(job, place, job.flex_backup, found.record.image, locks, advice, "The original's data are safe.")
-    return act(shop.journal, intent, context, lambda: place.send(context), lambda: place.look_back(context))
+    intent = _intent(job, place, job.flex_backup, locks, advice, "The original's data are safe.")
+    if image == found.record.image:
+        return found
+    return act(shop.journal, intent, context, lambda sent: place.send(context, sent), lambda: place.look_back(context))
 
 
 @dataclass(frozen=True, slots=True)
 class _Place:
-    """Hold where bytes go: the rig, the socket, the part that is to be there, the bytes."""
+    """Hold where bytes go: the rig, the socket, the part that is to be there, the bytes, and those that it carries."""
 
     rig: Rig
     model: Model
@@ -114,11 +128,13 @@ class _Place:
     socket: str
     part: PartSelf
     image: bytes
+    before: bytes
 
-    def send(self, context: Context) -> None:
+    def send(self, context: Context, sent: Sent) -> None:
         report = context.unstoppable(0.0, 0.6, "writing")
+        programmer = self.rig.programmer()
         try:
-            self.rig.programmer().write_memory(self.socket, self.image, self.model.key, report, die=self.part.die)
+            programmer.write_memory(self.socket, self.image, self.model.key, report, die=self.part.die, sending=sent.now)
         except Refused:
             raise
         except LinkError:
@@ -135,12 +151,12 @@ class _Place:
         if part.die != self.part.die:
             raise Trouble(f"{part.name()} is on the socket now, the act was on {self.part.name()}.")
         record = decode(self.model.layout(self.kind), image, loose=True)
-        return Found(image == self.image, _digest(image), PartReading(part, record))
+        return Found(image == self.image, _digest(image), PartReading(part, record), untouched=image == self.before)
 
 
-def _intent(job: Job, place: _Place, backup: str, before: bytes, locks: tuple[Interlock, ...], advice: str, safe: str) -> Intent:
-    digests = {"digest": _digest(place.image), "before": _digest(before)}
-    return Intent(ActKind.WRITE, job.name, place.part.die, locks, backup, **digests, safe=safe, advice=advice)
+def _intent(job: Job, place: _Place, backup: str, locks: tuple[Interlock, ...], advice: str, safe: str) -> Intent:
+    digests = {"digest": _digest(place.image), "before": _digest(place.before)}
+    return Intent(ActKind.WRITE, job, place.part.die, locks, backup, **digests, safe=safe, advice=advice)
 
 
 def _digest(image: bytes) -> str:
@@ -156,19 +172,22 @@ def budget_of(shop: Shop, model: Model, die: str) -> WriteBudget:
     earlier = sum(part.earlier_writes for part in shop.shelf.all() if die and part.die == die)
     acts = shop.journal.acts_on(die) if die else ()
     spent = any(each.answer == SPENT for each in acts)
-    return WriteBudget(model.write_limits, sum(each.counts for each in acts) + earlier, spent)
+    counted = shop.journal.writes(die) if die else 0
+    return WriteBudget(model.write_limits, counted + earlier, spent)
 
 
 def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: WritePlan | None) -> tuple[Interlock, ...]:
     """Evaluate the interlocks of a write from a look at the bench."""
-    source, verified = _source(shop, model, job)
+    source, backup = _source(shop, model, job.backup, PartKind.DISPLAY)
     part = bench.sockets.get(model.socket)
     evidence = WriteEvidence(
         model=model,
         part=part,
         checked_part=plan.part if plan else None,
         source=source,
-        backup_verified=verified,
+        backup=_of_backup(backup),
+        imei=job.ticket.imei,
+        alike=_alike(bench, part, model.socket),
         firmware=bench.firmware,
         phone_on=bench.phone_on and (not job.ticket.imei or bench.phone_imei == job.ticket.imei),
         budget=budget_of(shop, model, part.die if part else ""),
@@ -177,24 +196,40 @@ def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: Writ
     return write_interlocks(evidence)
 
 
+def read_as_it_is(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan, context: Context) -> PartReading:
+    """Read what the panel on the socket carries just before a write to it; raise InterlockDark where that may not be."""
+    refuse_dark(locks_from(look(rig), shop, model, job, plan))
+    part, image = read_image(rig, model, PartKind.DISPLAY, model.socket, context.part(0.0, 0.2, "reading before the write"))
+    return PartReading(part, decode(model.layout(PartKind.DISPLAY), image, loose=True))
+
+
 def write_record(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan, context: Context) -> PartReading:
     """Write a planned record once and return what the part then carries.
 
     Raises InterlockDark before anything is sent, WriteFailed where the part does not carry the planned bytes after.
     """
-    place = _Place(rig, model, PartKind.DISPLAY, model.socket, plan.part, plan.image)
+    place = _Place(rig, model, PartKind.DISPLAY, model.socket, plan.part, plan.image, plan.current.image)
     locks = locks_from(look(rig), shop, model, job, plan)
     advice = "Stop here: a further try can kill the panel. Plan again from here; the panel is read first."
     safe = "The backup is safe. The write was counted."
-    intent = _intent(job, place, job.backup, plan.current.image, locks, advice, safe)
-    return act(shop.journal, intent, context, lambda: place.send(context), lambda: place.look_back(context))
+    intent = _intent(job, place, job.backup, locks, advice, safe)
+    return act(shop.journal, intent, context, lambda sent: place.send(context, sent), lambda: place.look_back(context))
 
 
-def _source(shop: Shop, model: Model, job: Job) -> tuple[Record | None, bool]:
-    if not job.backup:
-        return None, False
+def _source(shop: Shop, model: Model, ref: str, kind: PartKind) -> tuple[Record | None, Backup | None]:
+    """Return a job's source and the backup behind it; nothing where it does not verify or is of another kind."""
+    if not ref:
+        return None, None
     try:
-        record = record_of(shop.vault.get(job.backup), model)
+        backup = shop.vault.get(ref)
+        record = record_of(backup, model)
     except Trouble:
-        return None, False
-    return record, record.layout.part is PartKind.DISPLAY
+        return None, None
+    return (record, backup) if record.layout.part is kind else (None, None)
+
+
+def _alike(bench: BenchState, part: PartSelf | None, socket: str) -> bool:
+    """Return whether another part on the bench calls itself as this one does."""
+    return part is not None and any(
+        other is not None and other.die == part.die for name, other in bench.sockets.items() if name != socket
+    )

@@ -10,6 +10,7 @@ from pydantic import BaseModel, ValidationError
 
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.catalogue.limits import LARGEST_FILE, LONGEST_LINE
+from daruma.catalogue.reading import read_bounded
 from daruma.catalogue.schema import ActionsFile, BrandsFile, LayoutFile, ModelFile, RulesFile, SystemFile
 from daruma.core.display import DisplaySpec
 from daruma.core.model import Era, Model, WhitePath
@@ -98,8 +99,7 @@ def read_models(
 def _read(path: Traversable, shape: type[_File]) -> _File:
     keep = "The other files are used as they are."
     try:
-        with path.open("rb") as file:
-            raw = file.read(LARGEST_FILE + 1)
+        raw = read_bounded(path, LARGEST_FILE)
         if len(raw) > LARGEST_FILE or max(map(len, raw.splitlines()), default=0) > LONGEST_LINE:
             raise CatalogueTrouble(f"{path.name}: it, or one of its lines, is too long for a catalogue file.", safe=keep)
         return shape.model_validate(tomllib.loads(raw.decode("utf-8")))

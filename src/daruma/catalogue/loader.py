@@ -16,6 +16,7 @@ import msgspec
 from daruma import __version__
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.catalogue.limits import LARGEST_FILE
+from daruma.catalogue.reading import read_bounded
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import ActionFigures
@@ -116,8 +117,7 @@ def _digest(base: Traversable, models: list[Traversable]) -> str:
     digest = hashlib.sha256(__version__.encode())
     for path in (*(base / name for name in BASE_FILES), *models):
         try:
-            with path.open("rb") as file:
-                data = file.read(LARGEST_FILE + 1)
+            data = read_bounded(path, LARGEST_FILE)
         except OSError:
             data = b"unreadable"
         digest.update(f"{path.name} {len(data)} ".encode() + data)

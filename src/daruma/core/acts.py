@@ -30,7 +30,8 @@ class ActState(Enum):
 class Act:
     """Hold one act; an act without settlement is in doubt.
 
-    `die` is what the act is on: a part's die, `phone of J-0001`, or a programmer's serial. `digest` is the SHA-256 of
+    `uid` is what it is known by; `number` and `job_name` are for reading. `job` is the identity of its job. `die` is
+    what the act is on: a part's die, the phone of a job, or a programmer's serial. `digest` is the SHA-256 of
     what the part is to carry, `before` of what it carried, `found` of what it carried after; `answer` is what the
     device said.
     """
@@ -50,6 +51,8 @@ class Act:
     before: str = ""
     answer: str = ""
     found: str = ""
+    uid: str = ""
+    job_name: str = ""
 
     @property
     def counts(self) -> bool:
@@ -57,9 +60,16 @@ class Act:
         return self.kind is ActKind.WRITE and self.state is not ActState.NOT_SENT
 
 
+_PHONE_OF = "phone of "
+
+
 def phone_of(job: str) -> str:
-    """Return how a job's phone is named in the journal: by the job, so that no identifier of its owner stays there."""
-    return f"phone of {job}"
+    """Return how a job's phone is known in the journal: by the job, so that no identifier of its owner stays there."""
+    return _PHONE_OF + job
+
+
+def _thing(act: Act) -> str:
+    return _PHONE_OF + act.job_name if act.die.startswith(_PHONE_OF) else act.die
 
 
 def what(act: Act) -> str:
@@ -67,8 +77,8 @@ def what(act: Act) -> str:
     things = {
         ActKind.WRITE: f"a write to …{act.die[-6:]}",
         ActKind.FIRMWARE: f"a firmware update of programmer {act.die}",
-        ActKind.UNBIND: f"unbinding the {act.die}",
-        ActKind.FINISH: f"finishing the display of the {act.die}",
+        ActKind.UNBIND: f"unbinding the {_thing(act)}",
+        ActKind.FINISH: f"finishing the display of the {_thing(act)}",
         ActKind.ACTIVATE: f"the activation of …{act.die[-6:]}",
     }
     return things[act.kind]
@@ -79,5 +89,5 @@ def where(act: Act) -> str:
     if act.kind is ActKind.FIRMWARE:
         return f"Connect programmer {act.die}"
     if act.kind in (ActKind.UNBIND, ActKind.FINISH):
-        return f"Put the {act.die} on the cable"
+        return f"Put the {_thing(act)} on the cable"
     return f"Put the part …{act.die[-6:]} on its socket"

@@ -1,4 +1,4 @@
-"""A backup: one record kept, with where it came from; addressed by its content and chained to the one before."""
+"""A backup: one record kept, with where it came from; known by its content's digest and chained to the one before."""
 
 import hashlib
 import json
@@ -8,6 +8,8 @@ from enum import Enum
 from typing import Any
 
 GENESIS = "0" * 64
+KNOWN_BY = "@"  # between a name for reading and an identity
+LOST = "lost "  # what the day of purge begins with for a backup that was damaged when a copy was restored
 
 
 class Origin(Enum):
@@ -16,6 +18,7 @@ class Origin(Enum):
     PART = "part"
     PHONE = "phone"
     MADE = "made"
+    TYPED = "typed"
 
 
 @dataclass(frozen=True, slots=True)
@@ -69,7 +72,9 @@ _PLAIN = (
 class Backup:
     """Hold a kept backup: its content, its place in the vault and the chain up to it.
 
-    `purged` is the day on which its identifiers were purged: then nothing is left of the content but model and kind.
+    `purged` is the day on which its identifiers were purged, or `lost` and the day on which a restore found it damaged:
+    then nothing is left of the content but model and kind. `arrived` says which file it was imported from and when;
+    it is empty for what this bench read or made itself.
     """
 
     number: int
@@ -77,11 +82,17 @@ class Backup:
     sha256: str
     chain: str
     purged: str = ""
+    arrived: str = ""
 
     @property
     def name(self) -> str:
-        """Return the backup's name as it is written."""
+        """Return the backup's name as it is written: for reading only, a restore may change it."""
         return name_of(self.number)
+
+    @property
+    def ref(self) -> str:
+        """Return how others remember the backup: its name for reading, and the digest by which it is found."""
+        return f"{self.name}{KNOWN_BY}{self.sha256}"
 
 
 def name_of(number: int) -> str:
@@ -89,9 +100,19 @@ def name_of(number: int) -> str:
     return f"B-{number:05d}"
 
 
-def link_of(previous: str, sha256: str) -> str:
-    """Return the chain value of a backup from the one before it."""
-    return hashlib.sha256((previous + sha256).encode("ascii")).hexdigest()
+def named(ref: str) -> str:
+    """Return the name that a reference is read by."""
+    return ref.partition(KNOWN_BY)[0]
+
+
+def known_by(ref: str) -> str:
+    """Return the identity in a reference, empty where it is a bare name."""
+    return ref.partition(KNOWN_BY)[2]
+
+
+def link_of(previous: str, sha256: str, arrived: str = "") -> str:
+    """Return the chain value of a backup from the one before it; an imported one's link covers where it came from."""
+    return hashlib.sha256((previous + sha256 + arrived).encode()).hexdigest()
 
 
 @dataclass(frozen=True, slots=True)
@@ -102,9 +123,10 @@ class VaultFault:
     what: str
 
 
-# number, sha256, chain, body, day of purge, and two byte strings that the body holds if what is searched by is what it
-# carries (None where there is nothing to compare); a plain tuple, since a full check goes through every backup
-Kept = tuple[int, str, str, bytes, str, bytes | None, bytes | None]
+# number, sha256, chain, body, day of purge, two byte strings that the body holds if what is searched by is what it
+# carries (None where there is nothing to compare), and where it arrived from; a plain tuple, since a full check goes
+# through every backup
+Kept = tuple[int, str, str, bytes, str, bytes | None, bytes | None, str]
 
 CHANGED = "its bytes are not those that were kept"
 UNTRUE = "what is searched is not what it carries"
@@ -128,12 +150,12 @@ class ChainCheck:
         """Verify some more; what does not verify is added to the faults."""
         sha, previous, expected, faults = hashlib.sha256, self.previous, self.expected, self.faults
         for row in rows:
-            number, sha256, chain, body, purged, first, second = row
+            number, sha256, chain, body, purged, first, second, arrived = row
             if not purged and sha(body).hexdigest() != sha256:
                 faults.append(VaultFault(name_of(number), CHANGED))
             elif first and second and not (first in body and second in body) and not self.columns_agree(row):
                 faults.append(VaultFault(name_of(number), UNTRUE))
-            if sha((previous + sha256).encode()).hexdigest() != chain:
+            if sha((previous + sha256 + arrived).encode()).hexdigest() != chain:
                 faults.append(VaultFault(name_of(number), BROKEN))
             if number != expected:
                 faults.append(VaultFault(name_of(number), f"{_missing(expected, number)} before it"))

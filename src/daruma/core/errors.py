@@ -1,14 +1,31 @@
 """The error family for a world that failed: what happened, what is safe, what to do next."""
 
+from enum import Enum
+from typing import ClassVar
+
+
+class Cause(Enum):
+    """Say why a try went as it did; only what lies in the step itself tells how often it goes well."""
+
+    STEP = "step"
+    LINK = "link"
+    FIRMWARE = "firmware"
+    DEVICE = "device"
+    OTHER = "other"
+
 
 class Trouble(Exception):
     """Report a failure that is nobody's bug, in the three parts a technician needs.
 
-    `what` says what happened, `safe` what is untouched, `advice` what to do next.
+    `what` says what happened, `safe` what is untouched, `advice` what to do next; `cause` is that of a failed try, the
+    usual one of its kind where none is given.
     """
 
-    def __init__(self, what: str, *, safe: str = "", advice: str = "") -> None:
+    usual: ClassVar[Cause] = Cause.OTHER
+
+    def __init__(self, what: str, *, safe: str = "", advice: str = "", cause: Cause | None = None) -> None:
         super().__init__(what)
+        self.cause = cause or self.usual
         self.what = what
         self.safe = safe
         self.advice = advice
@@ -20,6 +37,12 @@ class Trouble(Exception):
 
 class RecordError(Trouble):
     """Report a memory image that is not the record it should be."""
+
+
+class ReadFailed(RecordError):
+    """Report a read that went wrong in itself: differing reads, a record that does not fit its checksums."""
+
+    usual = Cause.STEP
 
 
 class Cancelled(Exception):

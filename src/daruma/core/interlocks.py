@@ -21,22 +21,35 @@ class Interlock:
 
 
 @dataclass(frozen=True, slots=True)
+class BackupEvidence:
+    """Hold whose a verified backup is: its name, the phone and model it is of, and the file it was imported from, if any."""
+
+    name: str
+    imei: str
+    model: str
+    arrived: str = ""
+
+
+@dataclass(frozen=True, slots=True)
 class WriteEvidence:
     """Hold everything the interlocks of a write look at, as it is at the moment of the act.
 
-    `checked_part` is the part as it was when the record was put together, `part` what answers on the socket now;
-    `phone_on` is None where no phone answers on the cable.
+    `checked_part` is the part as it was when the record was put together, `part` what answers on the socket now, `alike`
+    whether another part on the bench calls itself the same; `backup` is None where none verifies, `imei` that of the
+    ticket; `phone_on` is None where no phone answers on the cable.
     """
 
     model: Model
     part: PartSelf | None
     checked_part: PartSelf | None
     source: Record | None
-    backup_verified: bool
+    backup: BackupEvidence | None
+    imei: str
     firmware: Version | None
     phone_on: bool | None
     budget: WriteBudget
     act_in_doubt: bool = False
+    alike: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,9 +60,11 @@ class FlexEvidence:
     part: PartSelf | None
     source: Record | None
     source_die: str
-    backup_verified: bool
+    backup: BackupEvidence | None
+    imei: str
     firmware: Version | None
     act_in_doubt: bool = False
+    alike: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -71,6 +86,7 @@ def write_interlocks(evidence: WriteEvidence) -> tuple[Interlock, ...]:
     """Return every interlock of writing a display record."""
     return (
         _backup(evidence),
+        _owner(evidence.backup, evidence.imei, evidence.model),
         _codes(evidence),
         _part(evidence),
         _model(evidence),
@@ -85,15 +101,18 @@ def write_interlocks(evidence: WriteEvidence) -> tuple[Interlock, ...]:
 def flex_interlocks(evidence: FlexEvidence) -> tuple[Interlock, ...]:
     """Return every interlock of writing a sensor flex."""
     e = evidence
-    new = e.part is not None and e.part.kind is PartKind.SENSOR_FLEX and e.part.die != e.source_die
+    new = e.part is not None and e.part.kind is PartKind.SENSOR_FLEX and e.part.die != e.source_die and not _unknowable(e)
     if e.part is None:
         said = "no part answers on the holder"
+    elif unknowable := _unknowable(e):
+        said = unknowable
     elif e.part.die == e.source_die:
         said = f"{e.part.name()} is the original"
     else:
         said = e.part.name() if new else f"{e.part.name()} is a {e.part.kind.value.replace('_', ' ')}"
     return (
-        _kept(e.source is not None and e.backup_verified, "Back up the original flex, or choose an earlier backup."),
+        _kept(e.backup, "Back up the original flex, or choose an earlier backup."),
+        _owner(e.backup, e.imei, e.model),
         Interlock("part", "A new flex on the holder", new, said, "Put the new flex on the holder."),
         _model_of(e.part, e.model),
         _firmware_of(e.firmware, e.model),
@@ -140,12 +159,36 @@ def dark(interlocks: tuple[Interlock, ...]) -> tuple[Interlock, ...]:
 
 
 def _backup(e: WriteEvidence) -> Interlock:
-    return _kept(e.source is not None and e.backup_verified, "Read the original and keep it, or choose an earlier backup.")
+    return _kept(e.backup, "Read the original and keep it, or choose an earlier backup.")
 
 
-def _kept(verified: bool, remedy: str) -> Interlock:
-    said = "kept in the vault, its bytes verified" if verified else "no verified backup of this job"
-    return Interlock("backup", "Backup kept and read back", verified, said, remedy)
+def _kept(backup: BackupEvidence | None, remedy: str) -> Interlock:
+    said = "no verified backup of this job"
+    if backup is not None:
+        said = f"{backup.name}, its bytes verified" + (f", imported: {backup.arrived}" if backup.arrived else "")
+    return Interlock("backup", "Backup kept and read back", backup is not None, said, remedy)
+
+
+def _owner(backup: BackupEvidence | None, imei: str, model: Model) -> Interlock:
+    """Compare the phone that the backup is of with the ticket's: a name alone may have come to mean another one."""
+    same = backup is not None and backup.imei == imei and bool(imei)
+    if backup is None:
+        said = "no backup"
+    elif not same:
+        said = f"{backup.name} is of the phone …{backup.imei[-4:] or '?'}, the ticket says …{imei[-4:] or '?'}"
+    elif backup.model != model.key:
+        said = f"{backup.name} is of a {backup.model.replace('_', ' ').title()}"
+    else:
+        said = f"{backup.name} is of the phone …{imei[-4:]}"
+    lit = same and backup is not None and backup.model == model.key
+    return Interlock("owner", "Backup is of this phone", lit, said, "Read this phone's own original, or correct the ticket.")
+
+
+def _unknowable(e: WriteEvidence | FlexEvidence) -> str:
+    """Return why a part cannot be told from others, so that its writes could not be counted; empty where it can."""
+    if e.part is not None and not e.part.die.strip():
+        return "the part does not say who it is: its writes could not be counted"
+    return "another part on the bench calls itself the same" if e.alike else ""
 
 
 def _codes(e: WriteEvidence) -> Interlock:
@@ -161,9 +204,11 @@ def _codes(e: WriteEvidence) -> Interlock:
 
 
 def _part(e: WriteEvidence) -> Interlock:
-    same = e.part is not None and e.checked_part is not None and e.part.die == e.checked_part.die
+    same = e.part is not None and e.checked_part is not None and e.part.die == e.checked_part.die and not _unknowable(e)
     if e.part is None:
         said = "no part answers on the socket"
+    elif unknowable := _unknowable(e):
+        said = unknowable
     elif e.checked_part is None:
         said = "the part on the socket has not been read"
     else:
@@ -185,7 +230,8 @@ def _maker(e: WriteEvidence) -> Interlock:
     if e.part is None:
         return Interlock("maker", "Panel maker agrees", False, "no part answers")
     allowed = e.part.maker in e.model.makers and e.part.maker not in e.model.unreadable_makers
-    source = str(e.source.values.get("panel_maker")) if e.source else e.part.maker
+    # codes from board, cable or paper have no maker
+    source = str((e.source.values.get("panel_maker") if e.source else "") or e.part.maker)
     said = f"panel by {e.part.maker}" if source == e.part.maker else f"panel by {e.part.maker}, record from {source}"
     return Interlock("maker", "Panel maker agrees", allowed and source == e.part.maker, said, f"Use a panel by {source}.")
 

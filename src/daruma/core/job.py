@@ -1,9 +1,12 @@
 """The job: ticket, run sheet, proofs and stages; a job holds when each promise carries its proof."""
 
+import hashlib
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from enum import Enum
 
+from daruma.core.backup import KNOWN_BY
+from daruma.core.errors import Cause
 from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartSelf, Version
@@ -75,18 +78,40 @@ class Step:
 
 @dataclass(frozen=True, slots=True)
 class Reading:
-    """Hold one colour measurement: XYZ in cd/m2 of the screen, and of the light that fell on the phone."""
+    """Hold one colour measurement: XYZ in cd/m2 of the screen, and of the light that fell on the phone.
+
+    `uv` is the standard uncertainty of its own instrument as a distance in u'v'.
+    """
 
     light: str
     screen: tuple[float, float, float]
     ambient: tuple[float, float, float]
     when: str
     instrument: str
+    uv: float = 0.0
+
+
+@dataclass(frozen=True, slots=True)
+class Outcome:
+    """Hold how one try of a step went, and why."""
+
+    action: str
+    good: bool
+    cause: Cause = Cause.STEP
+
+    @property
+    def tells(self) -> bool:
+        """Return whether it says how often the step goes well: a pulled cable or an old firmware does not."""
+        return self.cause is Cause.STEP
 
 
 @dataclass(frozen=True, slots=True)
 class Proof:
-    """Hold the evidence for one promised function, with its verdict; `overtaken` when the display was worked on after it."""
+    """Hold the evidence for one promised function, with its verdict; `overtaken` when the display was worked on after it.
+
+    `parts` are the dies of the parts it was taken on, `sheet` the digest of the bench work that was done by then: it
+    stands for these and no others.
+    """
 
     function: Function
     proven: bool
@@ -96,11 +121,17 @@ class Proof:
     when: str = ""
     uncertainty: float = 0.0
     overtaken: bool = False
+    parts: tuple[str, ...] = ()
+    sheet: str = ""
 
 
 @dataclass(frozen=True, slots=True)
 class Job:
-    """Hold one job as it stands; `tuned` names the backup that holds the record made for this very panel."""
+    """Hold one job as it stands; `tuned` is the backup that holds the record made for this very panel.
+
+    `uid` is what the job is known by, its number and name are for reading; `revision` counts its saves. Backups are
+    remembered by reference: name and digest.
+    """
 
     number: int
     opened: str
@@ -114,19 +145,60 @@ class Job:
     readings: tuple[Reading, ...] = ()
     proofs: tuple[Proof, ...] = ()
     closed: str = ""
-    outcomes: tuple[tuple[str, bool], ...] = ()
+    outcomes: tuple[Outcome, ...] = ()
     flex_backup: str = ""
     measured: Measured = field(default_factory=Measured)
     tuned: str = ""
+    uid: str = ""
+    revision: int = 0
 
     @property
     def name(self) -> str:
         """Return the job's number as it is written."""
-        return f"J-{self.number:04d}"
+        return job_name(self.number)
+
+    @property
+    def ref(self) -> str:
+        """Return how others remember the job: its name for reading, and the identity by which it is found."""
+        return f"{self.name}{KNOWN_BY}{self.uid}"
+
+    def owns(self, owner: str) -> bool:
+        """Return whether a backup that names its owner so is of this job; those of before identities name it alone."""
+        return owner.partition(KNOWN_BY)[2] == self.uid if KNOWN_BY in owner else owner == self.name
+
+    @property
+    def fitted(self) -> str:
+        """Return the die of the panel that the job fits, as far as it is known."""
+        return self.target.die if self.target is not None else self.ticket.panel_die
+
+    @property
+    def parts(self) -> tuple[str, ...]:
+        """Return the dies of the parts that a proof taken now would be of: the panel on the ticket, the one worked on."""
+        return tuple(dict.fromkeys(die for die in (self.ticket.panel_die, self.fitted) if die))
+
+    @property
+    def sheet(self) -> str:
+        """Return the digest of the bench work done so far: what a proof taken now would rest on."""
+        done = [f"{s.action} {s.when}" for s in self.bench_steps if s.state is StepState.DONE]
+        return hashlib.sha256("\n".join(done).encode()).hexdigest()[:16]
+
+    @property
+    def bench_steps(self) -> tuple[Step, ...]:
+        """Return the steps that are work at the bench, proofs left out."""
+        return tuple(step for step in self.steps if step.action not in PROOF_ACTIONS)
+
+    @property
+    def bench_open(self) -> tuple[Step, ...]:
+        """Return the bench steps that are not done."""
+        return tuple(step for step in self.bench_steps if step.state is not StepState.DONE)
+
+    def stands(self, proof: Proof) -> bool:
+        """Return whether a proof is of the parts and the bench work as they are now."""
+        return not proof.overtaken and proof.parts == self.parts and proof.sheet == self.sheet
 
     def proof(self, function: Function) -> Proof | None:
-        """Return the latest proof of a function."""
-        return next((proof for proof in reversed(self.proofs) if proof.function is function and not proof.overtaken), None)
+        """Return the latest proof of a function that stands."""
+        return next((proof for proof in reversed(self.proofs) if proof.function is function and self.stands(proof)), None)
 
     def is_proven(self, function: Function) -> bool:
         """Return whether a function carries its proof."""
@@ -135,8 +207,9 @@ class Job:
 
     @property
     def all_proven(self) -> bool:
-        """Return whether every promise carries its proof: the second eye."""
-        return bool(self.ticket.promised) and all(self.is_proven(function) for function in self.ticket.promised)
+        """Return whether every promise carries its proof and no bench work is open: the second eye."""
+        promised = self.ticket.promised
+        return bool(promised) and not self.bench_open and all(self.is_proven(function) for function in promised)
 
     @property
     def all_tested(self) -> bool:
@@ -153,13 +226,18 @@ class Job:
         step = replace(self.steps[index], state=state, note=note, when=when)
         return replace(self, steps=(*self.steps[:index], step, *self.steps[index + 1 :]))
 
-    def with_outcome(self, action: str, good: bool) -> "Job":
+    def with_outcome(self, action: str, good: bool, cause: Cause = Cause.STEP) -> "Job":
         """Return the job with the outcome of one try noted: what the shop's odds are learnt from."""
-        return replace(self, outcomes=(*self.outcomes, (action, good)))
+        return replace(self, outcomes=(*self.outcomes, Outcome(action, good, cause)))
 
     def with_proof(self, proof: Proof) -> "Job":
-        """Return the job with a proof added; earlier ones stay."""
-        return replace(self, proofs=(*self.proofs, proof))
+        """Return the job with a proof added that was taken on its parts as they are now; earlier ones stay."""
+        return replace(self, proofs=(*self.proofs, replace(proof, parts=self.parts, sheet=self.sheet)))
+
+
+def job_name(number: int) -> str:
+    """Return a job's name by its number."""
+    return f"J-{number:04d}"
 
 
 def ticket_faults(ticket: Ticket, models: Mapping[str, Model]) -> dict[str, str]:
@@ -201,11 +279,11 @@ PROOF_ACTIONS = frozenset(proof_key(function) for function in PLANNED)
 
 def stages(job: Job, faults: Mapping[str, str]) -> tuple[tuple[Stage, Progress, str], ...]:
     """Return every stage with how it stands and, where not yet, why not."""
-    bench = [step for step in job.steps if step.action not in PROOF_ACTIONS]
+    bench = job.bench_steps
     gates = (
         (Stage.INTAKE, not faults, f"ticket: {next(iter(faults.values()), '')}"),
         (Stage.PLAN, bool(job.steps), "no way is chosen"),
-        (Stage.BENCH, bool(bench) and all(s.state is StepState.DONE for s in bench), "steps are open at the bench"),
+        (Stage.BENCH, bool(bench) and not job.bench_open, "steps are open at the bench"),
         (Stage.PROOF, job.all_proven, "a promise has no proof yet"),
         (Stage.HAND_OVER, bool(job.closed), "not handed over"),
     )

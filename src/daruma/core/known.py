@@ -37,14 +37,21 @@ def board_identities(phone: Mapping[str, str]) -> dict[Identity, str]:
 def job_facts(job: Job, model: Model, known: Known) -> Facts:
     """Return what is known of the phone with the new panel in it, as the bench stands now."""
     expected = board_identities(job.phone)
+    carried, conditions = _carried(job, expected, known), _conditions(job, model, known)
+    return Facts(model, system_of(job, model), expected, carried, conditions, _believed(expected, known))
+
+
+def _believed(expected: Mapping[Identity, str], known: Known) -> dict[Identity, str]:
+    """Return what the backup says the board expects, where the board itself does not tell: never its own check."""
+    found: dict[Identity, str] = {}
     if known.source is not None:
         for identity in (Identity.DISPLAY_SERIAL, Identity.COVER_CODE):
             value = known.source.identity(identity)
-            if value and identity not in expected:
-                expected[identity] = value
-    if known.source_chip and Identity.TOUCH_CHIP_ID not in expected:
-        expected[Identity.TOUCH_CHIP_ID] = known.source_chip
-    return Facts(model, system_of(job, model), expected, _carried(job, expected, known), _conditions(job, model, known))
+            if value:
+                found[identity] = value
+    if known.source_chip:
+        found[Identity.TOUCH_CHIP_ID] = known.source_chip
+    return {identity: value for identity, value in found.items() if identity not in expected}
 
 
 def system_of(job: Job, model: Model) -> Version:
@@ -134,7 +141,7 @@ def history(job: Job) -> tuple[tuple[str, bool], ...]:
     other = job.target is not None and job.ticket.panel_die not in ("", job.target.die)
     settled = [(step.action, step.state is StepState.DONE) for step in job.steps if step.state is not StepState.OPEN]
     done = {key for key, good in settled if good}
-    lost = [(key, False) for key, good in job.outcomes if not good and key in LOSSES and key not in done]
+    lost = [(o.action, False) for o in job.outcomes if not o.good and o.tells and o.action in LOSSES and o.action not in done]
     return (*((key, good) for key, good in settled if not (other and key in PANEL_STEPS)), *lost)
 
 

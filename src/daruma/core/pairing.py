@@ -50,7 +50,8 @@ class Facts:
     """Hold what is known of a phone and the parts in it.
 
     `expected` and `carried` leave out what is unknown; None in `carried` says that the part is there and carries
-    nothing. `conditions` leaves out what is unknown.
+    nothing. `conditions` leaves out what is unknown. `expected` is what the board itself said; `believed` what a backup
+    says that it expects, where the board does not tell.
     """
 
     model: Model
@@ -58,16 +59,20 @@ class Facts:
     expected: Mapping[Identity, str] = field(default_factory=dict)
     carried: Mapping[Identity, str | None] = field(default_factory=dict)
     conditions: Mapping[Condition, bool] = field(default_factory=dict)
+    believed: Mapping[Identity, str] = field(default_factory=dict)
 
 
 @dataclass(frozen=True, slots=True)
 class ThreadState:
-    """Hold one equality: what the board expects, what the part carries, whether they are the same."""
+    """Hold one equality: what the board expects, what the part carries, whether they are the same; `believed` is what a
+    backup says of it, where the board does not.
+    """
 
     identity: Identity
     expected: str | None
     carried: str | None
     whole: Tri
+    believed: str | None = None
 
     @property
     def carrier(self) -> PartKind:
@@ -80,6 +85,9 @@ class ThreadState:
         match self.whole:
             case Tri.YES:
                 return f"the {name} is the one the board expects"
+            case Tri.UNKNOWN if self.believed is not None and self.carried is not None:
+                agrees = "is" if self.carried == self.believed else "is not"
+                return f"the {name} {agrees} that of the backup, the board does not tell its own"
             case Tri.UNKNOWN:
                 side = "the board's" if self.expected is None else "the part's"
                 return f"{side} {name} is not known yet"
@@ -177,7 +185,7 @@ def thread(facts: Facts, identity: Identity) -> ThreadState:
         whole = Tri.UNKNOWN
     else:
         whole = Tri.of(expected == carried)
-    return ThreadState(identity, expected, carried, whole)
+    return ThreadState(identity, expected, carried, whole, facts.believed.get(identity))
 
 
 def evaluate(facts: Facts, function: Function) -> Verdict:

@@ -17,7 +17,9 @@ def samples_of(readings: Sequence[Reading]) -> tuple[LightSample, ...]:
     samples = []
     for light in dict.fromkeys(reading.light for reading in readings):
         own = [reading for reading in readings if reading.light == light]
-        samples.append(LightSample(light, tuple(r.screen for r in own), mean_xyz([r.ambient for r in own])))
+        # readings of one light by two instruments are as sure as the lesser one
+        instrument = max(r.uv for r in own) or None
+        samples.append(LightSample(light, tuple(r.screen for r in own), mean_xyz([r.ambient for r in own]), instrument))
     return tuple(samples)
 
 

@@ -12,6 +12,7 @@ from daruma.bench.keeping import keep_part
 from daruma.bench.reading import PartReading
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.acts import ActKind, ActState
+from daruma.core.backup import named
 from daruma.core.job import PROOF_ACTIONS, Job, Proof, Reading, Step, StepState, Ticket
 from daruma.core.model import Model
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
@@ -116,10 +117,10 @@ class Builder:
         job = self._ticketed(self.shop.jobs.open_new(self.when(entry["opened"])), entry, model, phone, panel)
         part = entry["panel"]
         self.shop.shelf.save(
-            ShelfPart(panel.die, model.key, panel.maker, PanelKind(part["kind"]), part["source"], part["price"], 0, "", job.name)
+            ShelfPart(panel.die, model.key, panel.maker, PanelKind(part["kind"]), part["source"], part["price"], 0, "", job.ref)
         )
         if entry.get("earlier_backup"):
-            self._keep(model, original, replace(job, number=0), self.when(-1440 * 60))
+            self._keep(model, original, replace(job, number=0, uid=""), self.when(-1440 * 60))
         self.shop.jobs.save(self._advanced(job, entry, model, phone, original, panel), self.when(entry["opened"]))
 
     def _phone(
@@ -216,7 +217,7 @@ class Builder:
                 phone.on, phone.panel = False, None
             case "read_original":
                 backup = self._keep(model, original, job, when)
-                job, note = replace(job, backup=backup), f"kept as {backup}"
+                job, note = replace(job, backup=backup), f"kept as {named(backup)}"
             case "read_new":
                 job = replace(job, target=_said(panel), target_image=panel.memory)
             case "write_new":
@@ -236,7 +237,7 @@ class Builder:
         layout = model.layout(PartKind.DISPLAY)
         target, source = decode(layout, bytes.fromhex(panel.memory)), decode(layout, bytes.fromhex(original.memory))
         act = self.shop.journal.intend(
-            ActKind.WRITE, job=job.name, die=panel.die, backup=job.backup, digest="", started=when, evidence=()
+            ActKind.WRITE, job=job.uid, die=panel.die, backup=job.backup, digest="", started=when, evidence=()
         )
         panel.memory = compose(target, source, fields_to_write(target, source)).hex()
         panel.writes += 1
@@ -245,7 +246,7 @@ class Builder:
     def _keep(self, model: Model, panel: Panel, job: Job, when: str) -> str:
         record = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(panel.memory))
         assert record.complete(FieldRole.IDENTITY)
-        return keep_part(self.shop.vault, PartReading(_said(panel), record), job, _PROGRAMMER, when).name
+        return keep_part(self.shop.vault, PartReading(_said(panel), record), job, _PROGRAMMER, when).ref
 
     def _proven(self, job: Job, model: Model, phone: Phone, when: str) -> Job:
         from daruma.bench.proving import prove_white
@@ -258,9 +259,11 @@ class Builder:
             box["light.set"]({"light": light, "lux": WHITE_LUX})
             for _ in range(WHITE_REPEATS):
                 screen, ambient = box["meter.screen"]({})["xyz"], box["meter.ambient"]({})["xyz"]
-                readings.append(Reading(light, tuple(screen), tuple(ambient), when, "Stand-in colorimeter SM-0001"))
+                readings.append(
+                    Reading(light, tuple(screen), tuple(ambient), when, "Stand-in colorimeter SM-0001", UNCERTAINTY_UV)
+                )
         self.world.cable, self.world.light, self.world.lux = None, "off", 0.0
-        job = job.with_proof(prove_white(model, readings, UNCERTAINTY_UV, when)[0])
+        job = job.with_proof(prove_white(model, readings, when)[0])
         for function in job.ticket.promised:
             if function is not Function.AMBIENT_WHITE:
                 job = job.with_proof(Proof(function, True, _SAID[function], (), (), when))

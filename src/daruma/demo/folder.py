@@ -8,7 +8,7 @@ from tempfile import TemporaryDirectory
 from daruma.core.errors import Trouble
 
 WORLD = "world.json"
-MADE, MADE_AS = "made-as.txt", "2"  # the demo is built anew where its records changed their layout
+MADE, MADE_AS = "made-as.txt", "3"  # the demo is built anew where its records changed their layout
 
 
 def demo_folder(folder: Path, *, fresh: bool = False) -> Path:

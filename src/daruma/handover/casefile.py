@@ -8,6 +8,7 @@ from typing import Annotated, Any, Literal
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
 from daruma.catalogue.loader import Catalogue
+from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
 from daruma.core.model import Model
 from daruma.core.parts import Function, Identity, Version
@@ -165,8 +166,7 @@ def schema() -> str:
 def read_case(path: Path) -> CaseFile:
     """Read a case file; raise CaseTrouble that names place and reason."""
     try:
-        with path.open("rb") as file:
-            raw = file.read(LARGEST + 1)
+        raw = read_bounded(path, LARGEST)
     except OSError as error:
         raise CaseTrouble(f"{path.name} cannot be read: {error.strerror}.", safe=SAFE, advice="Choose another file.") from error
     return parse_case(raw, path.name)

@@ -9,8 +9,10 @@ from typing import Annotated, Literal
 from intelhex import IntelHex
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
+from daruma.catalogue.reading import read_bounded
 from daruma.core.backup import Backup, BackupContent, Origin
 from daruma.core.errors import Trouble
+from daruma.core.plain import plain
 from daruma.store.files import write_whole
 
 FORMAT = "daruma-backup"
@@ -145,14 +147,18 @@ def read_file(path: Path) -> BackupContent:
     return from_json(raw, path.name)
 
 
+def arrived(path: Path, when: str) -> str:
+    """Return what a backup that was imported from a file says of its arrival."""
+    return plain(f"{path.name[:60]}, {when[:10]}")
+
+
 def _text_of(path: Path) -> str:
     return _bytes_of(path, 4096).decode("utf-8", errors="replace")
 
 
 def _bytes_of(path: Path, most: int) -> bytes:
     try:
-        with path.open("rb") as file:
-            return file.read(most)
+        return read_bounded(path, most - 1)
     except OSError as error:
         raise ExchangeTrouble(
             f"{path.name} cannot be read: {error.strerror}.", safe="The vault is unchanged.", advice="Choose another file."

@@ -12,6 +12,8 @@ from daruma.core.colour.chromaticity import XYZ
 from daruma.core.colour.shots import GREY_LEVELS, Level, Sheet, Shot, Taken, doubt_of, panel_shots
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Reading
+from daruma.core.measured import IMPORTED_UV
+from daruma.core.plain import plain
 from daruma.handover.tables import to_csv
 from daruma.handover.tabular import LARGEST, MeasurementTrouble, Table, read_table, to_cgats, trouble
 from daruma.store.files import write_whole
@@ -21,6 +23,8 @@ __all__ = ["LARGEST", "Imported", "MeasurementTrouble", "export_sheet", "read_me
 WHITE = ("light", "screen_x", "screen_y", "screen_z", "ambient_x", "ambient_y", "ambient_z")
 PANEL = ("field", "red", "green", "blue", "x", "y", "z")
 BRIGHTNESS = ("lux", "direction", "luminance")
+MOST_LIGHTS = 16  # lamps that one file may name
+MOST_LEVELS = 200  # illuminances that one file may hold
 NEAR = 0.006  # a level that is so near one of the session's is that one
 
 
@@ -43,7 +47,10 @@ def read_measurements(raw: bytes, when: str, name: str) -> Imported:
     if not table.rows:
         raise trouble(name, "the file has no measurements")
     if kind is WHITE:
-        return Imported(readings=tuple(_reading(table, line, cells, when, name) for line, cells in table.rows))
+        readings = tuple(_reading(table, line, cells, when, name) for line, cells in table.rows)
+        if len({reading.light for reading in readings}) > MOST_LIGHTS:
+            raise trouble(name, f"more than {MOST_LIGHTS} lights are named")
+        return Imported(readings=readings)
     if kind is PANEL:
         return Imported(fields=_fields(table, name))
     return Imported(levels=_levels(table, name))
@@ -82,10 +89,10 @@ def _reading(table: Table, line: int, cells: Mapping[str, str], when: str, name:
     x, y, z, ax, ay, az = (_number(table, line, cells, column, name) for column in (*screen, *WHITE[4:]))
     if min(x, y, z) <= 0:
         raise trouble(name, f"line {line}: a white gives light in X, Y and Z")
-    light = (cells.get("light") or "").strip()[:40]
+    light = plain((cells.get("light") or "").strip()[:40])
     if not light:
         raise trouble(name, f"line {line}: the light has no name")
-    return Reading(light, (x, y, z), (ax, ay, az), when, f"file {name}")
+    return Reading(light, (x, y, z), (ax, ay, az), when, f"file {name}", IMPORTED_UV)
 
 
 def _fields(table: Table, name: str) -> tuple[Taken, ...]:
@@ -147,6 +154,8 @@ def _levels(table: Table, name: str) -> tuple[Level, ...]:
         if direction not in ("rising", "falling"):
             raise trouble(name, f"line {line}, direction: {direction[:40]!r} is neither rising nor falling")
         found.setdefault((lux, direction == "falling"), []).append(luminance)
+    if len(found) > MOST_LEVELS:
+        raise trouble(name, f"more than {MOST_LEVELS} levels of light")
     return tuple(Level(lux, tuple(values), falling) for (lux, falling), values in found.items())
 
 

@@ -7,10 +7,11 @@ from enum import Enum
 from jinja2 import Environment, PackageLoader, StrictUndefined
 
 from daruma.core.acts import Act, ActKind
-from daruma.core.backup import Backup
+from daruma.core.backup import Backup, Origin
 from daruma.core.job import Job, Proof
 from daruma.core.model import Model
 from daruma.core.parts import IDENTITY_LABEL, Function, Identity, PartKind
+from daruma.core.plain import plain
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import PanelKind
 from daruma.core.serials import grouped
@@ -38,6 +39,7 @@ class PromiseLine:
     meaning: str
     proven: bool
     proof: Proof | None
+    instruments: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -74,7 +76,9 @@ def make_sheet(
     acts: Sequence[Act],
 ) -> Sheet:
     """Gather a job's sheet."""
-    promises = tuple(PromiseLine(labels[f], meanings[f], job.is_proven(f), job.proof(f)) for f in job.ticket.promised)
+    promises = tuple(
+        PromiseLine(labels[f], meanings[f], job.is_proven(f), job.proof(f), _instruments(job, f)) for f in job.ticket.promised
+    )
     open_ones = [(line.label, line.proof.summary if line.proof else "it was not tested") for line in promises if not line.proven]
     notice = job.proof(Function.NO_DISPLAY_NOTICE)
     return Sheet(
@@ -94,16 +98,31 @@ def make_sheet(
         steps=tuple((actions[s.action].figures.title, s.state.value, s.note, s.when) for s in job.steps if s.action in actions),
         backup=backup,
         second_eye=job.all_proven,
-        tuned=backup.content.note if backup is not None and job.tuned == backup.name else "",
+        tuned=backup.content.note if backup is not None and job.tuned == backup.ref else "",
     )
 
 
 def render(sheet: Sheet, audience: Audience, plots: Sequence[tuple[str, str]]) -> str:
     """Return a sheet as one self-contained HTML page; `plots` are titles with trusted markup."""
     environment = Environment(
-        loader=PackageLoader("daruma.handover"), autoescape=True, undefined=StrictUndefined, trim_blocks=True, lstrip_blocks=True
-    )
+        loader=PackageLoader("daruma.handover"), autoescape=True, undefined=StrictUndefined, trim_blocks=True, lstrip_blocks=True,
+        finalize=_shown,
+    )  # fmt: skip
     return environment.get_template("sheet.html").render(sheet=sheet, shop_file=audience is Audience.SHOP, plots=plots)
+
+
+def _instruments(job: Job, function: Function) -> str:
+    """Return every instrument and file that a proof rests on."""
+    proof = job.proof(function)
+    names = [reading.instrument for reading in proof.readings] if proof is not None else []
+    if function is Function.AUTO_BRIGHTNESS:
+        names.append(job.measured.instrument)
+    return ", ".join(dict.fromkeys(name for name in names if name))
+
+
+def _shown(value: object) -> object:
+    """Return what a page shows of a value: in texts nothing steers. Marked-up plots pass as they are."""
+    return plain(value, lines=True) if type(value) is str else value
 
 
 def _fitted(job: Job) -> str:
@@ -113,15 +132,19 @@ def _fitted(job: Job) -> str:
 
 
 def _source(backup: Backup | None) -> str:
+    """Return where the written data came from; what was imported is only said to be so by its file."""
     if backup is None:
         return "no data was written"
     flex = backup.content.part_kind == PartKind.SENSOR_FLEX.value
     origin = {
-        "part": "the original sensor flex, read in the phone" if flex else "the original panel, read on the bench",
-        "phone": "the phone itself, over the cable",
-        "made": f"put together: {backup.content.note}",
-    }
-    return f"{origin[backup.content.origin.value]} ({backup.name}, {backup.content.taken[:16].replace('T', ' ')})"
+        Origin.PART: "the original sensor flex, read in the phone" if flex else "the original panel, read on the bench",
+        Origin.PHONE: "the phone itself, over the cable",
+        Origin.TYPED: "typed by hand from paper",
+        Origin.MADE: f"put together: {backup.content.note}",
+    }[backup.content.origin]
+    if backup.arrived:
+        origin = f"a backup imported from a file ({backup.arrived}), which says of itself: {origin}"
+    return f"{origin} ({backup.name}, {backup.content.taken[:16].replace('T', ' ')})"
 
 
 def _written(backup: Backup | None, acts: Sequence[Act]) -> tuple[tuple[str, str], ...]:

@@ -5,12 +5,15 @@ import io
 from collections.abc import Iterable
 from pathlib import Path
 
+from daruma.core.backup import named
 from daruma.core.errors import Trouble
+from daruma.core.plain import plain
 from daruma.store.files import write_whole
 from daruma.store.journal import Journal
 
 # what makes a spreadsheet read a cell as something to be computed (common practice, no source)
-RUNS = ("=", "+", "-", "@", "\t", "\r", "\n")
+RUNS = ("=", "+", "-", "@")
+BLANKS = "".join(c for c in map(chr, range(0x3001)) if c.isspace() or not c.isprintable())  # passed over before it
 HEADS = (
     "act",
     "job",
@@ -31,7 +34,7 @@ HEADS = (
 
 def inert(text: str) -> str:
     """Return a cell that a spreadsheet shows as text: one that would be computed gets an apostrophe in front."""
-    return f"'{text}" if text.startswith(RUNS) else text
+    return f"'{text}" if text.lstrip(BLANKS).startswith(RUNS) else text
 
 
 def to_csv(heads: Iterable[str], rows: Iterable[Iterable[str]]) -> str:
@@ -39,7 +42,7 @@ def to_csv(heads: Iterable[str], rows: Iterable[Iterable[str]]) -> str:
     out = io.StringIO()
     writer = csv.writer(out)
     writer.writerow(heads)
-    writer.writerows([inert(cell) for cell in row] for row in rows)
+    writer.writerows([inert(plain(cell, lines=True)) for cell in row] for row in rows)
     return out.getvalue()
 
 
@@ -47,7 +50,7 @@ def write_journal(journal: Journal, file: Path) -> None:
     """Write every act with its settlement, whole or not at all."""
     rows = (
         (
-            str(act.number), act.job, act.kind.value, act.die, act.backup, act.started, act.who,
+            str(act.number), act.job_name, act.kind.value, act.die, named(act.backup), act.started, act.who,
             act.state.value, act.note, act.settled, act.answer, act.digest, act.before, act.found,
         )
         for act in journal.all()

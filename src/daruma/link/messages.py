@@ -1,8 +1,11 @@
-"""Messages: CBOR maps with a request id, an operation and its arguments; answers carry a result or an error."""
+"""Messages: CBOR maps with a request id, an operation and its arguments; answers carry a result or an error.
+
+Both ways in the deterministic encoding of RFC 8949, 4.2: shortest numbers, sorted keys, definite lengths, no tags. What
+comes in is bounded in depth and number of items before it is built.
+"""
 
 from collections.abc import Mapping
 from dataclasses import dataclass
-from io import BytesIO
 from typing import Any, TypeGuard
 
 import cbor2
@@ -10,6 +13,33 @@ import cbor2
 from daruma.link.errors import LinkError
 
 PROTOCOL = 1
+MOST_DEPTH = 6  # maps and arrays within each other; the deepest message has four
+MOST_ITEMS = 2000  # values in one message
+
+# which error codes may stand as an answer to which operation (docs/protocol.md); others are a fault of the device
+_USUAL = frozenset({"busy", "unknown", "no"})
+_AT_PART = _USUAL | {"empty", "part", "firmware", "range"}
+PERMITTED: Mapping[str, frozenset[str]] = {
+    "sockets": _USUAL,
+    "memory.read": _AT_PART,
+    "write.begin": _AT_PART,
+    "write.page": _USUAL | {"range"},
+    "write.commit": frozenset({"empty", "part", "firmware", "range", "image", "unknown", "maker", "spent", "no"}),
+    "firmware.begin": _USUAL,
+    "firmware.step": _USUAL,
+    "light.set": _USUAL | {"range"},
+}
+_OF_PHONE = _USUAL | {"off", "trust", "range"}
+# answers after which the device promises that the part is as it was, as far as a look at it agrees
+UNTOUCHED = frozenset({"empty", "part", "firmware", "range", "image", "unknown", "busy", "off", "trust"})
+
+
+def permitted(op: str) -> frozenset[str]:
+    """Return the error codes that may answer an operation."""
+    if op.startswith("phone."):
+        return _OF_PHONE
+    return frozenset(ADVICE) if op.startswith("hands.") else PERMITTED.get(op, _USUAL)
+
 
 ADVICE = {
     "empty": ("No part answers on the socket.", "Nothing was changed.", "Press the connector home on both ends."),
@@ -56,14 +86,18 @@ class Answer:
 
 def pack_request(request: Request) -> bytes:
     """Return the CBOR of a request."""
-    return cbor2.dumps({"i": request.ident, "op": request.op, "a": dict(request.args)})
+    return _packed({"i": request.ident, "op": request.op, "a": dict(request.args)})
 
 
 def pack_answer(answer: Answer) -> bytes:
     """Return the CBOR of an answer."""
     if answer.result is None:
-        return cbor2.dumps({"i": answer.ident, "e": {"c": answer.code, "t": answer.text}})
-    return cbor2.dumps({"i": answer.ident, "r": dict(answer.result)})
+        return _packed({"i": answer.ident, "e": {"c": answer.code, "t": answer.text}})
+    return _packed({"i": answer.ident, "r": dict(answer.result)})
+
+
+def _packed(message: dict[str, Any]) -> bytes:
+    return cbor2.dumps(message, canonical=True)
 
 
 def unpack_request(payload: bytes) -> Request:
@@ -91,11 +125,47 @@ def _is_ident(value: object) -> TypeGuard[int]:
 
 
 def _map(payload: bytes) -> dict[Any, Any]:
-    stream = BytesIO(payload)
+    refuse_unbounded(payload)
     try:
-        message = cbor2.load(stream)
+        message = cbor2.loads(payload)
     except (cbor2.CBORDecodeError, ValueError, OverflowError, RecursionError, MemoryError, TypeError) as error:
         raise LinkError("A message on the wire is not CBOR.") from error
-    if not isinstance(message, dict) or stream.read(1):
+    if not isinstance(message, dict):
         raise LinkError("A message on the wire is not one CBOR map.")
+    if _packed(message) != payload:
+        raise LinkError("A message on the wire is not in the deterministic encoding.")
     return message
+
+
+def refuse_unbounded(payload: bytes) -> None:
+    """Walk over the heads of one CBOR value without building it; raise LinkError for tags, indefinite lengths, too many
+    values or too deep ones, and for bytes that are cut off or left over.
+    """
+    at, items, open_ = 0, 0, [1]  # values that are still to come at each depth
+    while open_:
+        if open_[-1] == 0:
+            open_.pop()
+            continue
+        open_[-1] -= 1
+        items += 1
+        major, size, at = _head(payload, at)
+        if major in (2, 3):
+            at += size
+        elif major in (4, 5):
+            open_.append(size * (2 if major == 5 else 1))
+        if at > len(payload) or items + open_[-1] > MOST_ITEMS or len(open_) > MOST_DEPTH + 1:
+            raise LinkError("A message on the wire is cut off, too large or too deep.")
+    if at != len(payload):
+        raise LinkError("A message on the wire is not one CBOR map.")
+
+
+def _head(payload: bytes, at: int) -> tuple[int, int, int]:
+    """Return major type, argument and where the head ends (RFC 8949, 3)."""
+    if at >= len(payload):
+        raise LinkError("A message on the wire is cut off.")
+    major, info = payload[at] >> 5, payload[at] & 31
+    more = {24: 1, 25: 2, 26: 4, 27: 8}.get(info, 0)
+    if info > 27 or major == 6 or (major == 7 and info not in (20, 21, 22, 25, 26, 27)):
+        raise LinkError("A message on the wire holds tags, endless or undefined values.")
+    end = at + 1 + more
+    return major, int.from_bytes(payload[at + 1 : end], "big") if more else info, end

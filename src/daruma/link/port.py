@@ -5,21 +5,25 @@ import logging
 import secrets
 import time
 from collections import deque
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
+from contextlib import contextmanager
 from dataclasses import dataclass, field
+from math import inf
 from typing import Any, Protocol
 
 import serial
 
-from daruma.link.errors import DeviceGone, DeviceSilent, LinkError, Refused
+from daruma.core.plain import plain
+from daruma.link.errors import DeviceFault, DeviceGone, DeviceSilent, LinkError, Refused
 from daruma.link.framing import LARGEST_PAYLOAD, FrameError, frame, unframe
-from daruma.link.messages import ADVICE, Answer, Request, pack_request, unpack_answer
+from daruma.link.messages import ADVICE, Answer, Request, pack_request, permitted, unpack_answer
 
 log = logging.getLogger("daruma.link")
 
 TIMEOUT = 1.5  # seconds
 LATELY = 50  # exchanges that tell how a link is
 TRIES = 3
+LONGEST_WORDS = 200  # of a device's own words that are shown
 
 
 class Wire(Protocol):
@@ -85,6 +89,16 @@ class Port:
         # begun anywhere: a late answer to another process's request must not pass for one to ours
         self._ident = secrets.randbelow(65535)
         self._buffer = bytearray()
+        self._end = inf
+
+    @contextmanager
+    def within(self, seconds: float) -> Iterator[None]:
+        """Bound the time of everything that is asked here, however many requests it takes."""
+        before, self._end = self._end, min(self._end, time.monotonic() + seconds * self._patience)
+        try:
+            yield
+        finally:
+            self._end = before
 
     def close(self) -> None:
         """Close the wire."""
@@ -96,9 +110,12 @@ class Port:
         """Send a request and return the answer's result.
 
         A request that is not `repeatable` is sent once. Raises Refused for an answer that says no, DeviceSilent after
-        `timeout` seconds without one, DeviceGone for a dead wire.
+        `timeout` seconds without one, DeviceGone for a dead wire, DeviceFault for an error code that may not stand here.
         """
+        silent = self._too_long()
         for attempt in range(TRIES if repeatable else 1):
+            if time.monotonic() >= self._end:
+                break
             try:
                 answer = self._once(op, args or {}, timeout * self._patience)
             except (DeviceSilent, FrameError) as error:
@@ -111,9 +128,26 @@ class Port:
                 raise
             self.health.answered()
             if answer.result is None:
-                raise _refusal(answer)
+                raise self._refusal(answer, op)
             return answer.result
         raise silent
+
+    def _too_long(self) -> LinkError:
+        return DeviceSilent(
+            f"The {self._name} takes too long.",
+            safe="What is in the vault is safe.",
+            advice="Check cable and power, then try again.",
+        )
+
+    def _refusal(self, answer: Answer, op: str) -> LinkError:
+        if answer.code not in permitted(op):
+            self.health.failed(f"{op} was answered {plain(answer.code[:20])}")
+            return DeviceFault(
+                f"The {self._name} answered {plain(answer.code[:20])!r} to {op}, which cannot be an answer to it.",
+                safe="What is in the vault is safe.",
+                advice="It is a fault of the device: look at the part before going on, and update the device.",
+            )
+        return _refusal(answer)
 
     def _once(self, op: str, args: Mapping[str, Any], timeout: float) -> Answer:
         self._ident = self._ident % 65535 + 1
@@ -121,7 +155,7 @@ class Port:
         log.debug("%s > %s #%d %d bytes", self._name, op, self._ident, len(raw))
         try:
             self._wire.write(raw)
-            answer = self._await(self._ident, time.monotonic() + timeout)
+            answer = self._await(self._ident, min(time.monotonic() + timeout, self._end))
         except (serial.SerialException, OSError, TypeError, AttributeError) as error:
             # pyserial raises TypeError or AttributeError where another thread closes the port in mid-read
             raise DeviceGone(
@@ -132,8 +166,9 @@ class Port:
 
     def _await(self, ident: int, deadline: float) -> Answer:
         while True:
+            left = deadline - time.monotonic()
             cut = self._buffer.find(0)
-            if cut >= 0:
+            if cut >= 0 and left > 0:
                 raw = bytes(self._buffer[:cut])
                 del self._buffer[: cut + 1]
                 if raw and (answer := self._parse(raw)) is not None and answer.ident == ident:
@@ -141,7 +176,6 @@ class Port:
                 continue
             if len(self._buffer) > 2 * LARGEST_PAYLOAD:
                 self._buffer.clear()
-            left = deadline - time.monotonic()
             if left <= 0:
                 raise DeviceSilent(
                     f"The {self._name} does not answer.", safe="What is in the vault is safe.", advice="Check cable and power."
@@ -150,7 +184,7 @@ class Port:
             self._buffer += self._wire.read(1)
             waiting = getattr(self._wire, "in_waiting", 0)
             if waiting:
-                self._buffer += self._wire.read(waiting)
+                self._buffer += self._wire.read(min(waiting, LARGEST_PAYLOAD))
 
     def _parse(self, raw: bytes) -> Answer | None:
         try:
@@ -165,5 +199,5 @@ class Port:
 def _refusal(answer: Answer) -> Refused:
     what, safe, advice = ADVICE.get(answer.code, ADVICE["no"])
     if answer.code not in ADVICE or answer.code == "no":
-        what = f"The device refused: {answer.text or answer.code}."
+        what = f"The device refused: {plain((answer.text or answer.code)[:LONGEST_WORDS])}."
     return Refused(answer.code, what, safe=safe, advice=advice)

@@ -116,7 +116,7 @@ class ProgrammerSim:
         return part
 
     def _read(self, args: Mapping[str, Any]) -> dict[str, Any]:
-        panel = self._panel(args, "memory.read")
+        panel = self._meant(args, "memory.read")
         memory = bytes.fromhex(panel.memory)
         offset, length = int(args["offset"]), int(args["length"])
         if offset < 0 or not 0 < length <= 256 or offset + length > len(memory):

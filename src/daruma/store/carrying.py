@@ -1,91 +1,401 @@
-"""Carry over what a replaced store still gives: backups, acts and jobs that the restored copy does not know."""
+"""Merge what a replaced store still gives into a restored copy: nothing counted is lost, the further state of a job wins.
+
+Rows are matched by what they are (a digest, an identity), never by their number; what differs is told.
+"""
 
 import sqlite3
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from contextlib import closing, suppress
+from dataclasses import dataclass, field, replace
+from datetime import datetime
+from hashlib import sha256
 from pathlib import Path
+from tempfile import TemporaryDirectory
 from typing import Any
+from urllib.parse import quote
 
-from sqlalchemy import Table, insert, select
+from sqlalchemy import Connection, func, insert, select, text
 
-from daruma.core.backup import BackupContent
+from daruma.core.backup import KNOWN_BY, LOST, BackupContent, known_by, link_of, name_of
+from daruma.core.job import Job, StepState
 from daruma.store.checking import DAMAGE
-from daruma.store.database import Database, StoreTrouble
-from daruma.store.schema import acts, backups, jobs, outcome_totals, settlements, shelf
-from daruma.store.vault import Vault
+from daruma.store.database import FILE, HEAD, Database, StoreTrouble, count_lost
+from daruma.store.digests import ACT, SETTLEMENT, SHELF, is_whole
+from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_since
+from daruma.store.jobs import job_of, put_jobs, put_shelf
+from daruma.store.journal import add_act, add_settlement
+from daruma.store.marks import Marked, Marks
+from daruma.store.purging import without_identifiers
+from daruma.store.retention import purge_again
+from daruma.store.schema import acts, backups, doubts, jobs, outcome_totals, settlements, shelf
+from daruma.store.vault import head_in, keep_in, put_head
+
+Row = dict[str, Any]
 
 
-def carry_over(old: Path, new: Database) -> tuple[int, int, int]:
-    """Bring what only the old file has into the new store; return how many backups, acts and jobs.
+@dataclass
+class Carried:
+    """Hold what was carried over from the replaced store: how many of each, and in words what differs or is lost."""
 
-    The old file may be damaged or missing: what it does not give is left out. Rows keep their numbers, since both
-    stores grew from the same ones; a backup takes the next number where its own is taken.
+    backups: int = 0
+    acts: int = 0
+    jobs: int = 0
+    differs: list[str] = field(default_factory=list)
+    lost: list[str] = field(default_factory=list)
+
+    @property
+    def words(self) -> str:
+        """Return the counts in a few words."""
+        return f"{self.backups} backups, {self.acts} acts, {self.jobs} jobs"
+
+
+def carry_over(folder: Path, new: Database, now: datetime) -> tuple[Carried, Marked]:
+    """Merge the store in a folder into a copy of it; return what was carried over, and the marks that go with it.
+
+    The old store may be damaged or missing: what can be read is carried, what cannot is named and counted against its
+    part.
     """
-    if not old.exists():
-        return 0, 0, 0
-    with closing(sqlite3.connect(old)) as source:
+    carried = Carried()
+    before = Marks(folder).read("")
+    when = now.isoformat(timespec="seconds")
+    with _old_store(folder / FILE) as old, new.writing() as connection:
+        kept = _old_heads(old)
+        if old is not None:
+            _Merge(old, connection, carried, when).all()
+        for known in (before, kept):
+            if known is not None:
+                count_lost(connection, known)
+        _facts(connection, before)
+        again = purge_again(connection, when)
+        if again.jobs or again.backups:
+            carried.differs.append(f"purged again: {', '.join((*again.jobs, *again.backups))}")
+        marked = _marked(connection, before)
+    return carried, marked
+
+
+class _OldStore:
+    """Open the replaced store for reading, brought to this version where it can be."""
+
+    def __init__(self, file: Path) -> None:
+        self.file = file
+        self.raw: sqlite3.Connection | None = None
+        self._aside: TemporaryDirectory[str] | None = None
+
+    def __enter__(self) -> sqlite3.Connection | None:
+        if not self.file.exists() or not self.file.stat().st_size:
+            return None
+        self.raw = sqlite3.connect(f"file:{quote(str(self.file.absolute()))}?mode=rw", uri=True)
         with suppress(*DAMAGE):
             # the log belongs to the old store: brought into its file before that is moved away
-            source.execute("PRAGMA wal_checkpoint(TRUNCATE)")
-        found_acts = _missing(source, new, acts)
-        _missing(source, new, settlements)
-        found_jobs = _missing(source, new, jobs)
-        _missing(source, new, shelf)
-        _totals(source, new)
-        return _backups(source, new), found_acts, found_jobs
+            self.raw.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+        if self._version() not in (HEAD, ""):
+            self._migrated()
+        self.raw.row_factory = sqlite3.Row
+        return self.raw
+
+    def _version(self) -> str:
+        assert self.raw is not None
+        try:
+            row = self.raw.execute("SELECT version_num FROM alembic_version").fetchone()
+        except DAMAGE:
+            return ""
+        return str(row[0]) if row else ""
+
+    def _migrated(self) -> None:
+        """Read a store of an earlier version from a copy that is migrated aside; the old one stays as it is."""
+        assert self.raw is not None
+        self._aside = TemporaryDirectory(prefix="daruma-")
+        place = Path(self._aside.name)
+        with closing(sqlite3.connect(place / FILE)) as target:
+            self.raw.backup(target)
+        self.raw.close()
+        Database(place, marked=False).close()
+        self.raw = sqlite3.connect(place / FILE)
+
+    def __exit__(self, *_: object) -> None:
+        if self.raw is not None:
+            self.raw.close()
+        if self._aside is not None:
+            self._aside.cleanup()
 
 
-def _backups(source: sqlite3.Connection, new: Database) -> int:
-    vault = Vault(new)
-    before = vault.count()
-    for row in _each(source, backups):
-        with suppress(ValueError, StoreTrouble):
-            content = BackupContent.from_canonical(row["body"])
-            if not row["purged"] and content.sha256() == row["sha256"]:
-                vault.keep(content)
-    return vault.count() - before
+def _old_store(file: Path) -> _OldStore:
+    return _OldStore(file)
 
 
-def _missing(source: sqlite3.Connection, new: Database, table: Table) -> int:
-    key = next(iter(table.primary_key.columns))
-    count = 0
-    with new.writing() as connection:
-        there = set(connection.execute(select(key)).scalars())
-        for row in _each(source, table):
-            if row[key.name] not in there:
-                connection.execute(insert(table).values(**row))
-                count += 1
-    return count
+@dataclass
+class _Merge:
+    """Carry what one merge shares."""
+
+    old: sqlite3.Connection
+    new: Connection
+    carried: Carried
+    when: str
+
+    def all(self) -> None:
+        """Merge everything."""
+        self._purges()
+        refs = self._backups()
+        self._acts()
+        self._settlements()
+        self._jobs(refs)
+        self._shelf()
+        self._totals()
+
+    # -- backups
+
+    def _backups(self) -> dict[str, str]:
+        """Carry backups over; return the names that those have now which had another one, by digest."""
+        there = {row.sha256: row.number for row in self.new.execute(select(backups.c.sha256, backups.c.number))}
+        names: dict[str, str] = {}
+        last, _ = head_in(self.new)
+        for number, row in _each(self.old, "backups", backups.columns.keys()):
+            if number <= last and row is None:
+                continue
+            sha = str(row["sha256"]) if row is not None else ""
+            if sha in there:
+                if row is not None and row["purged"] and not str(row["purged"]).startswith(LOST):
+                    self._purge(there[sha], str(row["purged"]))
+                continue
+            self._fill_up_to(number)
+            content = _content_of(row)
+            if content is not None and row is not None:
+                (kept,) = keep_in(self.new, (content,), _text(row["arrived"]))
+                self.carried.backups += 1
+                if kept.number != number:
+                    names[sha] = kept.name
+                    self.carried.differs.append(f"{name_of(number)} is now {kept.name}")
+            elif row is not None and row["purged"]:
+                self._placeholder(row, _text(row["purged"]), sha)
+            else:
+                self.carried.lost.append(f"{name_of(number)} is damaged in the replaced store")
+                self._placeholder(row, LOST + self.when, sha256(f"{LOST}{sha} {number}".encode()).hexdigest())
+        return names
+
+    def _fill_up_to(self, number: int) -> None:
+        """Keep the places of backups of which nothing can be read, so that those behind them keep their names."""
+        last, _ = head_in(self.new)
+        for missing in range(last + 1, number):
+            self.carried.lost.append(f"{name_of(missing)} cannot be read in the replaced store")
+            self._placeholder(None, LOST + self.when, sha256(f"{LOST}{missing} {self.when}".encode()).hexdigest())
+
+    def _placeholder(self, row: Row | None, purged: str, sha: str) -> None:
+        last, chain = head_in(self.new)
+        texts = {name: _text(row[name]) if row is not None else "" for name in ("model", "layout", "maker", "job", "arrived")}
+        number, link = last + 1, link_of(chain, sha, texts["arrived"])
+        values = {**texts, "number": number, "sha256": sha, "chain": link, "imei": "", "die": "", "purged": purged, "body": b""}
+        self.new.execute(insert(backups).values(**values))
+        put_head(self.new, number, link)
+
+    def _purge(self, number: int, purged: str) -> None:
+        self.new.execute(
+            text("UPDATE backups SET purged = :purged, body = x'', imei = '', die = '' WHERE number = :number AND purged = ''"),
+            {"purged": purged, "number": number},
+        )
+        self.new.execute(text("DELETE FROM backup_search WHERE rowid = :number"), {"number": number})
+
+    # -- journal
+
+    def _acts(self) -> None:
+        there = set(self.new.execute(select(acts.c.uid)).scalars())
+        for number, row in _each(self.old, "acts", acts.columns.keys()):
+            if row is None or not is_whole(ACT, row, row["sha256"]):
+                self.carried.lost.append(f"act {number} is damaged in the replaced store; its write counts on")
+            elif row["uid"] not in there:
+                add_act(self.new, {name: row[name] for name in ACT}, self._free(number))
+                self.carried.acts += 1
+
+    def _free(self, number: int) -> int | None:
+        """Return an act's own number where it comes next, None where it has to take another one."""
+        last = int(self.new.execute(select(func.coalesce(func.max(acts.c.number), 0))).scalar_one())
+        return number if number == last + 1 else None
+
+    def _settlements(self) -> None:
+        numbers = {row.uid: row.number for row in self.new.execute(select(acts.c.uid, acts.c.number))}
+        uids = {number: row["uid"] for number, row in _each(self.old, "acts", ["number", "uid"]) if row is not None}
+        told = [settlements.c[name] for name in SETTLEMENT]
+        there = {tuple(row) for row in self.new.execute(select(*told))}
+        for number, row in _each(self.old, "settlements", settlements.columns.keys()):
+            act = numbers.get(uids.get(row["act"], "")) if row is not None else None
+            if row is None or act is None or not is_whole(SETTLEMENT, row, row["sha256"]):
+                self.carried.lost.append(f"the settlement {number} in the replaced store is damaged, or its act is")
+                continue
+            values = {**{name: row[name] for name in SETTLEMENT}, "act": act}
+            if tuple(values[name] for name in SETTLEMENT) in there:
+                continue
+            if self.new.execute(select(doubts.c.act).where(doubts.c.act == act)).first() is None:
+                self.carried.differs.append(f"act {act} is settled otherwise in the copy: {row['state']} here")
+                continue
+            add_settlement(self.new, values)
+
+    # -- jobs, shelf, totals
+
+    def _jobs(self, refs: Mapping[str, str]) -> None:
+        columns = jobs.columns.keys()
+        mine = {row["uid"]: row for row in self.new.execute(select(jobs)).mappings()}
+        for number, row in _each(self.old, "jobs", columns):
+            job = job_of(row) if row is not None else None
+            if row is None or job is None:
+                self.carried.lost.append(f"job J-{number:04d} is damaged in the replaced store")
+                continue
+            there = job_of(mine[row["uid"]]) if row["uid"] in mine else None
+            if there is None:
+                job = replace(job, number=self._place_of(number)) if row["uid"] not in mine else job
+                self.carried.jobs += 1
+                self._put(_renamed(job, refs), row)
+            elif (further := _further(job, there)) is not there or row["purged"]:
+                self.carried.differs.append(f"{there.name}: the replaced store's is further ({_state(job)}, not {_state(there)})")
+                self._put(replace(_renamed(further, refs), number=there.number), row)
+            elif job != there:
+                self.carried.differs.append(f"{there.name}: the copy's is further ({_state(there)}, not {_state(job)})")
+
+    def _put(self, job: Job, row: Row) -> None:
+        purged = _text(row["purged"])
+        put_jobs(self.new, (without_identifiers(job) if purged else job,), _text(row["updated"]), purged=purged)
+
+    def _place_of(self, number: int) -> int:
+        taken = self.new.execute(select(jobs.c.number).where(jobs.c.number == number)).first() is not None
+        if not taken:
+            return number
+        return int(self.new.execute(select(func.max(jobs.c.number))).scalar_one()) + 1
+
+    def _shelf(self) -> None:
+        for _, row in _each(self.old, "shelf", shelf.columns.keys()):
+            if row is not None and is_whole(SHELF, row, row["sha256"]):
+                put_shelf(self.new, {name: row[name] for name in SHELF})
+
+    def _totals(self) -> None:
+        """Take the higher total: they only grow, and count what was purged as well."""
+        names = outcome_totals.columns.keys()
+        statement = (
+            f"INSERT INTO outcome_totals ({', '.join(names)}) VALUES (:model, :action, :good, :times) "
+            "ON CONFLICT (model, action, good) DO UPDATE SET times = max(times, excluded.times)"
+        )
+        for _, row in _each(self.old, "outcome_totals", names):
+            if row is not None and isinstance(row["times"], int):
+                with suppress(*DAMAGE):
+                    self.new.execute(text(statement), row)
+
+    def _purges(self) -> None:
+        """Take the old store's memory of purges with its salt."""
+        salt = None
+        with suppress(*DAMAGE):
+            salt = self.old.execute("SELECT value FROM facts WHERE key = 'salt'").fetchone()
+        if salt is None:
+            return
+        keep_fact(self.new, "salt", _text(salt[0]))
+        for _, row in _each(self.old, "purges", ["digest"]):
+            if row is not None:
+                self.new.execute(text("INSERT OR IGNORE INTO purges VALUES (:digest)"), {"digest": _text(row["digest"])})
 
 
-def _totals(source: sqlite3.Connection, new: Database) -> None:
-    """Take the old store's totals where they can be read: they only grow, and count what was purged as well."""
-    rows = list(_each(source, outcome_totals))
-    with new.writing() as connection:
-        for row in rows:
-            connection.execute(insert(outcome_totals).prefix_with("OR REPLACE").values(**row))
+def _renamed(job: Job, names: Mapping[str, str]) -> Job:
+    """Return a job whose references read by the names that its backups have now."""
+    changes: dict[str, Any] = {}
+    for attribute in ("backup", "flex_backup", "tuned"):
+        digest = known_by(getattr(job, attribute))
+        if digest in names:
+            changes[attribute] = f"{names[digest]}{KNOWN_BY}{digest}"
+    return replace(job, **changes) if changes else job
 
 
-def _each(source: sqlite3.Connection, table: Table) -> Iterator[dict[str, Any]]:
-    """Yield a table's rows that can be read, in their order; a damaged page costs the rows on it."""
-    names = [column.name for column in table.columns]
-    query, last = f"SELECT rowid, {', '.join(names)} FROM {table.name}", 0
+def _further(one: Job, other: Job) -> Job:
+    """Return the version of a job that has come further; the first where neither has."""
+
+    def reached(job: Job) -> tuple[bool, int, int]:
+        return bool(job.closed), sum(step.state is StepState.DONE for step in job.steps), job.revision
+
+    return one if reached(one) > reached(other) else other
+
+
+def _state(job: Job) -> str:
+    done = sum(step.state is StepState.DONE for step in job.steps)
+    return f"{'closed, ' if job.closed else ''}{done} steps done, saved {job.revision} times"
+
+
+def _content_of(row: Row | None) -> BackupContent | None:
+    if row is None or row["purged"]:
+        return None
     try:
-        for rowid, *row in source.execute(f"{query} ORDER BY rowid"):
+        content = BackupContent.from_canonical(bytes(row["body"]))
+        return content if content.sha256() == row["sha256"] else None
+    except (ValueError, StoreTrouble, TypeError):
+        return None
+
+
+def _text(value: object) -> str:
+    return value if isinstance(value, str) else ""
+
+
+def _old_heads(old: sqlite3.Connection | None) -> Marked | None:
+    """Return the totals of writes that the old store itself counts, its damaged acts included."""
+    if old is None:
+        return None
+    writes: dict[str, int] = {}
+    for _, row in _each(old, "lost_writes", ["die", "times"]):
+        if row is not None and isinstance(row["times"], int):
+            writes[_text(row["die"])] = row["times"]
+    spared = {
+        row["act"] for _, row in _each(old, "settlements", ["act", "state"]) if row is not None and row["state"] == "not sent"
+    }
+    for number, row in _each(old, "acts", ["die", "kind"]):
+        if row is not None and row["kind"] == "write" and number not in spared:
+            writes[_text(row["die"])] = writes.get(_text(row["die"]), 0) + 1
+    return Marked(Heads("", writes=writes))
+
+
+def _facts(connection: Connection, before: Marked | None) -> None:
+    """Let counts of saves and commits never fall; remember purges that only the marks know of."""
+    facts = facts_of(connection)
+    if before is None:
+        return
+    for key, then in (("saves", before.heads.saves), ("commits", before.heads.commits)):
+        now = int(facts[key]) if facts.get(key, "").isdecimal() else 0
+        keep_fact(connection, key, str(max(now, then)))
+    if before.salt and before.purges:
+        keep_fact(connection, "salt", before.salt)
+        rows = [{"digest": digest} for digest in before.purges]
+        connection.execute(text("INSERT OR IGNORE INTO purges VALUES (:digest)"), rows)
+
+
+def _marked(connection: Connection, before: Marked | None) -> Marked:
+    """Return the marks of the restored store: what is missing is what there once was more of."""
+    heads = replace(heads_of(connection), writes=writes_since(connection, None))
+    missing: dict[str, int] = {}
+    if before is not None:
+        now = {**{table: number for table, (number, _) in heads.chains.items()}, "jobs": heads.jobs}
+        then = {**{table: number for table, (number, _) in before.heads.chains.items()}, "jobs": before.heads.jobs}
+        missing = {name: then[name] + before.missing.get(name, 0) - now[name] for name in now if name in then}
+    purges = frozenset(connection.execute(text("SELECT digest FROM purges")).scalars())
+    salt = facts_of(connection).get("salt", "")
+    epoch = before.epoch + 1 if before is not None else 0
+    return Marked(heads, epoch, {name: count for name, count in missing.items() if count > 0}, salt, purges)
+
+
+def _each(old: sqlite3.Connection, table: str, names: list[str]) -> Iterator[tuple[int, Row | None]]:
+    """Yield a table's rows with their numbers, in order; None for one that cannot be read. A table that is not there, or
+    whose end cannot be found, yields nothing.
+    """
+    query, last = f"SELECT rowid, {', '.join(names)} FROM {table}", 0
+    try:
+        for rowid, *row in (tuple(found) for found in old.execute(f"{query} ORDER BY rowid")):
             last = rowid
-            yield dict(zip(names, row, strict=True))
+            yield rowid, dict(zip(names, row, strict=True))
         return
     except DAMAGE:
-        most = _most(source, table.name)
+        most = _most(old, table)
     for number in range(last + 1, most + 1):
-        with suppress(*DAMAGE):
-            found = source.execute(f"{query} WHERE rowid = ?", (number,)).fetchone()
-            if found is not None:
-                yield dict(zip(names, found[1:], strict=True))
+        try:
+            found = old.execute(f"{query} WHERE rowid = ?", (number,)).fetchone()
+        except DAMAGE:
+            yield number, None
+            continue
+        if found is not None:
+            yield number, dict(zip(names, tuple(found)[1:], strict=True))
 
 
-def _most(source: sqlite3.Connection, table: str) -> int:
+def _most(old: sqlite3.Connection, table: str) -> int:
     try:
-        return int(source.execute(f"SELECT coalesce(max(rowid), 0) FROM {table}").fetchone()[0])
+        return int(old.execute(f"SELECT coalesce(max(rowid), 0) FROM {table}").fetchone()[0])
     except DAMAGE:
         return 0

@@ -12,6 +12,7 @@ from concurrent.futures import ThreadPoolExecutor
 from contextlib import closing
 from dataclasses import dataclass, replace
 from pathlib import Path
+from urllib.parse import quote
 
 from daruma.core.backup import GENESIS, ChainCheck, Kept, VaultFault, name_of
 
@@ -30,7 +31,8 @@ CASE purged WHEN '' THEN cast(',"imei":' || json_quote(imei) || ',"job":' || jso
 """
 # a damaged row may hold a value of another type: that is as wrong as another value, even where its bytes are the same
 _TEXTS = ", ".join(f"iif(typeof({name}) = 'text', {name}, '')" for name in ("sha256", "chain"))
-_KEPT = f"SELECT number, {_TEXTS}, iif(typeof(body) = 'blob', body, x''), purged, {_TOLD}"
+_ARRIVED = "iif(typeof(arrived) = 'text', arrived, '?')"
+_KEPT = f"SELECT number, {_TEXTS}, iif(typeof(body) = 'blob', body, x''), purged, {_TOLD}, {_ARRIVED}"
 _SCAN = f"{_KEPT} FROM backups WHERE number BETWEEN ? AND ? ORDER BY number"
 # a range of one would look at the row behind it, which may lie on a damaged page
 _ONE = f"{_KEPT} FROM backups WHERE number = ?"
@@ -101,8 +103,9 @@ def _link_before(raw: sqlite3.Connection, first: int) -> str:
 def _pieces(raw: sqlite3.Connection, first: int, last: int, unreadable: list[VaultFault]) -> Iterator[list[Kept]]:
     """Yield every backup that can be read; where a page is damaged go on one by one and name what cannot be read."""
     done = first - 1
+    scan, one = _of_version(raw, _SCAN), _of_version(raw, _ONE)
     try:
-        cursor = raw.execute(_SCAN, (first, last))
+        cursor = raw.execute(scan, (first, last))
         while rows := cursor.fetchmany(AT_ONCE):
             done = rows[-1][0]
             yield rows
@@ -111,13 +114,22 @@ def _pieces(raw: sqlite3.Connection, first: int, last: int, unreadable: list[Vau
         pass
     for number in range(done + 1, last + 1):
         try:
-            rows = raw.execute(_ONE, (number,)).fetchall()
+            rows = raw.execute(one, (number,)).fetchall()
         except DAMAGE:
             rows = []
         if rows:
             yield rows
         else:
             unreadable.append(VaultFault(name_of(number), "it cannot be read from the file"))
+
+
+def _of_version(raw: sqlite3.Connection, query: str) -> str:
+    """Return a query as the file's version answers it: copies made before imports were marked have no such column."""
+    try:
+        names = {row[1] for row in raw.execute("PRAGMA table_info(backups)")}
+    except DAMAGE:
+        return query
+    return query if "arrived" in names or not names else query.replace(_ARRIVED, "''")
 
 
 def _columns_agree(raw: sqlite3.Connection) -> Callable[[Kept], bool]:
@@ -146,11 +158,15 @@ def check_pages(raw: sqlite3.Connection, what: str) -> tuple[VaultFault, ...]:
 def _pages_of(file: Path, pages: str) -> tuple[VaultFault, ...] | None:
     """Return what a connection of its own says of the pages; None where there can be none, as on some media."""
     try:
-        with closing(sqlite3.connect(f"file:{file}?mode=ro", uri=True)) as raw:
+        with closing(sqlite3.connect(_address(file), uri=True)) as raw:
             raw.execute("SELECT count(*) FROM sqlite_master").fetchone()
             return check_pages(raw, pages)
     except DAMAGE:
         return None
+
+
+def _address(file: Path | str) -> str:
+    return f"file:{quote(str(Path(file).absolute()))}?mode=ro"
 
 
 def _read(said: str) -> Checked:
@@ -162,7 +178,7 @@ def _read(said: str) -> Checked:
 def main() -> None:
     """Check FILE from FIRST to LAST, and its PAGES; print what was seen as JSON."""
     file, first, last, pages = sys.argv[1:5]
-    with closing(sqlite3.connect(f"file:{file}?mode=ro", uri=True)) as raw:
+    with closing(sqlite3.connect(_address(file), uri=True)) as raw:
         done = check_range(raw, int(first), int(last), lambda _: None)
         lists = (done.faults, done.unreadable, check_pages(raw, pages))
     print(json.dumps([done.seen, *([[fault.name, fault.what] for fault in each] for each in lists)]))

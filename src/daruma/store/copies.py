@@ -3,49 +3,75 @@
 import os
 import shutil
 import sqlite3
-from collections.abc import Callable, Iterable
-from contextlib import closing, suppress
+import threading
+from collections.abc import Callable, Iterable, Sequence
+from contextlib import closing, contextmanager, suppress
 from dataclasses import dataclass
 from datetime import date, datetime, time, timedelta
 from pathlib import Path
+from urllib.parse import quote
 
 from daruma.core.backup import VaultFault
-from daruma.store.carrying import carry_over
-from daruma.store.database import FILE, LOCK, RESTORING, Database, FileLook, StoreTrouble, explained, finish_restore
-from daruma.store.files import PRIVATE, private_folder, settle_folder
+from daruma.store.carrying import Carried, carry_over
+from daruma.store.database import COPIES as FOLDER
+from daruma.store.database import (
+    FILE,
+    LOCK,
+    MARKS_RESTORING,
+    RESTORING,
+    Database,
+    FileLook,
+    StoreTrouble,
+    explained,
+    finish_restore,
+)
+from daruma.store.files import PRIVATE, private_folder, settle_folder, write_whole
+from daruma.store.heads import CHAINED
 from daruma.store.locks import FileLock
+from daruma.store.losses import Held
+from daruma.store.marks import line_of
 from daruma.store.vault import Vault
+from daruma.store.whole import check_rows
 
-FOLDER, STAGE = "copies", "restoring"
+STAGE = "restoring"
 DAYS, WEEKS = 14, 8  # the newest copy of each of so many days, then of so many weeks
 NIGHT = time(3)  # a copy made after this hour of a day is that day's copy
 PAGES = 2000  # database pages copied between two reports
+LONGEST_GAP = 7  # days that can lie between two copies: more is a clock that was set, or a shop that was closed
 _STEM, _STAMP = "daruma-", "%Y%m%d-%H%M%S"
+_ONE_AT_A_TIME = threading.Lock()
 Report = Callable[[float, str], None]
 
 
 @dataclass(frozen=True, slots=True)
 class Copy:
-    """Hold one copy: its file, when it was made, how large it is."""
+    """Hold one copy: its file, when it was made by the clock, how large it is, its place in the order of copies."""
 
     file: Path
     made: datetime
     size: int
+    turn: int = 0
 
     @property
     def name(self) -> str:
         """Return the copy's name as it is written."""
         return self.file.stem
 
+    @property
+    def order(self) -> tuple[int, datetime]:
+        """Return what a later copy has more of: the clock tells only where the copies' own order does not."""
+        return self.turn, self.made
+
 
 def copies_of(folder: Path) -> tuple[Copy, ...]:
     """Return the copies in a data folder, newest first."""
     found = []
     for file in (folder / FOLDER).glob(f"{_STEM}*.sqlite3"):
+        stamp, _, turn = file.stem.removeprefix(_STEM).partition(".")
         with suppress(ValueError, OSError):
-            made = datetime.strptime(file.stem, _STEM + _STAMP).astimezone()
-            found.append(Copy(file, made, file.stat().st_size))
-    return tuple(sorted(found, key=lambda copy: copy.made, reverse=True))
+            made = datetime.strptime(stamp, _STAMP).astimezone()
+            found.append(Copy(file, made, file.stat().st_size, int(turn or 0)))
+    return tuple(sorted(found, key=lambda copy: copy.order, reverse=True))
 
 
 def copy_named(folder: Path, name: str) -> Copy:
@@ -57,75 +83,164 @@ def copy_named(folder: Path, name: str) -> Copy:
 
 
 def is_due(copies: Iterable[Copy], now: datetime) -> bool:
-    """Return whether the night's copy is still to be made."""
+    """Return whether the night's copy is still to be made; one dated ahead of now tells nothing."""
     night = datetime.combine(now.date(), NIGHT, now.tzinfo)
     night -= timedelta(days=1 if now < night else 0)
-    return all(copy.made < night for copy in copies)
+    return not any(night <= copy.made <= now for copy in copies)
 
 
 def make_copy(database: Database, now: datetime, report: Report = lambda _, __: None) -> Copy:
     """Copy the store with SQLite's backup while it is in use, verify the copy, and put it with the others.
 
-    Raises StoreTrouble where the copy cannot be made or does not verify; nothing is left of such a copy.
+    Raises StoreTrouble where the copy cannot be made or does not verify; nothing is left of such a copy. Windows and
+    commands that copy at the same moment wait for each other.
     """
     with explained():
         private_folder(database.folder / FOLDER)
-        place = database.folder / FOLDER / f"{_STEM}{now.strftime(_STAMP)}.sqlite3"
-        spare = place.with_suffix(".part")
-        try:
-            with database.reading() as connection:
-                raw = connection.connection.driver_connection
-                assert isinstance(raw, sqlite3.Connection)
-                _copied(raw, spare, lambda share: report(0.6 * share, "copying"))
-            if faults := faults_of(spare, lambda share: report(0.6 + 0.4 * share, "verifying the copy")):
-                raise StoreTrouble(
-                    f"The copy does not verify: {faults[0].name}: {faults[0].what}.",
-                    safe="The store and the earlier copies are left as they are.",
-                    advice="Check the vault: the fault may be in the store itself. Do not let earlier copies go.",
-                )
-            spare.replace(place)
-        except BaseException:
-            _remove(spare)
-            raise
-        settle_folder(place.parent)
+        with _alone(database.folder / FOLDER):
+            turn = 1 + max((copy.turn for copy in copies_of(database.folder)), default=0)
+            place = database.folder / FOLDER / f"{_STEM}{now.strftime(_STAMP)}.{turn:05d}.sqlite3"
+            spare = place.with_suffix(".part")
+            try:
+                with database.reading() as connection:
+                    raw = connection.connection.driver_connection
+                    assert isinstance(raw, sqlite3.Connection)
+                    _copied(raw, spare, lambda share: report(0.6 * share, "copying"))
+                if faults := faults_of(spare, lambda share: report(0.6 + 0.4 * share, "verifying the copy")):
+                    raise StoreTrouble(
+                        f"The copy does not verify: {faults[0].name}: {faults[0].what}.",
+                        safe="The store and the earlier copies are left as they are.",
+                        advice="Check the vault: the fault may be in the store itself. Do not let earlier copies go.",
+                    )
+                spare.replace(place)
+            except BaseException:
+                _remove(spare)
+                raise
+            settle_folder(place.parent)
     report(1.0, "copied")
-    return Copy(place, now, place.stat().st_size)
+    return Copy(place, now, place.stat().st_size, turn)
+
+
+@contextmanager
+def _alone(folder: Path):  # type: ignore[no-untyped-def]
+    with _ONE_AT_A_TIME:
+        lock = FileLock(folder.parent / "copying.lock")
+        try:
+            lock.wait()
+            yield
+        finally:
+            lock.release()
 
 
 def faults_of(file: Path, report: Callable[[float], None] = lambda _: None) -> tuple[VaultFault, ...]:
-    """Verify a copy's every backup, its chain and its pages; return what does not verify."""
+    """Verify a copy's every backup, act and job, its chains and its pages; return what does not verify."""
     database = FileLook(file)
     try:
         vault = Vault(database)
         total = max(1, vault.count())
-        return vault.check(lambda seen: report(seen / total), whole_store=True)[1]
+        seen = vault.check(lambda seen: report(seen / total), whole_store=True)[1]
+        return (*seen, *check_rows(database))
     except StoreTrouble as trouble:
         return (VaultFault(file.stem, trouble.what),)
     finally:
         database.close()
 
 
-def outdated(copies: Iterable[Copy], today: date) -> tuple[Copy, ...]:
-    """Return the copies that the rotation lets go; the newest copy of all always stays."""
-    by_age = sorted(copies, key=lambda copy: copy.made, reverse=True)
+def outdated(copies: Iterable[Copy], today: date, irreplaceable: Iterable[Copy] = ()) -> tuple[Copy, ...]:
+    """Return the copies that the rotation lets go; the newest copy of all and the irreplaceable ones always stay.
+
+    A copy's age is the sum of the gaps between it and today in the copies' own order, each of at most a week: a clock
+    that was set a year ahead makes none of them old.
+    """
+    newest_first = sorted(copies, key=lambda copy: copy.order, reverse=True)
     kept: dict[object, Copy] = {}
-    for copy in by_age:
-        age = (today - copy.made.date()).days
+    age, later = 0, today
+    for copy in newest_first:
+        day = copy.made.date()
+        age += min(max(0, (later - day).days), LONGEST_GAP)
+        later = day
         if age < DAYS:
-            kept.setdefault(copy.made.date(), copy)
+            kept.setdefault(("day", age), copy)
         elif age < DAYS + 7 * WEEKS:
-            kept.setdefault(copy.made.isocalendar()[:2], copy)
-    stay = {copy.file for copy in (*kept.values(), *by_age[:1])}
-    return tuple(copy for copy in by_age if copy.file not in stay)
+            kept.setdefault(("week", (age - DAYS) // 7), copy)
+    stay = {copy.file for copy in (*kept.values(), *newest_first[:1], *irreplaceable)}
+    return tuple(copy for copy in newest_first if copy.file not in stay)
 
 
-def rotate(folder: Path, today: date) -> tuple[Copy, ...]:
-    """Remove the copies that the rotation lets go; return them."""
-    gone = outdated(copies_of(folder), today)
+def rotate(database: Database, today: date) -> tuple[Copy, ...]:
+    """Remove the copies that the rotation lets go; return them. The last copy that holds more than the store stays."""
+    copies = copies_of(database.folder)
+    gone = outdated(copies, today, _holding_more(database, copies))
     with explained():
         for copy in gone:
             _remove(copy.file)
     return gone
+
+
+def _holding_more(database: Database, copies: Sequence[Copy]) -> tuple[Copy, ...]:
+    """Return the newest copy of each course that the store does not contain."""
+    kept: list[Copy] = []
+    with database.reading() as connection:
+        raw = connection.connection.driver_connection
+        assert isinstance(raw, sqlite3.Connection)
+        for copy in copies:
+            heads = _heads(copy.file)
+            if heads is None or _contains(raw, heads):
+                continue
+            if not any(_file_contains(other.file, heads) for other in kept):
+                kept.append(copy)
+    return tuple(kept)
+
+
+def _heads(file: Path) -> dict[str, tuple[int, str]] | None:
+    """Return number and link of the newest row of each chain in a file, None where it cannot be read."""
+    try:
+        with closing(_looked_at(file)) as raw:
+            found = {}
+            for table in CHAINED:
+                names = {row[1] for row in raw.execute(f"PRAGMA table_info({table})")}
+                link = "chain" if "chain" in names else "''"
+                row = raw.execute(f"SELECT number, {link} FROM {table} ORDER BY number DESC LIMIT 1").fetchone()
+                found[table] = (int(row[0]), str(row[1])) if row else (0, "")
+            return found
+    except (sqlite3.Error, UnicodeDecodeError):
+        return None
+
+
+def _contains(raw: sqlite3.Connection, heads: dict[str, tuple[int, str]]) -> bool:
+    for table, (number, link) in heads.items():
+        try:
+            row = raw.execute(f"SELECT chain FROM {table} WHERE number = ?", (number,)).fetchone()
+        except (sqlite3.Error, UnicodeDecodeError):
+            return False
+        # a copy of an earlier version has no links of acts: there its count must do
+        if number and (row is None or (link and row[0] != link)):
+            return False
+    return True
+
+
+def _file_contains(file: Path, heads: dict[str, tuple[int, str]]) -> bool:
+    try:
+        with closing(_looked_at(file)) as raw:
+            return _contains(raw, heads)
+    except sqlite3.Error:
+        return False
+
+
+def _looked_at(file: Path) -> sqlite3.Connection:
+    return sqlite3.connect(f"file:{quote(str(file.absolute()))}?mode=ro&immutable=1", uri=True)
+
+
+def held_by(folder: Path) -> tuple[Held, ...]:
+    """Return how much each copy of a data folder holds, newest first."""
+    found = []
+    for copy in copies_of(folder):
+        heads = _heads(copy.file)
+        if heads is not None:
+            with suppress(sqlite3.Error), closing(_looked_at(copy.file)) as raw:
+                jobs = int(raw.execute("SELECT count(*) FROM jobs").fetchone()[0])
+                found.append(Held(copy.name, {**{table: number for table, (number, _) in heads.items()}, "jobs": jobs}))
+    return tuple(found)
 
 
 @dataclass(frozen=True, slots=True)
@@ -134,54 +249,79 @@ class Restored:
 
     copy: Copy
     replaced: Path
-    backups: int
-    acts: int
-    jobs: int
+    carried: Carried
+
+
+def compare(folder: Path, copy: Copy) -> Carried:
+    """Return what a restore of a copy would carry over and what differs, changing nothing."""
+    _refuse_faults(copy)
+    with explained(), _closed(folder):
+        try:
+            return _prepare(folder, copy, datetime.now().astimezone())
+        finally:
+            shutil.rmtree(folder / FOLDER / STAGE, ignore_errors=True)
+            (folder / MARKS_RESTORING).unlink(missing_ok=True)
 
 
 def restore(folder: Path, copy: Copy, now: datetime) -> Restored:
     """Put a copy in the store's place; nobody may have the store open.
 
-    What the replaced store still gives of backups, acts and jobs made after the copy is carried over first: a restore
-    takes back no write that was counted. The replaced store is kept beside the copies.
+    What the replaced store still gives is merged in first: no count falls, the further state of a job wins, what was
+    purged stays purged. The replaced store is kept beside the copies.
     """
+    _refuse_faults(copy)
+    with explained(), _closed(folder):
+        carried = _prepare(folder, copy, now)
+        replaced = folder / FOLDER / f"replaced-{now.strftime(_STAMP)}"
+        _exchange(folder, folder / FOLDER / STAGE / FILE, replaced)
+        shutil.rmtree(folder / FOLDER / STAGE)
+    return Restored(copy, replaced, carried)
+
+
+def _refuse_faults(copy: Copy) -> None:
+    # a copy of an earlier version has no digests of acts and jobs yet: they come with its migration
     if faults := faults_of(copy.file):
         raise StoreTrouble(
             f"Copy {copy.name} does not verify: {faults[0].name}: {faults[0].what}.",
             safe="The store is left as it is.",
             advice="Choose another copy.",
         )
-    with explained():
-        lock = FileLock(folder / LOCK)
-        try:
-            if not lock.take(alone=True):
-                raise StoreTrouble(
-                    "The store is open in another window or command.",
-                    safe="It is left as it is.",
-                    advice="Close every other Daruma on this data folder, then restore again.",
-                )
-            finish_restore(folder)
-            carried = _prepare(folder, copy)
-            replaced = folder / FOLDER / f"replaced-{now.strftime(_STAMP)}"
-            _exchange(folder, folder / FOLDER / STAGE / FILE, replaced)
-            shutil.rmtree(folder / FOLDER / STAGE)
-        finally:
-            lock.release()
-    return Restored(copy, replaced, *carried)
 
 
-def _prepare(folder: Path, copy: Copy) -> tuple[int, int, int]:
-    """Make the store as it will be, in a folder of its own: the copy, brought to this version, and what is carried over."""
+@contextmanager
+def _closed(folder: Path):  # type: ignore[no-untyped-def]
+    """Keep everybody else from opening the store meanwhile."""
+    lock = FileLock(folder / LOCK)
+    try:
+        if not lock.take(alone=True):
+            raise StoreTrouble(
+                "The store is open in another window or command.",
+                safe="It is left as it is.",
+                advice="Close every other Daruma on this data folder, then restore again.",
+            )
+        finish_restore(folder)
+        yield
+    finally:
+        lock.release()
+
+
+def _prepare(folder: Path, copy: Copy, now: datetime) -> Carried:
+    """Make the store as it will be, in a folder of its own: the copy, brought to this version, and what is carried over.
+
+    The marks that will go with it are laid ready, too.
+    """
     stage = folder / FOLDER / STAGE
     shutil.rmtree(stage, ignore_errors=True)
     private_folder(stage)
     with closing(sqlite3.connect(copy.file)) as source:
         _copied(source, stage / FILE)
-    database = Database(stage)
+    database = Database(stage, marked=False)
     try:
-        return carry_over(folder / FILE, database)
+        carried, marked = carry_over(folder, database, now)
     finally:
         database.close()
+    write_whole(folder / MARKS_RESTORING, line_of(marked))
+    return carried
 
 
 def _exchange(folder: Path, spare: Path, replaced: Path) -> None:

@@ -2,23 +2,33 @@
 
 import errno
 import os
+import shutil
 import sqlite3
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from contextlib import contextmanager
+from dataclasses import replace
 from pathlib import Path
+from tempfile import TemporaryDirectory
 from typing import Any
+from urllib.parse import quote
 
 from sqlalchemy import Connection, Engine, create_engine, event, text
-from sqlalchemy.exc import DBAPIError
+from sqlalchemy.exc import DatabaseError, DBAPIError
+from sqlalchemy.pool import QueuePool
 
 from daruma.core.errors import Trouble
 from daruma.store.files import PRIVATE, private_folder, settle_folder
+from daruma.store.heads import count_up, facts_of, heads_of, missing_of, writes_of, writes_since
 from daruma.store.locks import FileLock
+from daruma.store.marks import FILE as MARKS
+from daruma.store.marks import Marked, Marks
 
-HEAD = "0002"
-KNOWN = ("0001", HEAD)
+HEAD = "0003"
+KNOWN = ("0001", "0002", HEAD)
+COPIES = "copies"
 FILE = "daruma.sqlite3"
 RESTORING = "daruma.sqlite3.restoring"
+MARKS_RESTORING = MARKS + ".restoring"
 LOCK = "open.lock"
 _READ_ONLY = frozenset({errno.EROFS, errno.EACCES, errno.EPERM})
 
@@ -28,18 +38,24 @@ class StoreTrouble(Trouble):
 
 
 class Database:
-    """Hold one engine on one data folder; safe to use from several threads, windows and processes."""
+    """Hold one engine on one data folder; safe to use from several threads, windows and processes.
 
-    def __init__(self, folder: Path) -> None:
+    `second` is the shop's second place, where the marks are kept as well; a database that is not `marked` keeps none.
+    """
+
+    def __init__(self, folder: Path, *, second: Path | None = None, marked: bool = True) -> None:
         self.folder = folder
         self.file = folder / FILE
         self.read_only = self._closed = False
+        self.marks = Marks(folder, second) if marked else None
         self._lock: FileLock | None = None
+        self._aside: TemporaryDirectory[str] | None = None
         with explained():
             self.read_only = not self._claim()
-            self._engine = _engine(self.file, self.read_only)
+            self._engine = _engine(self._readable() if self.read_only else self.file, self.read_only)
             try:
                 self._migrate()
+                self._compare_if_readable()
             except BaseException:
                 self.close()
                 raise
@@ -50,6 +66,8 @@ class Database:
         self._engine.dispose()
         if self._lock is not None:
             self._lock.release()
+        if self._aside is not None:
+            self._aside.cleanup()
 
     @contextmanager
     def reading(self) -> Iterator[Connection]:
@@ -64,7 +82,7 @@ class Database:
 
     @contextmanager
     def writing(self) -> Iterator[Connection]:
-        """Give a connection in a transaction: all of it is kept, or nothing."""
+        """Give a connection in a transaction: all of it is kept, or nothing. How far the store has come is marked after."""
         self._refuse_closed()
         if self.read_only:
             raise StoreTrouble(
@@ -76,10 +94,91 @@ class Database:
             connection.execute(text("BEGIN IMMEDIATE"))
             try:
                 yield connection
+                marked = self._marked(connection)
                 connection.commit()
             except BaseException:
                 connection.rollback()
                 raise
+            if self.marks is not None and marked is not None:
+                self.marks.add(marked)
+
+    def _marked(self, connection: Connection) -> Marked | None:
+        """Return the marks that go with a commit."""
+        last = self.marks.last if self.marks is not None else None
+        if last is None:
+            return None
+        try:
+            count_up(connection, "commits")
+            heads = replace(heads_of(connection), writes=writes_since(connection, last.heads))
+            purges = frozenset(connection.execute(text("SELECT digest FROM purges")).scalars())
+        except DatabaseError:
+            # a damaged page hides how far the store has come, and nothing is kept from being written for it
+            return None
+        return replace(last, heads=heads, purges=purges)
+
+    def _compare_if_readable(self) -> None:
+        """Compare store and marks; a damaged page that hides how far the store has come does not keep it from opening."""
+        try:
+            self._compare()
+        except (DatabaseError, UnicodeDecodeError) as error:
+            if self.marks is not None:
+                self.marks.last, self.marks.trouble = None, f"It cannot be read how far the store has come: {error}."
+
+    def _compare(self) -> None:
+        """Compare the store with its marks; what is missing is kept with them until it is accepted or brought back.
+
+        Writes that only the marks know of count on.
+        """
+        if self.marks is None:
+            return
+        if self.read_only:
+            with self._engine.connect() as connection:
+                then = self.marks.read(facts_of(connection).get("store", ""))
+                if then is not None:
+                    self.marks.last = replace(then, missing=_summed(then.missing, missing_of(connection, then.heads)))
+            return
+        with self._engine.connect() as connection:
+            connection.execute(text("BEGIN IMMEDIATE"))
+            facts = facts_of(connection)
+            then = self.marks.read(facts.get("store", ""))
+            missing = missing_of(connection, then.heads) if then is not None else {}
+            if then is not None:
+                _remember_purges(connection, then)
+            if then is not None and missing:
+                count_lost(connection, then)
+            if then is None or missing or self.marks.are_worn:
+                heads = replace(heads_of(connection), writes=writes_since(connection, None))
+                purges = frozenset(connection.execute(text("SELECT digest FROM purges")).scalars())
+                epoch = then.epoch + bool(missing) if then else 0
+                known = _summed(then.missing if then else {}, missing)
+                marked = Marked(heads, epoch, known, facts.get("salt", ""), purges)
+                connection.commit()
+                self.marks.rewrite(marked)
+            else:
+                connection.commit()
+
+    def accept_losses(self) -> None:
+        """Take the store as it is: what is missing is no longer said. Counts of writes stay."""
+        if self.marks is not None and self.marks.last is not None:
+            self.marks.last = replace(self.marks.last, missing={})
+        with self.writing():
+            pass
+
+    def _readable(self) -> Path:
+        """Return the file to read from a medium that cannot be written: where a log lies beside it, a private copy of
+        both, since what only the log holds would be hidden otherwise.
+        """
+        log = self.file.with_name(FILE + "-wal")
+        if not log.exists() or not log.stat().st_size:
+            return self.file
+        self._aside = TemporaryDirectory(prefix="daruma-")
+        place = Path(self._aside.name) / FILE
+        shutil.copyfile(self.file, place)
+        shutil.copyfile(log, place.with_name(log.name))
+        with sqlite3.connect(place) as connection:
+            connection.execute("PRAGMA wal_checkpoint(TRUNCATE)")
+        connection.close()
+        return place
 
     def _claim(self) -> bool:
         """Make folder and file private and take part in the folder's lock; return whether it can be written."""
@@ -94,7 +193,9 @@ class Database:
                     advice="Wait until that is finished, then open it again.",
                 )
             finish_restore(self.folder)
-            descriptor = os.open(self.file, os.O_CREAT | os.O_RDWR, PRIVATE)
+            if self.marks is not None:
+                self._refuse_emptied()
+            descriptor = os.open(self.file, os.O_CREAT | os.O_RDWR | os.O_NOFOLLOW, PRIVATE)
             os.fchmod(descriptor, PRIVATE)
             os.close(descriptor)
         except OSError as error:
@@ -102,6 +203,24 @@ class Database:
                 return False
             raise
         return True
+
+    def _refuse_emptied(self) -> None:
+        """Refuse to open a new shop where one was: its copies or marks lie beside it, its store is gone or empty."""
+        if self.file.exists() and self.file.stat().st_size:
+            return
+        copies = sorted((self.folder / COPIES).glob("daruma-*.sqlite3"), reverse=True)
+        read = self.marks.read("") if self.marks is not None else None
+        if not copies and (read is None or not _holds_something(read)):
+            return
+        if self._lock is not None:
+            self._lock.release()
+        held = f": {_told(read)}" if read is not None else ""
+        copy = f"Bring a copy back: daruma copies restore {copies[0].stem}." if copies else "Look for a copy of it elsewhere."
+        raise StoreTrouble(
+            f"The store is {'empty' if self.file.exists() else 'missing'}, though this folder held one{held}.",
+            safe="Nothing was made in its place.",
+            advice=f"{copy} To begin anew, take the folder away first.",
+        )
 
     def _migrate(self) -> None:
         with self._engine.connect() as connection:
@@ -155,28 +274,67 @@ class FileLook:
             yield connection
 
 
+def _summed(before: Mapping[str, int], more: Mapping[str, int]) -> dict[str, int]:
+    return {name: before.get(name, 0) + more.get(name, 0) for name in dict.fromkeys((*before, *more))}
+
+
+def _remember_purges(connection: Connection, then: Marked) -> None:
+    rows = [{"digest": digest} for digest in then.purges]
+    if rows:
+        connection.execute(text("INSERT OR IGNORE INTO purges VALUES (:digest)"), rows)
+
+
+def count_lost(connection: Connection, then: Marked) -> None:
+    """Count the writes on that the marks tell of and no act does: totals never fall."""
+    for die, total in then.heads.writes.items():
+        short = total - writes_of(connection, die)
+        if short > 0:
+            statement = (
+                "INSERT INTO lost_writes VALUES (:die, :short) ON CONFLICT (die) DO UPDATE SET times = times + excluded.times"
+            )
+            connection.execute(text(statement), {"die": die, "short": short})
+
+
+def _holds_something(marked: Marked) -> bool:
+    return marked.heads.jobs > 0 or any(number for number, _ in marked.heads.chains.values())
+
+
+def _told(marked: Marked) -> str:
+    chains, jobs = marked.heads.chains, marked.heads.jobs
+    return f"{chains['backups'][0]} backups, {chains['acts'][0]} acts, {jobs} jobs"
+
+
 def finish_restore(folder: Path) -> None:
     """Finish a restore that was cut off between its moves, or drop what is left of one that never came so far.
 
     Nobody may be restoring meanwhile. The replaced store's log must not lie beside the restored file: SQLite would
     replay it.
     """
-    ready, file = folder / RESTORING, folder / FILE
+    ready, file, marks = folder / RESTORING, folder / FILE, folder / MARKS_RESTORING
     if not ready.exists():
         return
     if file.exists():
         ready.unlink()
+        marks.unlink(missing_ok=True)
         return
     for log in (folder / (FILE + "-wal"), folder / (FILE + "-shm")):
         if log.exists():
             log.replace(log.with_name(log.name + ".replaced"))
+    if marks.exists():
+        marks.replace(folder / MARKS)
     ready.replace(file)
     settle_folder(folder)
 
 
 def _engine(file: Path, read_only: bool) -> Engine:
-    url = f"sqlite:///file:{file}?mode=ro&immutable=1&uri=true" if read_only else f"sqlite:///{file}"
-    engine = create_engine(url, connect_args={"timeout": 10, "check_same_thread": False})
+    # quoted: a folder's name may hold what an address would be cut at
+    where = f"file:{quote(str(file.absolute()))}?{'mode=ro&immutable=1' if read_only else 'mode=rw'}"
+
+    def connect() -> sqlite3.Connection:
+        return sqlite3.connect(where, uri=True, timeout=10, check_same_thread=False)
+
+    # each thread has a connection of its own, as SQLAlchemy keeps them for files
+    engine = create_engine("sqlite:///a file", creator=connect, poolclass=QueuePool)
 
     @event.listens_for(engine, "connect")
     def prepare(connection: sqlite3.Connection, _: Any) -> None:

@@ -1,22 +1,33 @@
 """Files written whole or not at all, private to the user."""
 
 import os
+import stat
+import tempfile
 from pathlib import Path
 
 PRIVATE, PRIVATE_FOLDER = 0o600, 0o700
 
 
 def private_folder(folder: Path) -> None:
-    """Make a folder that only its user can enter; an existing one is closed to others."""
+    """Make a folder that only its user can enter; the rights of one that is there are left as they are."""
     folder.mkdir(parents=True, exist_ok=True, mode=PRIVATE_FOLDER)
-    if folder.stat().st_mode & 0o077:
-        folder.chmod(PRIVATE_FOLDER)
+
+
+def own_folder(folder: Path, file: str) -> Path:
+    """Return where a store may lie: the folder itself, or one of its own inside where others can enter the folder.
+
+    A folder that holds the store's file already is taken as it is.
+    """
+    if not folder.is_dir() or (folder / file).exists() or not stat.S_IMODE(folder.stat().st_mode) & 0o077:
+        return folder
+    return folder / "daruma"
 
 
 def write_whole(path: Path, data: bytes) -> None:
     """Write a file aside, make sure that it is on the disk, and move it into place; raise OSError."""
-    spare = path.with_name(path.name + ".part")
-    descriptor = os.open(spare, os.O_WRONLY | os.O_CREAT | os.O_TRUNC, PRIVATE)
+    # a name that nobody can have put something under before
+    descriptor, name = tempfile.mkstemp(".part", f".{path.name}.", path.parent)
+    spare = Path(name)
     try:
         with os.fdopen(descriptor, "wb") as file:
             file.write(data)

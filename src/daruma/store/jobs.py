@@ -1,21 +1,46 @@
-"""Jobs and shelf parts, each kept whole as JSON by its number or die; totals of how their steps went beside them."""
+"""Jobs and shelf parts, each kept whole as JSON with its digest; totals of how the jobs' steps went beside them.
 
-from collections import Counter
+A job is known by its identity and carries a revision: a save of a stale one is merged by field, or refused.
+"""
+
+from collections import Counter, OrderedDict
 from collections.abc import Iterable, Sequence
 from dataclasses import replace
+from typing import Any
 
 import msgspec
-from sqlalchemy import Connection, Row, desc, func, or_, select
+from sqlalchemy import Connection, Row, Select, desc, func, or_, select
 from sqlalchemy.dialects.sqlite import insert
 
-from daruma.core.job import Job
+from daruma.core.backup import VaultFault
+from daruma.core.job import Job, job_name
+from daruma.core.merging import Clash, merged
 from daruma.core.shelf import ShelfPart
+from daruma.store.apart import highest, rows_apart
 from daruma.store.database import Database, StoreTrouble
+from daruma.store.digests import JOB, SHELF, fresh_uid, is_whole, row_digest
+from daruma.store.heads import count_up
+from daruma.store.purging import is_purged, without_identifiers
 from daruma.store.schema import jobs, outcome_totals, shelf
 
 AT_ONCE = 500  # jobs looked up with one question
 RECENT = 60  # closed jobs that stay on view
+REMEMBERED = 1000  # versions of jobs that a later save may have begun from
+CHANGED = "it is not as it was kept"
 Totals = Counter[tuple[str, str, bool]]
+
+
+class StaleJob(StoreTrouble):
+    """Report that a job was changed elsewhere in a way that cannot be merged; both versions are carried."""
+
+    def __init__(self, mine: Job, kept: Job, fields: Sequence[str]) -> None:
+        what = ", ".join(name.replace("_", " ") for name in fields)
+        super().__init__(
+            f"{kept.name} was changed in another window meanwhile: {what}.",
+            safe="What is kept there stays; nothing of it was overwritten.",
+            advice="Look at the job as it is now, then do again what is still to be done.",
+        )
+        self.mine, self.kept, self.fields = mine, kept, tuple(fields)
 
 
 class JobBook:
@@ -23,52 +48,127 @@ class JobBook:
 
     def __init__(self, database: Database) -> None:
         self._database = database
+        self._seen: OrderedDict[tuple[str, int], Job] = OrderedDict()
 
-    def save(self, job: Job, when: str) -> None:
-        """Keep a job as it stands."""
-        self.save_all((job,), when)
+    def save(self, job: Job, when: str) -> Job:
+        """Keep a job as it stands and return it with its new revision.
 
-    def save_all(self, kept: Iterable[Job], when: str) -> None:
+        Where it was changed elsewhere since, both changes are merged by field; raise StaleJob where they clash.
+        """
+        return self.save_all((job,), when)[0]
+
+    def save_all(self, kept: Iterable[Job], when: str) -> tuple[Job, ...]:
         """Keep jobs, all of them or none."""
         with self._database.writing() as connection:
-            _save(connection, tuple(kept), when)
+            made = self._save(connection, tuple(kept), when)
+        return self._remember(made)
 
-    def save_ticket(self, job: Job, when: str) -> None:
+    def save_ticket(self, job: Job, when: str) -> Job:
         """Keep a job's ticket and leave its steps and proofs as they are kept: work may be settling them meanwhile."""
         with self._database.writing() as connection:
-            body = connection.execute(select(jobs.c.body).where(jobs.c.number == job.number)).scalar()
-            _save(connection, (replace(decode_job(job.number, body), ticket=job.ticket) if body else job,), when)
+            there = _stored(connection, job)
+            made = self._save(connection, (replace(there, ticket=job.ticket) if there else job,), when)
+        return self._remember(made)[0]
 
     def open_new(self, when: str) -> Job:
         """Open a job with the next number."""
         with self._database.writing() as connection:
             number = int(connection.execute(select(func.coalesce(func.max(jobs.c.number), 0))).scalar_one()) + 1
-            job = Job(number, when)
-            _save(connection, (job,), when)
-        return job
+            made = self._save(connection, (Job(number, when, uid=fresh_uid()),), when)
+        return self._remember(made)[0]
+
+    def refuse_stale(self, job: Job) -> None:
+        """Raise StaleJob where the kept job has other steps, another panel or another source than this one."""
+        with self._database.reading() as connection:
+            refuse_overtaken(connection, job)
+
+    def _save(self, connection: Connection, kept: Sequence[Job], when: str) -> tuple[Job, ...]:
+        change: Totals = Counter()
+        there: dict[str, Row[Any]] = {}
+        for start in range(0, len(kept), AT_ONCE):
+            uids = [job.uid for job in kept[start : start + AT_ONCE]]
+            there |= {row.uid: row for row in connection.execute(_WHOLE.where(jobs.c.uid.in_(uids)))}
+        made = [self._next(connection, job, there.get(job.uid), change) for job in kept]
+        for job in made:
+            change.update(totals_of(job))
+        put_jobs(connection, made, when)
+        _count(connection, change)
+        count_up(connection, "saves", len(made))
+        return tuple(made)
+
+    def _next(self, connection: Connection, job: Job, row: Row[Any] | None, change: Totals) -> Job:
+        """Return a job as it is to be kept in place of what is there."""
+        if row is None:
+            return replace(job, uid=job.uid or fresh_uid(), revision=job.revision + 1)
+        stored = _job(row)
+        if stored is None:
+            raise _damaged(row.number)
+        change.subtract(totals_of(stored))
+        if stored.revision != job.revision:
+            try:
+                job = merged(self._seen.get((job.uid, job.revision)), job, stored)
+            except Clash as clash:
+                raise StaleJob(job, stored, clash.fields) from clash
+        if row.purged or is_purged(connection, job.uid):
+            job = without_identifiers(job)
+        return replace(job, number=stored.number, revision=stored.revision + 1)
+
+    def _remember(self, made: Iterable[Job]) -> tuple[Job, ...]:
+        """Remember versions of jobs as they were given out, to tell later what changed since."""
+        given = tuple(made)
+        for job in given[-REMEMBERED:]:
+            self._seen[job.uid, job.revision] = job
+            self._seen.move_to_end((job.uid, job.revision))
+        while len(self._seen) > REMEMBERED:
+            self._seen.popitem(last=False)
+        return given
 
     def get(self, number: int) -> Job:
-        """Return one job; raise StoreTrouble where there is none."""
+        """Return one job by its number; raise StoreTrouble where there is none, or a damaged one."""
+        return self._one(_WHOLE.where(jobs.c.number == number), job_name(number), number)
+
+    def known_by(self, uid: str) -> Job:
+        """Return one job by its identity; raise StoreTrouble where there is none, or a damaged one."""
+        return self._one(_WHOLE.where(jobs.c.uid == uid), uid, 0)
+
+    def _one(self, query: Select[Any], name: str, number: int) -> Job:
         with self._database.reading() as connection:
-            body = connection.execute(select(jobs.c.body).where(jobs.c.number == number)).scalar()
-        if body is None:
-            raise StoreTrouble(f"There is no job J-{number:04d}.", safe="The others are untouched.", advice="Search the jobs.")
-        return decode_job(number, body)
+            row = next(iter(rows_apart(connection, query, jobs.c.number, number)), None)
+        if row is None:
+            raise StoreTrouble(f"There is no job {name}.", safe="The others are untouched.", advice="Search the jobs.")
+        job = _job(row)
+        if job is None:
+            raise _damaged(row.number)
+        return self._remember((job,))[0]
 
     def all(self) -> tuple[Job, ...]:
-        """Return every job, oldest first."""
+        """Return every job that is as it was kept, oldest first."""
+        return self._read(_WHOLE.order_by(jobs.c.number))[0]
+
+    def damaged(self) -> tuple[VaultFault, ...]:
+        """Return the jobs that are not as they were kept; they are set aside."""
+        return self._read(_WHOLE.order_by(jobs.c.number))[1]
+
+    def _read(self, *queries: Select[Any]) -> tuple[tuple[Job, ...], tuple[VaultFault, ...]]:
+        sound, damaged = {}, {}
         with self._database.reading() as connection:
-            rows = connection.execute(select(jobs.c.number, jobs.c.body).order_by(jobs.c.number)).all()
-        return tuple(decode_job(row.number, row.body) for row in rows)
+            most = highest(connection, jobs.c.number)
+            for query in queries:
+                for row in rows_apart(connection, query, jobs.c.number, most):
+                    job = _job(row)
+                    if job is None:
+                        damaged[row.number] = VaultFault(f"job {job_name(row.number)}", CHANGED)
+                    else:
+                        sound[job.number] = job
+        return self._remember(sound[number] for number in sorted(sound)), tuple(damaged.values())
 
     def on_view(self, recent: int = RECENT) -> tuple[Job, ...]:
         """Return the open jobs and the newest closed ones, oldest first."""
-        rows = select(jobs.c.number, jobs.c.body)
-        with self._database.reading() as connection:
-            found = list(connection.execute(rows.where(jobs.c.closed == "")))
-            newest = select(jobs.c.number).where(jobs.c.closed > "").order_by(desc(jobs.c.closed)).limit(recent)
-            found += connection.execute(rows.where(jobs.c.number.in_(newest)))
-        return tuple(decode_job(row.number, row.body) for row in sorted(found, key=lambda row: row.number))
+        return self._read(*_on_view(recent))[0]
+
+    def damaged_on_view(self, recent: int = RECENT) -> tuple[VaultFault, ...]:
+        """Return those of them that are not as they were kept."""
+        return self._read(*_on_view(recent))[1]
 
     def find(self, words: str, limit: int = 200) -> tuple[Job, ...]:
         """Return jobs, newest first, whose number, IMEI or model holds every word."""
@@ -80,9 +180,7 @@ class JobBook:
             same = [jobs.c.number == int(number)] if number.isdecimal() and len(number) < 10 else []
             parts = [func.instr(jobs.c.imei, word) > 0, func.instr(jobs.c.model, word.casefold()) > 0]
             query = query.where(or_(*same, *parts))
-        found = select(jobs.c.number, jobs.c.body).where(jobs.c.number.in_(query)).order_by(desc(jobs.c.number))
-        with self._database.reading() as connection:
-            return tuple(decode_job(row.number, row.body) for row in connection.execute(found))
+        return tuple(reversed(self._read(_WHOLE.where(jobs.c.number.in_(query)))[0]))
 
     def totals(self) -> Totals:
         """Return how often each action went well or not, by model, action and outcome: purged jobs are still in it."""
@@ -102,41 +200,93 @@ class Shelf:
         """Keep a part as it stands."""
         body = msgspec.json.encode(part).decode()
         with self._database.writing() as connection:
-            connection.execute(
-                insert(shelf).values(die=part.die, body=body).on_conflict_do_update(index_elements=["die"], set_={"body": body})
-            )
+            put_shelf(connection, {"die": part.die, "body": body})
 
     def all(self) -> tuple[ShelfPart, ...]:
-        """Return every part."""
+        """Return every part that is as it was kept."""
+        return self._read()[0]
+
+    def damaged(self) -> tuple[VaultFault, ...]:
+        """Return the parts whose rows are not as they were kept; they are set aside."""
+        return self._read()[1]
+
+    def _read(self) -> tuple[tuple[ShelfPart, ...], tuple[VaultFault, ...]]:
+        sound, damaged = [], []
         with self._database.reading() as connection:
-            rows = connection.execute(select(shelf.c.body).order_by(shelf.c.die)).all()
-        return tuple(_shelf_part(row) for row in rows)
+            rows = connection.execute(select(shelf).order_by(shelf.c.die)).mappings().all()
+        for row in rows:
+            part = _shelf_part(row)
+            if part is None:
+                damaged.append(VaultFault(f"part {row['die']} of the shelf", CHANGED))
+            else:
+                sound.append(part)
+        return tuple(sound), tuple(damaged)
 
 
-def _save(connection: Connection, kept: Sequence[Job], when: str) -> None:
-    change: Totals = Counter()
+def put_shelf(connection: Connection, values: dict[str, Any]) -> None:
+    """Keep a row of the shelf in place of an earlier one."""
+    row = {**values, "sha256": row_digest(SHELF, values)}
+    statement = insert(shelf).values(**row).on_conflict_do_update(index_elements=["die"], set_=row)
+    connection.execute(statement)
+
+
+def refuse_overtaken(connection: Connection, job: Job) -> None:
+    """Raise StaleJob where the kept job has other steps or another panel than this one: its act may be done already."""
+    stored = _stored(connection, job)
+    if stored is None:
+        return
+    fields = [name for name in ("steps", "target", "backup", "flex_backup") if getattr(stored, name) != getattr(job, name)]
+    if fields:
+        raise StaleJob(job, stored, fields)
+
+
+_WHOLE = select(jobs)
+
+
+def _on_view(recent: int) -> tuple[Select[Any], Select[Any]]:
+    newest = select(jobs.c.number).where(jobs.c.closed > "").order_by(desc(jobs.c.closed)).limit(recent)
+    return _WHOLE.where(jobs.c.closed == ""), _WHOLE.where(jobs.c.number.in_(newest))
+
+
+def _stored(connection: Connection, job: Job) -> Job | None:
+    row = connection.execute(_WHOLE.where(jobs.c.uid == job.uid)).first()
+    if row is None:
+        return None
+    found = _job(row)
+    if found is None:
+        raise _damaged(row.number)
+    return found
+
+
+def put_jobs(connection: Connection, kept: Sequence[Job], when: str, purged: str = "") -> None:
+    """Write jobs as they are, in place of what carries their numbers."""
+    statement = insert(jobs)
+    names = ("uid", "revision", "sha256", "body", "updated", "closed", "imei", "model", "purged")
+    changed = {name: statement.excluded[name] for name in names}
+    statement = statement.on_conflict_do_update(index_elements=["number"], set_=changed)
+    there = _purged_of(connection, kept)
+    connection.execute(statement, [_row(job, when, purged or there.get(job.number, "")) for job in kept])
+
+
+def _purged_of(connection: Connection, kept: Sequence[Job]) -> dict[int, str]:
+    found: dict[int, str] = {}
     for start in range(0, len(kept), AT_ONCE):
         numbers = [job.number for job in kept[start : start + AT_ONCE]]
-        for row in connection.execute(select(jobs.c.number, jobs.c.body).where(jobs.c.number.in_(numbers))):
-            change.subtract(totals_of(decode_job(row.number, row.body)))
-    for job in kept:
-        change.update(totals_of(job))
-    statement = insert(jobs)
-    changed = {name: statement.excluded[name] for name in ("body", "updated", "closed", "imei", "model")}
-    statement = statement.on_conflict_do_update(index_elements=["number"], set_=changed)
-    connection.execute(statement, [_row(job, when) for job in kept])
-    _count(connection, change)
+        query = select(jobs.c.number, jobs.c.purged).where(jobs.c.number.in_(numbers), jobs.c.purged > "")
+        found |= {row.number: row.purged for row in connection.execute(query)}
+    return found
 
 
-def _row(job: Job, when: str) -> dict[str, object]:
-    body = msgspec.json.encode(job).decode()
-    told = {"closed": job.closed, "imei": job.ticket.imei, "model": job.ticket.model, "purged": ""}
-    return {"number": job.number, "body": body, "updated": when, **told}
+def _row(job: Job, when: str, purged: str) -> dict[str, object]:
+    row: dict[str, object] = {"number": job.number, "uid": job.uid, "revision": job.revision, "updated": when}
+    row |= {"closed": job.closed, "imei": job.ticket.imei, "model": job.ticket.model, "purged": purged}
+    row["body"] = msgspec.json.encode(job).decode()
+    return {**row, "sha256": row_digest(JOB, row)}
 
 
 def totals_of(job: Job) -> Totals:
     """Return how the steps of one job went."""
-    return Counter((job.ticket.model, action, good) for action, good in job.outcomes)
+    return Counter((job.ticket.model, outcome.action, outcome.good) for outcome in job.outcomes if outcome.tells)
 
 
 def _count(connection: Connection, change: Totals) -> None:
@@ -147,24 +297,34 @@ def _count(connection: Connection, change: Totals) -> None:
             connection.execute(statement.on_conflict_do_update(index_elements=["model", "action", "good"], set_=times))
 
 
-def _shelf_part(row: Row[tuple[str]]) -> ShelfPart:
+def _shelf_part(row: Any) -> ShelfPart | None:
+    if not is_whole(SHELF, row, row["sha256"]):
+        return None
     try:
-        return msgspec.json.decode(row.body, type=ShelfPart)
-    except msgspec.MsgspecError as error:
-        raise StoreTrouble(
-            "A part of the shelf cannot be read from the store.",
-            safe="Its bytes are left as they are; jobs and vault are untouched.",
-            advice="Restore a copy: daruma copies list, daruma copies restore.",
-        ) from error
+        return msgspec.json.decode(row["body"], type=ShelfPart)
+    except msgspec.MsgspecError:
+        return None
 
 
-def decode_job(number: int, body: str) -> Job:
-    """Return a job from its JSON; raise StoreTrouble where it makes no sense."""
+def _job(row: Row[Any]) -> Job | None:
+    """Return a job from its row, None where that is not as it was written."""
+    return job_of(row._mapping)
+
+
+def job_of(row: Any) -> Job | None:
+    """Return a job from its row as a mapping, None where that is not as it was written or makes no sense."""
+    if not is_whole(JOB, row, row["sha256"]):
+        return None
     try:
-        return msgspec.json.decode(body, type=Job)
-    except msgspec.MsgspecError as error:
-        raise StoreTrouble(
-            f"Job J-{number:04d} cannot be read from the store.",
-            safe="Its bytes are left as they are; the vault is untouched.",
-            advice="Restore a copy: daruma copies list, daruma copies restore.",
-        ) from error
+        job = msgspec.json.decode(row["body"], type=Job)
+    except msgspec.MsgspecError:
+        return None
+    return replace(job, number=row["number"], uid=row["uid"], revision=row["revision"])
+
+
+def _damaged(number: int) -> StoreTrouble:
+    return StoreTrouble(
+        f"Job {job_name(number)} cannot be read from the store.",
+        safe="Its bytes are left as they are; the vault is untouched.",
+        advice="Restore a copy: daruma copies list, daruma copies restore.",
+    )

@@ -8,12 +8,18 @@ from typing import Any
 from sqlalchemy import Connection, Row, Select, func, insert, select
 
 from daruma.core.acts import Act, ActKind, ActState
+from daruma.core.backup import VaultFault
+from daruma.core.job import Job, job_name
+from daruma.store.apart import highest, rows_apart
 from daruma.store.database import Database, StoreTrouble, explained
+from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
 from daruma.store.files import private_folder
+from daruma.store.jobs import refuse_overtaken
 from daruma.store.locks import FileLock, is_held
-from daruma.store.schema import acts, doubts, settlements
+from daruma.store.schema import acts, doubts, jobs, lost_writes, settlements
 
 UNDER_WAY = "under-way"
+CHANGED = "it is not as it was written"
 
 
 class Journal:
@@ -35,19 +41,25 @@ class Journal:
         evidence: tuple[tuple[str, str], ...],
         who: str = "",
         before: str = "",
+        as_of: Job | None = None,
     ) -> Act:
         """Write an act ahead, before the device is told anything; it is under way until it is settled or left.
 
-        Raises StoreTrouble where an earlier act on the same part was never settled.
+        `job` is the identity of the job. Raises StoreTrouble where an earlier act on the same part was never settled,
+        or where the kept job has gone on since it was as `as_of` has it.
         """
-        values = {"job": job, "die": die, "backup": backup, "digest": digest, "started": started, "who": who, "before": before}
+        values = {"uid": fresh_uid(), "job": job, "kind": kind.value, "die": die, "backup": backup, "digest": digest}
+        values |= {"started": started, "evidence": json.dumps(evidence), "who": who, "before": before}
         with self._database.writing() as connection:
+            if as_of is not None:
+                refuse_overtaken(connection, as_of)
             self._refuse_past_doubt(connection, die)
-            row = insert(acts).values(kind=kind.value, evidence=json.dumps(evidence), **values).returning(acts.c.number)
-            number = int(connection.execute(row).scalar_one())
+            number = add_act(connection, values)
             # locked before others can see it: what is under way is not in doubt yet
             self._locks[number] = self._lock(number)
-        return Act(number, job, kind, die, backup, digest, started, evidence, who=who, before=before)
+            name = _name_of(connection, job)
+        uid = values["uid"]
+        return Act(number, job, kind, die, backup, digest, started, evidence, who=who, before=before, uid=uid, job_name=name)
 
     def settle(self, act: Act, state: ActState, note: str, when: str, *, answer: str = "", found: str = "") -> None:
         """Write how an act ended: what the device answered, and the SHA-256 or words of what was found after.
@@ -60,7 +72,7 @@ class Journal:
                     f"Act {act.number} was settled before.", safe="What the journal says stays.", advice="Look at the job again."
                 )
             row = {"state": state.value, "note": note, "settled": when, "answer": answer, "found": found}
-            connection.execute(insert(settlements).values(act=act.number, **row))
+            add_settlement(connection, {"act": act.number, **row})
         self.leave(act)
 
     def leave(self, act: Act) -> None:
@@ -96,16 +108,36 @@ class Journal:
         return tuple(act for act in self.in_doubt() if not self.is_under_way(act))
 
     def writes(self, die: str) -> int:
-        """Return the writes that count against a part, failed and doubtful ones included."""
-        return sum(act.counts for act in self.acts_on(die))
+        """Return the writes that count against a part: failed and doubtful ones, damaged acts on it, and those that are
+        known to have been lost sight of.
+        """
+        sound, damaged = self._read(_query().where(acts.c.die == die))
+        with self._database.reading() as connection:
+            lost = connection.execute(select(lost_writes.c.times).where(lost_writes.c.die == die)).scalar() or 0
+        return sum(act.counts for act in sound) + len(damaged) + int(lost)
+
+    def damaged(self) -> tuple[VaultFault, ...]:
+        """Return the acts that are not as they were written; they are set aside and count against their parts."""
+        return self._read(_query())[1]
 
     def spent(self, kind: ActKind, die: str) -> bool:
         """Return whether an act that a part takes once was ever begun on it and is not known never to have left."""
         return any(act.kind is kind and act.state is not ActState.NOT_SENT for act in self.acts_on(die))
 
     def _acts(self, query: Select[Any]) -> tuple[Act, ...]:
+        return self._read(query)[0]
+
+    def _read(self, query: Select[Any]) -> tuple[tuple[Act, ...], tuple[VaultFault, ...]]:
+        """Return the acts of a query that are as they were written, and what is said of the others."""
+        sound, damaged = [], []
         with self._database.reading() as connection:
-            return tuple(_act(row) for row in connection.execute(query))
+            for row in rows_apart(connection, query, acts.c.number, highest(connection, acts.c.number)):
+                act = _act(row)
+                if act is None:
+                    damaged.append(VaultFault(f"act {row.number}", CHANGED))
+                else:
+                    sound.append(act)
+        return tuple(sound), tuple(damaged)
 
     @staticmethod
     def _refuse_past_doubt(connection: Connection, die: str) -> None:
@@ -130,32 +162,73 @@ class Journal:
         return lock
 
 
+def add_act(connection: Connection, values: dict[str, Any], number: int | None = None) -> int:
+    """Write an act behind the others and return its number, the next one where none is given."""
+    last = select(func.max(acts.c.number)).scalar_subquery()
+    before = connection.execute(select(acts.c.chain).where(acts.c.number == last)).scalar()
+    digest = row_digest(ACT, values)
+    row = {**values, "sha256": digest, "chain": chained(before or FIRST, digest)}
+    if number is not None:
+        row["number"] = number
+    return int(connection.execute(insert(acts).values(**row).returning(acts.c.number)).scalar_one())
+
+
+def add_settlement(connection: Connection, values: dict[str, Any]) -> None:
+    """Write a settlement behind the others."""
+    last = select(func.max(settlements.c.number)).scalar_subquery()
+    before = connection.execute(select(settlements.c.chain).where(settlements.c.number == last)).scalar() or FIRST
+    digest = row_digest(SETTLEMENT, values)
+    connection.execute(insert(settlements).values(**values, sha256=digest, chain=chained(before, digest)))
+
+
+def _name_of(connection: Connection, job: str) -> str:
+    number = connection.execute(select(jobs.c.number).where(jobs.c.uid == job)).scalar()
+    return job_name(number) if number is not None else job
+
+
 def _query() -> Select[Any]:
     each = settlements.alias()
     last = select(func.max(each.c.number)).where(each.c.act == acts.c.number).correlate(acts).scalar_subquery()
     told = settlements.c
     return (
-        select(acts, told.state, told.note, told.settled, told.answer, told.found)
-        .select_from(acts.outerjoin(settlements, settlements.c.number == last))
+        select(
+            acts,
+            *(told[name].label(f"told_{name}") for name in (*SETTLEMENT, "sha256")),
+            jobs.c.number.label("job_number"),
+        )
+        .select_from(acts.outerjoin(settlements, settlements.c.number == last).outerjoin(jobs, jobs.c.uid == acts.c.job))
         .order_by(acts.c.number)
     )
 
 
-def _act(row: Row[Any]) -> Act:
-    return Act(
-        row.number,
-        row.job,
-        ActKind(row.kind),
-        row.die,
-        row.backup,
-        row.digest,
-        row.started,
-        tuple((str(name), str(said)) for name, said in json.loads(row.evidence)),
-        ActState(row.state) if row.state else ActState.IN_DOUBT,
-        row.note or "",
-        row.settled or "",
-        row.who,
-        row.before,
-        row.answer or "",
-        row.found or "",
-    )
+def _act(row: Row[Any]) -> Act | None:
+    """Return an act, None where its row is not as it was written; of a damaged settlement only that there was one."""
+    plain: Any = row._mapping
+    if not is_whole(ACT, plain, plain["sha256"]):
+        return None
+    told = {name: plain[f"told_{name}"] for name in SETTLEMENT}
+    if told["act"] is None:
+        told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.IN_DOUBT.value}
+    elif not is_whole(SETTLEMENT, told, plain["told_sha256"]):
+        told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.FAILED.value, "note": "its settlement is damaged"}
+    with suppress(ValueError, TypeError):
+        return Act(
+            row.number,
+            row.job,
+            ActKind(row.kind),
+            row.die,
+            row.backup,
+            row.digest,
+            row.started,
+            tuple((str(name), str(said)) for name, said in json.loads(row.evidence)),
+            ActState(told["state"]),
+            told["note"],
+            told["settled"],
+            row.who,
+            row.before,
+            told["answer"],
+            told["found"],
+            row.uid,
+            job_name(row.job_number) if row.job_number is not None else row.job,
+        )
+    return None

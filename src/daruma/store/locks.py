@@ -22,6 +22,10 @@ class FileLock:
             return False
         return True
 
+    def wait(self) -> None:
+        """Take the lock alone as soon as it can be had."""
+        fcntl.flock(self._descriptor, fcntl.LOCK_EX)
+
     def release(self) -> None:
         """Let the lock go; a second call does nothing."""
         if self._descriptor >= 0:

@@ -1,15 +1,16 @@
 """Retention: purge the identifiers of jobs that were closed long ago; what is counted stays."""
 
-from dataclasses import dataclass, replace
+from collections.abc import Sequence
+from dataclasses import dataclass
 
-import msgspec
 from sqlalchemy import Connection, select, text, update
 
-from daruma.core.backup import name_of
-from daruma.core.job import Job, Ticket
+from daruma.core.backup import known_by, name_of
+from daruma.core.job import Job
 from daruma.store.database import Database
-from daruma.store.jobs import decode_job
-from daruma.store.schema import backups, jobs
+from daruma.store.jobs import job_of, put_jobs
+from daruma.store.purging import is_purged, remember, without_identifiers
+from daruma.store.schema import acts, backups, doubts, jobs
 
 
 @dataclass(frozen=True, slots=True)
@@ -23,10 +24,11 @@ class Due:
 def due(database: Database, closed_before: str) -> Due:
     """Return what is to be purged of jobs closed before a day (ISO 8601).
 
-    A job with an act in doubt stays as it is, and so does a backup of a phone that is in an open job again.
+    A job with an act in doubt stays as it is, and so does a backup that an act in doubt names, or whose phone is in an
+    open job again.
     """
     with database.reading() as connection:
-        return _due(connection, closed_before)
+        return _names(*_due(connection, closed_before))
 
 
 def purge(database: Database, closed_before: str, when: str) -> Due:
@@ -34,60 +36,69 @@ def purge(database: Database, closed_before: str, when: str) -> Due:
 
     A job keeps model, promises, steps, outcomes and proofs; a backup keeps its place in the chain and what kind it was;
     the journal keeps every act, so that a part's writes still count. The bytes are overwritten in the file; copies made
-    before hold them until the rotation lets them go.
+    before hold them until the rotation lets them go. What was purged is remembered by salted digests: a stale save, a
+    restore or an import does not bring it back.
     """
     with database.writing() as connection:
-        found = _due(connection, closed_before)
-        for number in (int(name[2:]) for name in found.backups):
-            connection.execute(update(backups).where(backups.c.number == number).values(purged=when, body=b"", imei="", die=""))
-            connection.execute(text("DELETE FROM backup_search WHERE rowid = :number"), {"number": number})
-        for number in (int(name[2:]) for name in found.jobs):
-            body = connection.execute(select(jobs.c.body).where(jobs.c.number == number)).scalar_one()
-            left = without_identifiers(decode_job(number, body))
-            changed = {"body": msgspec.json.encode(left).decode(), "imei": "", "purged": when}
-            connection.execute(update(jobs).where(jobs.c.number == number).values(**changed))
-        # without this the search index would keep the words of what it no longer finds
-        connection.execute(text("INSERT INTO backup_search(backup_search) VALUES ('optimize')"))
+        found_jobs, found_backups = _due(connection, closed_before)
+        _purge_backups(connection, found_backups, when)
+        _purge_jobs(connection, found_jobs, when)
+        remember(connection, *(job.uid for job in found_jobs), *found_backups.values())
     with database.reading() as connection:
         connection.execute(text("PRAGMA wal_checkpoint(TRUNCATE)"))
-    return found
+    return _names(found_jobs, found_backups)
 
 
-def without_identifiers(job: Job) -> Job:
-    """Return a job without what points to the phone, its owner or the parts in it."""
-    ticket = job.ticket
-    kept = Ticket(
-        model=ticket.model,
-        system=ticket.system,
-        original=ticket.original,
-        chip=ticket.chip,
-        panel_kind=ticket.panel_kind,
-        panel_maker=ticket.panel_maker,
-        flex=ticket.flex,
-        donor=ticket.donor,
-        display_stays=ticket.display_stays,
-        promised=ticket.promised,
-        before=ticket.before,
-    )
-    steps = tuple(replace(step, note="") for step in job.steps)
-    # a sensor's gains are its flex's own; what was measured of the display says nothing of whose it was
-    measured = replace(job.measured, die="", lights=())
-    job = replace(job, backup="", flex_backup="", tuned="", target=None, target_image="", phone={})
-    return replace(job, ticket=kept, steps=steps, measured=measured)
+def purge_again(connection: Connection, when: str) -> Due:
+    """Purge whatever came back of what is remembered as purged."""
+    rows = connection.execute(select(jobs).where(jobs.c.purged == "")).mappings().all()
+    back = [job for row in rows if is_purged(connection, row["uid"]) and (job := job_of(row)) is not None]
+    kept = connection.execute(select(backups.c.number, backups.c.sha256).where(backups.c.purged == "")).all()
+    found = {number: sha for number, sha in kept if is_purged(connection, sha)}
+    _purge_backups(connection, found, when)
+    _purge_jobs(connection, back, when)
+    return _names(back, found)
 
 
-_JOBS = """
-SELECT number FROM jobs WHERE closed > '' AND closed < :before AND purged = '' AND NOT EXISTS
-(SELECT 1 FROM doubts JOIN acts ON acts.number = doubts.act WHERE acts.job = printf('J-%04d', jobs.number))
-"""
-_BACKUPS = f"""
-SELECT number FROM backups WHERE purged = '' AND job IN (SELECT printf('J-%04d', number) FROM ({_JOBS}))
-AND imei NOT IN (SELECT imei FROM jobs WHERE closed = '') ORDER BY number
-"""
+def _names(found_jobs: Sequence[Job], found_backups: dict[int, str]) -> Due:
+    return Due(tuple(job.name for job in found_jobs), tuple(name_of(number) for number in sorted(found_backups)))
 
 
-def _due(connection: Connection, closed_before: str) -> Due:
-    before = {"before": closed_before}
-    found_jobs = connection.execute(text(_JOBS + " ORDER BY number"), before).scalars()
-    found_backups = connection.execute(text(_BACKUPS), before).scalars()
-    return Due(tuple(f"J-{number:04d}" for number in found_jobs), tuple(name_of(number) for number in found_backups))
+def _purge_backups(connection: Connection, found: dict[int, str], when: str) -> None:
+    for number in found:
+        connection.execute(update(backups).where(backups.c.number == number).values(purged=when, body=b"", imei="", die=""))
+        connection.execute(text("DELETE FROM backup_search WHERE rowid = :number"), {"number": number})
+    # without this the search index would keep the words of what it no longer finds
+    connection.execute(text("INSERT INTO backup_search(backup_search) VALUES ('optimize')"))
+
+
+def _purge_jobs(connection: Connection, found: Sequence[Job], when: str) -> None:
+    if found:
+        put_jobs(connection, [without_identifiers(job) for job in found], when, purged=when)
+
+
+_OPEN_ACT = select(acts.c.job).where(acts.c.number.in_(select(doubts.c.act)))
+
+
+def _due(connection: Connection, closed_before: str) -> tuple[list[Job], dict[int, str]]:
+    """Return the jobs that are due, and the digests of the backups that go with them by number."""
+    query = select(jobs).where(jobs.c.closed > "", jobs.c.closed < closed_before, jobs.c.purged == "")
+    rows = connection.execute(query.where(jobs.c.uid.not_in(_OPEN_ACT)).order_by(jobs.c.number)).mappings()
+    found = [job for row in rows if (job := job_of(row)) is not None]
+    here = {_digits(imei) for imei in connection.execute(select(jobs.c.imei).where(jobs.c.closed == "")).scalars()}
+    named = select(acts.c.backup).where(acts.c.number.in_(select(doubts.c.act)))
+    doubtful = {known_by(str(ref)) for ref in connection.execute(named).scalars()}
+    going: dict[int, str] = {}
+    columns = (backups.c.number, backups.c.sha256, backups.c.imei, backups.c.job)
+    for job in found:
+        mine = select(*columns).where(backups.c.job.in_((job.ref, job.name)), backups.c.purged == "")
+        for number, sha, imei, owner in connection.execute(mine):
+            same = owner == job.ref or _digits(imei) == _digits(job.ticket.imei)
+            if same and _digits(imei) not in here and sha not in doubtful:
+                going[number] = sha
+    return found, going
+
+
+def _digits(imei: str) -> str:
+    """Return an IMEI however it is written."""
+    return "".join(c for c in str(imei) if c.isdecimal()) or str(imei)

@@ -8,6 +8,9 @@ jobs = Table(
     "jobs",
     metadata,
     Column("number", Integer, primary_key=True),
+    Column("uid", String, nullable=False, unique=True),
+    Column("revision", Integer, nullable=False),
+    Column("sha256", String, nullable=False),
     Column("body", String, nullable=False),
     Column("updated", String, nullable=False),
     Column("closed", String, nullable=False),
@@ -30,6 +33,7 @@ shelf = Table(
     "shelf",
     metadata,
     Column("die", String, primary_key=True),
+    Column("sha256", String, nullable=False),
     Column("body", String, nullable=False),
 )
 
@@ -47,6 +51,7 @@ backups = Table(
     Column("job", String, nullable=False),
     Column("die", String, nullable=False),
     Column("purged", String, nullable=False),
+    Column("arrived", String, nullable=False),
     Column("body", LargeBinary, nullable=False),
 )
 
@@ -58,10 +63,14 @@ vault_head = Table(
     Column("chain", String(64), nullable=False),
 )
 
+# `sha256` covers a row, `chain` what is before it as well (store.digests); `uid` is what an act is known by
 acts = Table(
     "acts",
     metadata,
     Column("number", Integer, primary_key=True),
+    Column("uid", String, nullable=False, unique=True),
+    Column("sha256", String, nullable=False),
+    Column("chain", String, nullable=False),
     Column("job", String, nullable=False, index=True),
     Column("kind", String, nullable=False),
     Column("die", String, nullable=False, index=True),
@@ -78,6 +87,8 @@ settlements = Table(
     metadata,
     Column("number", Integer, primary_key=True),
     Column("act", Integer, ForeignKey("acts.number"), nullable=False, index=True),
+    Column("sha256", String, nullable=False),
+    Column("chain", String, nullable=False),
     Column("state", String, nullable=False),
     Column("note", String, nullable=False),
     Column("settled", String, nullable=False),
@@ -87,3 +98,17 @@ settlements = Table(
 
 # the acts without a final settlement; kept by triggers, so that nobody can forget one
 doubts = Table("doubts", metadata, Column("act", Integer, ForeignKey("acts.number"), primary_key=True))
+
+# writes that a part is known to have had and that no act here tells of any more
+lost_writes = Table(
+    "lost_writes",
+    metadata,
+    Column("die", String, primary_key=True),
+    Column("times", Integer, nullable=False),
+)
+
+# salted digests of what was purged: applied to whatever comes back
+purges = Table("purges", metadata, Column("digest", String, primary_key=True))
+
+# what the store knows of itself: its identity, the salt of its purges, how many commits and saves of jobs there were
+facts = Table("facts", metadata, Column("key", String, primary_key=True), Column("value", String, nullable=False))

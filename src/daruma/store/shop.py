@@ -1,7 +1,9 @@
 """The shop's store as one thing: database, vault, journal, jobs, shelf."""
 
+from collections.abc import Callable
 from pathlib import Path
 
+from daruma.core.backup import VaultFault
 from daruma.store.database import Database
 from daruma.store.jobs import JobBook, Shelf
 from daruma.store.journal import Journal
@@ -11,9 +13,10 @@ from daruma.store.vault import Vault
 class Shop:
     """Open a data folder and give access to what it keeps."""
 
-    def __init__(self, folder: Path) -> None:
+    def __init__(self, folder: Path, second: Path | None = None) -> None:
+        """Open a folder; `second` is another place that remembers how far the store has come."""
         self.folder = folder
-        self.database = Database(folder)
+        self.database = Database(folder, second=second)
         self.vault = Vault(self.database)
         self.journal = Journal(self.database)
         self.jobs = JobBook(self.database)
@@ -29,6 +32,28 @@ class Shop:
 
     def __exit__(self, *_: object) -> None:
         self.close()
+
+    def losses(self) -> tuple[VaultFault, ...]:
+        """Return what the marks know of and the store has not, with where it may still be."""
+        from daruma.store.copies import held_by  # nothing of it is needed where nothing is missing
+        from daruma.store.losses import faults_of
+
+        marks = self.database.marks
+        if marks is None:
+            return ()
+        missing = marks.last is not None and any(marks.last.missing.values())
+        return faults_of(marks.last, marks.damaged, marks.trouble, held_by(self.folder) if missing else ())
+
+    def set_aside(self) -> tuple[VaultFault, ...]:
+        """Return the jobs on view, acts in doubt and shelf parts that are damaged: they are set aside, the rest goes on."""
+        return (*self.jobs.damaged_on_view(), *self.shelf.damaged())
+
+    def check(self, report: Callable[[int], None] = lambda _: None) -> tuple[int, tuple[VaultFault, ...]]:
+        """Verify everything that is kept, and compare it with the marks; return the backups seen and every fault."""
+        from daruma.store.whole import check_rows
+
+        seen, faults = self.vault.check(report, whole_store=True)
+        return seen, (*faults, *check_rows(self.database), *self.losses())
 
     def close(self) -> None:
         """Close the database."""

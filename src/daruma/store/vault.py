@@ -9,14 +9,14 @@ from typing import Any
 from sqlalchemy import Connection, LargeBinary, Row, String, cast, desc, func, insert, or_, select, text
 from sqlalchemy.exc import DatabaseError
 
-from daruma.core.backup import GENESIS, Backup, BackupContent, Origin, VaultFault, link_of, name_of
+from daruma.core.backup import GENESIS, LOST, Backup, BackupContent, Origin, VaultFault, known_by, link_of, name_of, named
 from daruma.store.checking import AT_ONCE, COLUMNS, DAMAGE, check_all
 from daruma.store.database import Database, FileLook, StoreTrouble
 from daruma.store.schema import backups, vault_head
 
 LONGEST_WORD = 40  # characters; curves and matrices are not searched for
 # cast, since a damaged row may hold values of another type
-_TEXTS = (backups.c.sha256, backups.c.chain, backups.c.purged, *(backups.c[name] for name in COLUMNS))
+_TEXTS = (backups.c.sha256, backups.c.chain, backups.c.purged, backups.c.arrived, *(backups.c[name] for name in COLUMNS))
 _WHOLE = select(
     backups.c.number, *(cast(c, String).label(c.name) for c in _TEXTS), cast(backups.c.body, LargeBinary).label("body")
 )
@@ -28,25 +28,40 @@ class Vault:
     def __init__(self, database: Database | FileLook) -> None:
         self._database = database
 
-    def keep(self, content: BackupContent) -> Backup:
-        """Keep a backup; the same content again returns the one that is there."""
-        return self.keep_all((content,))[0]
+    def keep(self, content: BackupContent, *, arrived: str = "") -> Backup:
+        """Keep a backup; the same content again returns the one that is there.
 
-    def keep_all(self, contents: Iterable[BackupContent]) -> tuple[Backup, ...]:
+        `arrived` says which file one was imported from; it stays with it for ever.
+        """
+        return self.keep_all((content,), arrived=arrived)[0]
+
+    def keep_all(self, contents: Iterable[BackupContent], *, arrived: str = "") -> tuple[Backup, ...]:
         """Keep backups, all of them or none."""
         if isinstance(self._database, FileLook):
             raise StoreTrouble("A copy is only looked at.", safe="It is left as it is.", advice="Keep into the store itself.")
         with self._database.writing() as connection:
-            return _keep(connection, tuple(contents))
+            return keep_in(connection, tuple(contents), arrived)
 
     def get(self, name: str) -> Backup:
-        """Return a backup by its name or SHA-256, its bytes verified; raise StoreTrouble where that fails."""
-        number = int(name[2:]) if name.startswith("B-") and name[2:].isdecimal() and len(name) < 20 else -1
+        """Return a backup by its reference, SHA-256 or name, its bytes verified; raise StoreTrouble where that fails.
+
+        A reference goes by its digest alone: whatever carries its name by now is another one.
+        """
+        digest = known_by(name)
+        number = int(name[2:]) if not digest and name.startswith("B-") and name[2:].isdecimal() and len(name) < 20 else -1
         with self._database.reading() as connection:
-            row = connection.execute(_WHOLE.where(or_(backups.c.number == number, backups.c.sha256 == name))).first()
+            wanted = or_(backups.c.number == number, backups.c.sha256 == (digest or name))
+            row = connection.execute(_WHOLE.where(wanted)).first()
         if row is None:
-            raise StoreTrouble(f"The vault has no backup {name}.", safe="The others are untouched.", advice="Search the vault.")
+            advice = "Restore a copy that holds it, or read the part again." if digest else "Search the vault."
+            raise StoreTrouble(f"The vault has no backup {named(name)}.", safe="The others are untouched.", advice=advice)
         backup = _backup(row)
+        if backup.purged.startswith(LOST):
+            raise StoreTrouble(
+                f"Backup {backup.name} was damaged when a copy was restored; nothing of it could be carried over.",
+                safe="The others are untouched.",
+                advice="Read the part again if you still have it, or import a copy of the backup.",
+            )
         if backup.purged:
             raise StoreTrouble(
                 f"The identifiers of backup {backup.name} were purged on {backup.purged[:10]}; nothing is left to use.",
@@ -98,25 +113,36 @@ class Vault:
         return done.seen, (*done.faults, *done.unreadable, *tail, *done.structure)
 
 
-def _keep(connection: Connection, contents: Sequence[BackupContent]) -> tuple[Backup, ...]:
+def keep_in(connection: Connection, contents: Sequence[BackupContent], arrived: str = "") -> tuple[Backup, ...]:
+    """Keep backups in a transaction that is under way."""
     digests = [content.sha256() for content in contents]
     there = {row.sha256: row for row in _by_digest(connection, digests)}
-    head = connection.execute(select(vault_head.c.number, vault_head.c.chain)).first()
-    number, chain = (head.number, head.chain) if head else (0, GENESIS)
+    number, chain = head_in(connection)
     kept: dict[str, Backup] = {sha256: _unpurged(_backup(row)) for sha256, row in there.items()}
     new = []
     for content, sha256 in zip(contents, digests, strict=True):
         if sha256 not in kept:
-            number, chain = number + 1, link_of(chain, sha256)
-            kept[sha256] = Backup(number, content, sha256, chain)
+            number, chain = number + 1, link_of(chain, sha256, arrived)
+            kept[sha256] = Backup(number, content, sha256, chain, arrived=arrived)
             new.append(kept[sha256])
     if new:
         connection.execute(insert(backups), [_columns(backup) for backup in new])
         words = [{"number": backup.number, "words": _words(backup.number, backup.content)} for backup in new]
         connection.execute(text("INSERT INTO backup_search (rowid, words) VALUES (:number, :words)"), words)
-        head_now = {"number": number, "chain": chain}
-        connection.execute(text("INSERT OR REPLACE INTO vault_head VALUES (1, :number, :chain)"), head_now)
+        put_head(connection, number, chain)
     return tuple(kept[sha256] for sha256 in digests)
+
+
+def head_in(connection: Connection) -> tuple[int, str]:
+    """Return number and link of the newest backup, as the vault's head says."""
+    head = connection.execute(select(vault_head.c.number, vault_head.c.chain)).first()
+    return (head.number, head.chain) if head else (0, GENESIS)
+
+
+def put_head(connection: Connection, number: int, chain: str) -> None:
+    """Let the vault's head say which backup is the newest."""
+    head = {"number": number, "chain": chain}
+    connection.execute(text("INSERT OR REPLACE INTO vault_head VALUES (1, :number, :chain)"), head)
 
 
 def _by_digest(connection: Connection, digests: Sequence[str]) -> Iterator[Row[Any]]:
@@ -136,7 +162,7 @@ def _unpurged(there: Backup) -> Backup:
 
 def _columns(backup: Backup) -> dict[str, object]:
     columns: dict[str, object] = {name: getattr(backup.content, name) for name in COLUMNS}
-    own = {"number": backup.number, "sha256": backup.sha256, "chain": backup.chain, "purged": ""}
+    own = {"number": backup.number, "sha256": backup.sha256, "chain": backup.chain, "purged": "", "arrived": backup.arrived}
     return {**columns, **own, "body": backup.content.canonical()}
 
 
@@ -218,4 +244,4 @@ def _backup(row: Row[Any]) -> Backup:
             **texts, part_kind="", chip="", taken="", programmer="", firmware="", origin=Origin.PART, fields=(), image=b"",
             note="purged" if row.purged else "unreadable",
         )  # fmt: skip
-    return Backup(row.number, content, row.sha256, row.chain, row.purged)
+    return Backup(row.number, content, row.sha256, row.chain, row.purged, row.arrived)

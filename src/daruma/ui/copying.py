@@ -107,7 +107,7 @@ class Copying(QObject):
 
         shop, now = self._desk.ready.shop, datetime.now().astimezone()
         made = make_copy(shop.database, now, work.report)
-        gone = rotate(shop.folder, now.date())
+        gone = rotate(shop.database, now.date())
         work.report(1.0, f"{made.name} is made and verified" + (f", {len(gone)} old copies let go" if gone else ""))
         return self._copies()
 
@@ -117,6 +117,9 @@ class Copying(QObject):
         return copies_of(self._desk.ready.shop.folder)
 
     def _run(self, name: str, function: Callable[[Work], object], done: object, *, loud: bool = False) -> None:
+        if self._desk.workshop is None:
+            self._desk.told.emit("The shop is still being opened: one moment.")
+            return
         work = Work(name, function)
         work.done.connect(done)
         work.failed.connect(self._desk.trouble)

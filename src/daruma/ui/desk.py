@@ -21,6 +21,7 @@ from daruma.ui.work import Lane, Work
 if TYPE_CHECKING:
     from daruma.bench.workshop import Survey, Workshop
     from daruma.core.acts import Act, ActState
+    from daruma.core.backup import VaultFault
     from daruma.core.plan.money import Preferences
     from daruma.core.plan.planner import Plan
     from daruma.core.plan.routes import Route
@@ -30,6 +31,7 @@ if TYPE_CHECKING:
 
 log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
+OPENING = "opening the shop"
 REPLAN_MS = 150  # at the start the view of the job comes first, its plan after
 QUIET_WORK = frozenset(
     {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the sheets", "making the pages"}
@@ -44,6 +46,7 @@ class Opened:
     jobs: tuple[Job, ...]
     shelf: tuple[ShelfPart, ...]
     doubts: tuple[Act, ...]
+    faults: tuple[VaultFault, ...] = ()
 
 
 class Desk(QObject):
@@ -61,6 +64,7 @@ class Desk(QObject):
     doubts_changed = Signal(object)
     closing_done = Signal()
     sampled = Signal(int, object)
+    look_failed = Signal(object)
 
     def __init__(self, loader: Callable[[], Workshop], parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -76,6 +80,8 @@ class Desk(QObject):
         self.changes: tuple[tuple[str, str], ...] = ()
         self.drafts = Drafts(self.store, lambda job: self.ready.save_ticket(job, Context()), self)
         self.drafts.failed.connect(self.trouble)
+        self.drafts.kept.connect(self._ticket_kept)
+        self.look_trouble: Trouble | None = None
         self.doubts: tuple[Act, ...] = ()
         self._surveying = False
         self._look_wanted = False
@@ -123,12 +129,13 @@ class Desk(QObject):
 
     def load(self) -> None:
         """Load catalogue, store and devices off the interface's thread."""
-        self._start(self.store, "opening the shop", lambda _: self._open_shop(), self._loaded)
+        self._start(self.store, OPENING, lambda _: self._open_shop(), self._loaded)
 
     def _open_shop(self) -> Opened:
         workshop = self._loader()
         shop = workshop.shop
-        return Opened(workshop, shop.jobs.on_view(), shop.shelf.all(), shop.journal.left_in_doubt())
+        faults = (*shop.losses(), *shop.set_aside())
+        return Opened(workshop, shop.jobs.on_view(), shop.shelf.all(), shop.journal.left_in_doubt(), faults)
 
     def _loaded(self, opened: Opened) -> None:
         self.workshop, jobs, self.shelf = opened.workshop, opened.jobs, opened.shelf
@@ -140,6 +147,8 @@ class Desk(QObject):
         self._show(at_once=False)
         for trouble in self.workshop.catalogue.troubles:
             self.trouble.emit(trouble)
+        if opened.faults:
+            self.trouble.emit(_of_faults(opened.faults))
         self._doubt(opened.doubts)
         self._poll.start()
 
@@ -176,6 +185,10 @@ class Desk(QObject):
         self.jobs.setdefault(job.number, job)
         self.open_job(job.number)
 
+    def find(self, uid: str) -> None:
+        """Put a job on view that is known by its identity and not on the rail."""
+        self._start(self.store, "looking for the job", lambda _: self.ready.shop.jobs.known_by(uid), self.bring)
+
     def reread(self) -> None:
         """Read the jobs on view again, tickets included: the store was changed under them."""
         self._start(self.store, "reading the jobs again", lambda _: self.ready.shop.jobs.on_view(), self._reread_whole)
@@ -187,7 +200,7 @@ class Desk(QObject):
 
     def restore(self, copy: Copy) -> None:
         """Put a copy in the store's place and open that; nothing else may be going on."""
-        if self.is_busy or self.store.current is not None or self.copying.lane.current is not None:
+        if self.workshop is None or self.is_busy or self.store.current is not None or self.copying.lane.current is not None:
             self.told.emit("Wait until what is going on is finished, then restore.")
             return
         self._poll.stop()
@@ -202,7 +215,8 @@ class Desk(QObject):
         old.shop.close()
         try:
             done = restore(old.shop.folder, copy, datetime.now().astimezone())
-            said = f"{copy.name} is restored; carried over: {done.backups} backups, {done.acts} acts, {done.jobs} jobs."
+            more = "; ".join((*done.carried.lost, *done.carried.differs))
+            said = f"{copy.name} is restored; carried over: {done.carried.words}.{f' {more}.' if more else ''}"
         finally:
             # whatever came of it, the shop is opened again
             opened = self._open_shop()
@@ -236,6 +250,16 @@ class Desk(QObject):
         if ticket != self.job.ticket:
             self._put(replace(self.job, ticket=ticket))
             self.drafts.keep(self.jobs[self.number])
+
+    def _ticket_kept(self, kept: Job) -> None:
+        """Take the revision that a kept ticket has now, and what another window changed of its job meanwhile."""
+        mine = self.jobs.get(kept.number)
+        if mine is None or mine.uid != kept.uid or kept.revision <= mine.revision:
+            return
+        if replace(mine, revision=kept.revision) == replace(kept, ticket=mine.ticket):
+            self.jobs[kept.number] = replace(mine, revision=kept.revision)
+        else:
+            self._took(kept)
 
     def _put(self, job: Job) -> None:
         self.jobs[job.number] = job
@@ -279,6 +303,8 @@ class Desk(QObject):
 
     def _planned(self, solution: Solution | None) -> None:
         self.solution = solution
+        if solution is not None:
+            self.changes = solution.changes
         self.plan_changed.emit(solution)
 
     @property
@@ -330,6 +356,7 @@ class Desk(QObject):
 
     def _surveyed(self, result: tuple[int, Survey]) -> None:
         self._surveying = False
+        self.look_trouble = None
         number, survey = result
         self._doubt(survey.doubts)
         if number == self.number and survey != self.survey:
@@ -344,6 +371,8 @@ class Desk(QObject):
     def _survey_failed(self, trouble: Trouble) -> None:
         self._surveying = False
         log.info("survey: %s", trouble.what)
+        self.look_trouble = trouble
+        self.look_failed.emit(trouble)
 
     def read_phone(self) -> None:
         """Read the phone on the cable into the ticket."""
@@ -382,6 +411,12 @@ class Desk(QObject):
         self.job_work(
             self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not guarded, failed=self._step_failed
         )
+
+    def put_back(self) -> None:
+        """Bring back a state that a ticked step had brought about and that is no more."""
+        found = self.survey.lapsed if self.survey is not None else None
+        if found is not None:
+            self.job_work(self.bench, found.title.lower(), lambda job, context: self.ready.put_back(job, found.index, context))
 
     def fail_step(self) -> None:
         """Note that the current step failed for good."""
@@ -472,12 +507,26 @@ class Desk(QObject):
         cancellable: bool = False,
         failed: Callable[[Trouble], None] | None = None,
     ) -> None:
+        if self.workshop is None and name != OPENING:
+            self.told.emit("The shop is still being opened: one moment.")
+            return
         work = Work(name, function, cancellable=cancellable)
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
         work.sampled.connect(self.sampled)
         work.cancelled.connect(self.refresh_from_store)
         lane.start(work)
+
+
+def _of_faults(faults: tuple[VaultFault, ...]) -> Trouble:
+    """Return what is said at the start of what is missing or damaged."""
+    first = "; ".join(f"{fault.name}: {fault.what}" for fault in faults[:3])
+    more = f"; {len(faults) - 3} more" if len(faults) > 3 else ""
+    return Trouble(
+        f"Not all that was kept is there as it was. {first}{more}.",
+        safe="What is sound is shown and goes on; what is missing still counts.",
+        advice="Shop, Vault, Check names all of it; Shop, Copies brings back what a copy holds.",
+    )
 
 
 def _context(work: Work, number: int = 0) -> Context:

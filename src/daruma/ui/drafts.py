@@ -15,8 +15,9 @@ class Drafts(QObject):
     """Keep jobs in the background; what could not be kept stays pending and goes with the next save."""
 
     failed = Signal(object)
+    kept = Signal(object)
 
-    def __init__(self, lane: Lane, save: Callable[[Job], object], parent: QObject) -> None:
+    def __init__(self, lane: Lane, save: Callable[[Job], Job], parent: QObject) -> None:
         super().__init__(parent)
         self._lane = lane
         self._save = save
@@ -49,14 +50,15 @@ class Drafts(QObject):
         work.failed.connect(self._not_kept)
         self._lane.start(work)
 
-    def _write(self, batch: dict[int, Job]) -> dict[int, Job]:
-        for job in batch.values():
-            self._save(job)
-        return batch
+    def _write(self, batch: dict[int, Job]) -> tuple[dict[int, Job], tuple[Job, ...]]:
+        return batch, tuple(self._save(job) for job in batch.values())
 
-    def _kept(self, batch: dict[int, Job]) -> None:
+    def _kept(self, done: tuple[dict[int, Job], tuple[Job, ...]]) -> None:
         self._saving = False
+        batch, kept = done
         self._pending = {number: job for number, job in self._pending.items() if batch.get(number) is not job}
+        for job in kept:
+            self.kept.emit(job)
         self._go_on()
 
     def _not_kept(self, trouble: Trouble) -> None:

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject
 
 from daruma.bench.context import Context
+from daruma.catalogue.reading import read_bounded
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
@@ -70,8 +71,7 @@ class Proving(QObject):
 
 def _bytes_of(path: Path, most: int) -> bytes:
     try:
-        with path.open("rb") as file:
-            return file.read(most + 1)
+        return read_bounded(path, most)
     except OSError as error:
         raise Trouble(
             f"{path.name} cannot be read: {error.strerror}.", safe="Nothing was changed.", advice="Choose another file."

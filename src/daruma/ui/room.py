@@ -70,7 +70,7 @@ class Room(QWidget):
         self.head = self._head()
         down.addWidget(self.head)
         self.trouble_bar, self.busy_bar = TroubleBar(), BusyBar()
-        self.doubt_bar = DoubtBar(self.desk.settle, self._open_job)
+        self.doubt_bar = DoubtBar(self.desk.settle, self._open_known_by)
         down.addWidget(self.doubt_bar)
         down.addWidget(self.trouble_bar)
         down.addWidget(self.busy_bar)
@@ -199,6 +199,13 @@ class Room(QWidget):
         self.trouble_bar.hide()
         self.desk.open_job(number)
 
+    def _open_known_by(self, uid: str) -> None:
+        number = next((job.number for job in self.desk.jobs.values() if job.uid == uid), None)
+        if number is not None:
+            self._open_job(number)
+        else:
+            self.desk.find(uid)
+
     def _show_rail(self) -> None:
         now = datetime.now().astimezone()
         ordered = sorted(self.desk.jobs.values(), key=lambda job: (bool(job.closed), job.opened))
@@ -230,7 +237,7 @@ class Room(QWidget):
             self.stage = here
             QTimer.singleShot(0, self._focus_main)
         self._show_head(job)
-        self.doubt_bar.show_job(job.name)
+        self.doubt_bar.show_job(job.uid)
         self.cord.show_stages(stages(job, faults), self.stage, _also(job))
         if not self.views.shop_is_shown or self._changed_job(job):
             self.head.show()
@@ -355,7 +362,7 @@ class Room(QWidget):
 
     def _show_doubts(self, doubts: tuple[Act, ...]) -> None:
         self.doubt_bar.show_doubts(doubts)
-        self.doubt_bar.show_job(self.desk.job.name if self.desk.job else "")
+        self.doubt_bar.show_job(self.desk.job.uid if self.desk.job else "")
 
     def _show_survey(self, survey: Survey) -> None:
         self.foot.show_bench(survey.bench, survey.backups)

@@ -30,11 +30,15 @@ class Follows(Enum):
 
 @dataclass(frozen=True, slots=True)
 class LightSample:
-    """Hold the readings taken under one light: XYZ of the screen's white and of the light, in one unit each."""
+    """Hold the readings taken under one light: XYZ of the screen's white and of the light, in one unit each.
+
+    `instrument` is the standard uncertainty of the instrument that took them, where it is known for itself.
+    """
 
     light: str
     screen: tuple[XYZ, ...]
     ambient: XYZ
+    instrument: float | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -114,11 +118,11 @@ def target_white(path: WhitePath, ambient: Pair) -> Pair:
 def judge(path: WhitePath, samples: Sequence[LightSample], instrument: float) -> WhiteVerdict:
     """Decide whether the white follows the light.
 
-    `instrument` is the colorimeter's standard uncertainty as a distance in u'v'. A white counts as on the path when it
-    is within the model's tolerance with 95 % (guarded acceptance, JCGM 106:2012, 8.3.2): so a white that is not is
-    called proven in at most 5 % of cases.
+    `instrument` is the colorimeter's standard uncertainty as a distance in u'v', for samples that carry none. A white
+    counts as on the path when it is within the model's tolerance with 95 % (guarded acceptance, JCGM 106:2012, 8.3.2):
+    so a white that is not is called proven in at most 5 % of cases.
     """
-    points = tuple(_point(path, sample, instrument) for sample in samples)
+    points = tuple(_point(path, sample, sample.instrument or instrument) for sample in samples)
     pair = _widest(points)
     if pair is None or distance(pair[0].target, pair[1].target) < LIGHTS_APART * path.tolerance_uv:
         return WhiteVerdict(Follows.MORE_LIGHT, points, None, "Two lights that differ more are needed: a warm and a cool one.")

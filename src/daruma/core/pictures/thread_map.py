@@ -94,6 +94,16 @@ def _value(x: float, y: float, value: str | None, missing: str, ink: Tone, room:
     return Text(x, y, grouped(value), ink, 13, mono=True, limit=room)
 
 
+def _label(thread: ThreadState) -> str:
+    by_backup = thread.expected is None and thread.believed is not None
+    return IDENTITY_LABEL[thread.identity] + (", by the backup" if by_backup else "")
+
+
+def _expected(thread: ThreadState, columns: _Columns, ink: Tone) -> tuple[Tone, float]:
+    """Return the ink of what the board expects, quiet where only a backup says so, and its room."""
+    return (ink if thread.expected is not None else Tone.QUIET), columns.board_end - columns.board
+
+
 def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool, roomy: bool) -> list[Item]:
     """Draw one thread; where there is no room for two lines the names stand without the values."""
     tone = _TONE[thread.whole] if lit else Tone.LINE
@@ -102,14 +112,14 @@ def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool, roomy: 
     missing = "carries none" if thread.whole is Tri.NO else "not known yet"
     below = -2 if roomy else 7
     items: list[Item] = [
-        Text(columns.board, y + below, IDENTITY_LABEL[thread.identity], Tone.QUIET, 11.5),
+        Text(columns.board, y + below, _label(thread), Tone.QUIET, 11.5),
         Text(columns.part, y + below, PART_LABEL[thread.carrier], Tone.QUIET, 11.5),
         Disc(left, y + 3, 3.5, 3.5, tone),
         Disc(right, y + 3, 3.5, 3.5, tone),
     ]
     if roomy:
         items += [
-            _value(columns.board, y + 12, thread.expected, "not known yet", ink, columns.board_end - columns.board),
+            _value(columns.board, y + 12, thread.expected or thread.believed, "not known yet", *_expected(thread, columns, ink)),
             _value(columns.part, y + 12, thread.carried, missing, ink, columns.part_end - columns.part),
         ]
     middle = (left + right) / 2

@@ -173,6 +173,18 @@ def all_changed(case: Case, changes: Iterable[tuple[str, str]]) -> Case:
     return case
 
 
+def those_that_apply(case: Case, changes: Iterable[tuple[str, str]]) -> tuple[tuple[str, str], ...]:
+    """Return the changes whose facts and values a case has: those asked of another job or ticket are left out."""
+    found = []
+    for key, value in changes:
+        try:
+            case = changed(case, key, value)
+        except LookupError:
+            continue
+        found.append((key, value))
+    return tuple(found)
+
+
 @dataclass(frozen=True, slots=True)
 class Difference:
     """Hold what a change of facts opens and closes: names of ways, and closed ones with their reasons."""

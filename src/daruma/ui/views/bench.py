@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
+from daruma.core.backup import named
 from daruma.core.job import PROOF_ACTIONS, Job, StepState
 from daruma.core.known import job_facts
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
@@ -24,7 +25,9 @@ from daruma.ui.widgets.run_sheet import RunSheet, SheetLine
 from daruma.ui.widgets.step_timer import StepTimer
 
 if TYPE_CHECKING:
+    from daruma.bench.holding import Lapsed
     from daruma.bench.workshop import Survey
+    from daruma.core.errors import Trouble
 
 
 # acts that cannot be taken back: held, with their interlocks beside them
@@ -39,6 +42,7 @@ class BenchView(StageView):
         self._job: Job | None = None
         self._step = ""
         self._actions: dict[str, Action] = {}
+        self._shown_lapsed = False
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(14)
@@ -49,6 +53,7 @@ class BenchView(StageView):
         right.addWidget(self._lens_sheet(), 1)
         row.addLayout(right, 1)
         desk.survey_changed.connect(self._surveyed)
+        desk.look_failed.connect(self._look_failed)
 
     # -- building
 
@@ -173,13 +178,23 @@ class BenchView(StageView):
         failed = index is not None and job.steps[index].state is StepState.FAILED
         self._show_buttons(action, failed)
 
+    def _lapsed(self) -> Lapsed | None:
+        """Return the ticked step whose state is no more, as the last look at the bench for this job found it."""
+        survey, job = self.desk.survey, self._job
+        found = survey.lapsed if survey is not None else None
+        if found is None or job is None or found.index >= len(job.steps):
+            return None
+        return found
+
     def _show_buttons(self, action: Action | None, failed: bool) -> None:
-        write = action is not None and action.kind in GUARDED and not failed
+        lapsed = self._lapsed()
+        write = action is not None and action.kind in GUARDED and not failed and lapsed is None
         self.locks.setVisible(write)
         self.hold.setVisible(write)
         self.main.setVisible(not write)
         self.remedy.setVisible(False)
         self.demo_note.setText("")
+        self._shown_lapsed = lapsed is not None and action is not None and not failed
         uncertain = action is not None and not write and not failed and (action.figures.chance < 1 or bool(action.miss))
         self.failed.setVisible(uncertain)
         self.allow(self.failed, uncertain)
@@ -188,6 +203,10 @@ class BenchView(StageView):
         if write:
             self._show_locks(self.desk.survey)
             self.hold.show_text(self._cost(action))  # type: ignore[arg-type]
+        elif lapsed is not None and action is not None and not failed:
+            self.main.setText(f"Put back: {lapsed.title[0].lower()}{lapsed.title[1:]}")
+            hands = " Demo: the stand-in hands do it." if self.desk.has_hands else ""
+            self.demo_note.setText(f"No longer so: {lapsed.seen}.{hands}")
         elif failed:
             self.main.setText("Plan again from here")
         elif action is None:
@@ -213,6 +232,11 @@ class BenchView(StageView):
             return action.figures.title.lower()
         return "write record" + (f", {budget.words()}" if budget else "")
 
+    def _look_failed(self, trouble: Trouble) -> None:
+        self.standing.setText(f"The bench could not be looked at: {trouble.what} {trouble.advice}".strip())
+        self.standing.setProperty("role", "part")
+        self.standing.style().polish(self.standing)
+
     def _show_standing(self) -> None:
         survey = self.desk.survey
         if survey is None:
@@ -226,12 +250,13 @@ class BenchView(StageView):
         self.standing.style().polish(self.standing)
 
     def _surveyed(self, survey: Survey) -> None:
-        if self.hold.isVisible() or (self._job and self._job.steps):
-            index = self._job.current_step if self._job else None
-            action = self._actions.get(self._job.steps[index].action) if index is not None and self._job is not None else None
-            if action is not None and action.kind in GUARDED:
-                self._show_locks(survey)
-                self.hold.show_text(self._cost(action))
+        if self._job is not None and self._job.steps:
+            index = self._job.current_step
+            bench = index is not None and self._job.steps[index].action not in PROOF_ACTIONS
+            action = self._actions.get(self._job.steps[index].action) if bench and index is not None else None
+            if action is not None and (action.kind in GUARDED or survey.lapsed or self._shown_lapsed):
+                failed = index is not None and self._job.steps[index].state is StepState.FAILED
+                self._show_buttons(action, failed)
         self._show_standing()
         self._show_lens()
 
@@ -258,7 +283,7 @@ class BenchView(StageView):
         model = self.desk.ready.catalogue.models[job.ticket.model]
         columns = [
             LensColumn("board expects", expected=job_facts(job, model, known).expected),
-            LensColumn("backup" + (f" {job.backup}" if job.backup else ""), known.source),
+            LensColumn(f"backup {named(job.backup)}".strip(), known.source),
             LensColumn("on the new panel", known.target),
         ]
         if plan is not None and not written:
@@ -272,7 +297,9 @@ class BenchView(StageView):
 
     def _main_clicked(self) -> None:
         text = self.main.text()
-        if text == "Go on to Proof":
+        if self._shown_lapsed:
+            self.desk.put_back()
+        elif text == "Go on to Proof":
             self.desk.told.emit("stage:Proof")
         elif text == "Plan again from here":
             self.desk.told.emit("stage:Plan")

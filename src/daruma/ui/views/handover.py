@@ -152,6 +152,6 @@ def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
     workshop = desk.ready
     kept = job.backup or job.flex_backup
     backup = workshop.shop.vault.get(kept) if kept else None
-    acts = workshop.shop.journal.acts_of(job.name)
+    acts = workshop.shop.journal.acts_of(job.uid)
     panel = workshop.sheets(job).panel if job.measured.fields else None
     return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backup, acts, panel)

@@ -208,7 +208,7 @@ class IntakeView(StageView):
         value = combo.currentData()  # type: ignore[attr-defined]
         name = combo.objectName()
         if name == "shelf":
-            part = shelf_for(self.desk.shelf, self.model.currentData() or "", self.desk.job.name if self.desk.job else "").get(
+            part = shelf_for(self.desk.shelf, self.model.currentData() or "", self.desk.job.ref if self.desk.job else "").get(
                 value or ""
             )
             changes = {"panel_die": value or ""}
@@ -267,7 +267,7 @@ class IntakeView(StageView):
             self.model.setCurrentIndex(max(0, self.model.findData(chosen)))
 
     def _fill_shelf(self, job: Job) -> None:
-        parts = shelf_for(self.desk.shelf, job.ticket.model, job.name)
+        parts = shelf_for(self.desk.shelf, job.ticket.model, job.ref)
         rows = [("not from the shelf", "")] + [
             (
                 f"{p.maker}, {KIND[p.kind]}, {p.die[-6:]}, {p.source}"

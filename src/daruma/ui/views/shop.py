@@ -19,7 +19,8 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from daruma.bench.context import Context
+from daruma.bench.context import Context, local_time
+from daruma.core.backup import named
 from daruma.core.serials import grouped
 from daruma.ui.actions import SPECS
 from daruma.ui.desk import Desk
@@ -130,13 +131,13 @@ class ShopView(QWidget):
             [
                 (
                     b.name,
-                    b.content.taken[:16].replace("T", " "),
+                    b.content.taken[:16].replace("T", " ") + (", imported" if b.arrived else ""),
                     names.get(b.content.model, b.content.model),
                     b.content.maker,
                     grouped(dict(b.content.fields).get("display_serial", "")),
                     b.content.imei,
                     b.content.die[-6:],
-                    b.content.job if b.content.job != "J-0000" else "earlier",
+                    named(b.content.job) if named(b.content.job) != "J-0000" else "earlier",
                     b.sha256[:12],
                 )
                 for b in backups
@@ -152,9 +153,9 @@ class ShopView(QWidget):
         self.desk.run(self.desk.store, "checking the vault", self._check_work, self._checked)
 
     def _check_work(self, context: Context) -> tuple[int, tuple[VaultFault, ...]]:
-        vault = self.desk.ready.shop.vault
-        total = max(1, vault.count())
-        return vault.check(lambda seen: context.report(seen / total, f"{seen} of {total}"))
+        shop = self.desk.ready.shop
+        total = max(1, shop.vault.count())
+        return shop.check(lambda seen: context.report(seen / total, f"{seen} of {total}"))
 
     def _checked(self, result: tuple[int, tuple[VaultFault, ...]]) -> None:
         seen, faults = result
@@ -195,9 +196,9 @@ class ShopView(QWidget):
         """Import an exchange file."""
 
         def work(_: Context) -> Backup:
-            from daruma.handover.exchange import read_file
+            from daruma.handover.exchange import arrived, read_file
 
-            return self.desk.ready.shop.vault.keep(read_file(path))
+            return self.desk.ready.shop.vault.keep(read_file(path), arrived=arrived(path, local_time()))
 
         self.desk.run(self.desk.store, "importing", work, self._imported)
 
@@ -227,7 +228,7 @@ class ShopView(QWidget):
                     p.source,
                     f"{p.price:.0f} €",
                     str(p.earlier_writes),
-                    p.used_in,
+                    named(p.used_in),
                     p.note,
                 )
                 for p in self.desk.shelf

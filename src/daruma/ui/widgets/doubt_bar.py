@@ -12,7 +12,7 @@ from daruma.ui.widgets.notices import label
 class DoubtBar(QFrame):
     """Show the oldest act in doubt, and how many more there are."""
 
-    def __init__(self, settle: Callable[[Act], None], open_job: Callable[[int], None]) -> None:
+    def __init__(self, settle: Callable[[Act], None], open_job: Callable[[str], None]) -> None:
         super().__init__()
         self.setObjectName("doubt_bar")
         self.setProperty("role", "trouble")
@@ -44,14 +44,14 @@ class DoubtBar(QFrame):
         act, more = self._act, len(doubts) - 1
         others = f" {more} more after it." if more else ""
         counts = "It counts as a write until then" if act.kind is ActKind.WRITE else "It counts as done until then"
-        self.what.setText(f"In doubt: {what(act)}, act {act.number} of {act.job}. What it did is not known.{others}")
+        self.what.setText(f"In doubt: {what(act)}, act {act.number} of {act.job_name}. What it did is not known.{others}")
         self.safe.setText(f"{counts}, and nothing is planned or done past it. Backups are safe. {where(act)}, then settle it.")
-        self.open_button.setText(f"Open {act.job}")
+        self.open_button.setText(f"Open {act.job_name}")
         self.setAccessibleName(f"{self.what.text()} {self.safe.text()}")
 
-    def show_job(self, name: str) -> None:
+    def show_job(self, uid: str) -> None:
         """Offer to open the act's job only where it is not on view."""
-        self.open_button.setVisible(self._act is not None and self._act.job != name)
+        self.open_button.setVisible(self._act is not None and self._act.job != uid)
 
     def set_busy(self, busy: bool) -> None:
         """Wait while the bench works."""
@@ -59,7 +59,7 @@ class DoubtBar(QFrame):
 
     def _open_clicked(self) -> None:
         if self._act is not None:
-            self._open(int(self._act.job.removeprefix("J-")))
+            self._open(self._act.job)
 
     def _settle_clicked(self) -> None:
         if self._act is not None:

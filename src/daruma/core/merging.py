@@ -1,0 +1,55 @@
+"""Merge two versions of a job that grew from one: field by field, lists that only grow by what each has added."""
+
+from dataclasses import fields, replace
+from typing import Any
+
+from daruma.core.job import Job, Ticket
+
+GROWING = frozenset({"outcomes", "proofs"})  # only ever added to
+_OWN = frozenset({"number", "uid", "revision"})
+
+
+class Clash(Exception):
+    """Report fields that both versions have changed, each in its own way."""
+
+    def __init__(self, names: list[str]) -> None:
+        super().__init__(", ".join(names))
+        self.fields = names
+
+
+def merged(base: Job | None, mine: Job, kept: Job) -> Job:
+    """Return the job with what each version changed since `base`; raise Clash where both changed the same.
+
+    Without a base every field that differs is a clash. The result carries identity and revision of `kept`.
+    """
+    values, clashes = _merged(base, mine, kept, _OWN)
+    if "ticket" in clashes and base is not None:
+        ticket, inner = _merged(base.ticket, mine.ticket, kept.ticket, frozenset())
+        if not inner:
+            clashes.remove("ticket")
+            values["ticket"] = replace(kept.ticket, **ticket)
+    if clashes:
+        raise Clash(clashes)
+    return replace(kept, **values)
+
+
+def _merged(base: Job | Ticket | None, mine: Any, kept: Any, own: frozenset[str]) -> tuple[dict[str, Any], list[str]]:
+    values: dict[str, Any] = {}
+    clashes = []
+    for name in (f.name for f in fields(kept) if f.name not in own):
+        before, here, there = getattr(base, name, None), getattr(mine, name), getattr(kept, name)
+        if here == there:
+            continue
+        if base is not None and here == before:
+            values[name] = there
+        elif base is not None and there == before:
+            values[name] = here
+        elif base is not None and name in GROWING and _grew(before, here) and _grew(before, there):
+            values[name] = (*there, *here[len(before) :])  # type: ignore[arg-type]
+        else:
+            clashes.append(name)
+    return values, clashes
+
+
+def _grew(before: Any, after: Any) -> bool:
+    return tuple(after[: len(before)]) == tuple(before)

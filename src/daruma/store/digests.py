@@ -1,0 +1,46 @@
+"""Digests of rows: each row carries one of itself; acts and settlements are chained besides, as backups are."""
+
+import hashlib
+import secrets
+from collections.abc import Mapping
+from typing import Any
+
+FIRST = "0" * 32  # the link before the first one
+ACT = ("uid", "job", "kind", "die", "backup", "digest", "started", "evidence", "who", "before")
+SETTLEMENT = ("act", "state", "note", "settled", "answer", "found")
+JOB = ("number", "uid", "revision", "body", "updated", "closed", "imei", "model", "purged")
+SHELF = ("die", "body")
+NUMBERS = frozenset({"number", "act", "revision"})
+_BETWEEN = "\x1f"
+
+
+def fresh_uid() -> str:
+    """Return an identity that no other row anywhere has."""
+    return secrets.token_hex(16)
+
+
+def row_digest(names: tuple[str, ...], row: Mapping[str, Any]) -> str:
+    """Return the digest of a row's values: the first 32 hexadecimal digits of SHA-256 over them."""
+    return _digest(_BETWEEN.join(str(row[name]) for name in names))
+
+
+def is_whole(names: tuple[str, ...], row: Mapping[str, Any], digest: object) -> bool:
+    """Return whether a row is as it was written; a value of another type is none."""
+    for name in names:
+        if type(row[name]) is not (int if name in NUMBERS else str):
+            return False
+    return row_digest(names, row) == digest
+
+
+def chained(before: str, digest: str) -> str:
+    """Return the link of a row from the one before it."""
+    return _digest(before + digest)
+
+
+def salted(salt: str, what: str) -> str:
+    """Return a digest that tells nothing of what it was made from without the salt."""
+    return hashlib.sha256(f"{salt}{_BETWEEN}{what}".encode()).hexdigest()
+
+
+def _digest(text: str) -> str:
+    return hashlib.sha256(text.encode("utf-8", "surrogatepass")).hexdigest()[:32]

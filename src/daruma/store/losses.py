@@ -1,0 +1,44 @@
+"""What is missing in words: what the marks tell of that is not in the store, and where it may still be."""
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+
+from daruma.core.backup import VaultFault
+from daruma.store.marks import Marked
+
+_ONE = {"backups": "backup", "acts": "act", "settlements": "settlement", "jobs": "job", "saves of jobs": "save of a job"}
+MARKS = "the marks"
+
+
+@dataclass(frozen=True, slots=True)
+class Held:
+    """Hold how much a copy has, by kind."""
+
+    name: str
+    counts: Mapping[str, int]
+
+
+def faults_of(marked: Marked | None, damaged: Sequence[str], trouble: str, copies: Sequence[Held]) -> tuple[VaultFault, ...]:
+    """Return what marks and store do not agree in."""
+    found = [VaultFault(MARKS, line) for line in damaged]
+    if trouble:
+        found.append(VaultFault(MARKS, trouble))
+    if marked is not None and any(marked.missing.values()):
+        found.append(VaultFault("the store", sentence(marked, copies)))
+    return tuple(found)
+
+
+def sentence(marked: Marked, copies: Sequence[Held]) -> str:
+    """Return what is missing and where it may be."""
+    missing = {name: count for name, count in marked.missing.items() if count}
+    told = ", ".join(f"{count} {_ONE.get(name, name) if count == 1 else name}" for name, count in missing.items())
+    return f"{told} that were kept are not in it{_where(marked, missing, copies)}"
+
+
+def _where(marked: Marked, missing: Mapping[str, int], copies: Sequence[Held]) -> str:
+    there = {**{name: number for name, (number, _) in marked.heads.chains.items()}, "jobs": marked.heads.jobs}
+    for copy in copies:
+        more = [name for name in missing if copy.counts.get(name, 0) > there.get(name, 0)]
+        if more:
+            return f"; copy {copy.name} holds {', '.join(f'{copy.counts[name]} {name}' for name in more)}"
+    return "; no copy here holds more: look in the shop's second place and on other disks"

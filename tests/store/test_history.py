@@ -1,0 +1,274 @@
+"""Random histories of one shop: kept, written, copied, restored, cut down, damaged, purged; what must hold after each act."""
+
+import random
+import shutil
+import sqlite3
+from collections import Counter
+from contextlib import closing
+from dataclasses import dataclass, field, replace
+from datetime import UTC, datetime, timedelta
+from pathlib import Path
+
+import pytest
+
+from daruma.core.acts import ActKind, ActState
+from daruma.core.backup import LOST, known_by
+from daruma.core.errors import Trouble
+from daruma.core.job import Step, StepState, Ticket
+from daruma.store.copies import copies_of, make_copy, restore, rotate
+from daruma.store.database import FILE, StoreTrouble
+from daruma.store.retention import purge
+from daruma.store.shop import Shop
+from tests.store.conftest import content
+
+START = datetime(2026, 1, 5, 12, 0, tzinfo=UTC)
+ACTS = (*("job",) * 3, *("write",) * 4, "copy", "copy", "night", "restore", "lose", "damage", "purge", "clock")
+DIES = tuple(f"D{n:011d}" for n in range(4))
+
+
+@dataclass
+class History:
+    """Carry one shop through a random history, beside what really happened."""
+
+    folder: Path
+    rng: random.Random
+    now: datetime = START
+    writes: Counter[str] = field(default_factory=Counter)
+    owner: dict[str, str] = field(default_factory=dict)  # which phone each kept backup is of, by digest
+    source: dict[str, str] = field(default_factory=dict)  # which backup each job was given, by identity
+    purged: set[str] = field(default_factory=set)
+    steps: dict[str, int] = field(default_factory=dict)  # how many steps each job once had done
+    made: int = 0
+
+    def __post_init__(self) -> None:
+        self.shop = Shop(self.folder)
+
+    def act(self) -> str:
+        name = self.rng.choice(
+            (*("job",) * 3, *("write",) * 4, "copy", "copy", "night", "restore", "lose", "damage", "purge", "clock")
+        )
+        getattr(self, f"_{name}")()
+        self.check()
+        return name
+
+    def _job(self) -> None:
+        self.made += 1
+        imei = f"{self.made:015d}"
+        job = self.shop.jobs.open_new(self.now.isoformat())
+        backup = self.shop.vault.keep(content(self.made, imei=imei, job=job.ref))
+        self.owner[backup.sha256] = imei
+        self.source[job.uid] = backup.sha256
+        self.shop.jobs.save(replace(job, ticket=Ticket(imei=imei, model="cedar_l"), backup=backup.ref), self.now.isoformat())
+
+    def _write(self) -> None:
+        jobs = [job for job in self.shop.jobs.all() if job.backup]
+        if not jobs:
+            return
+        job, die = self.rng.choice(jobs), self.rng.choice(DIES)
+        known = {"job": job.uid, "die": die, "backup": job.backup, "digest": "d", "started": self.now.isoformat()}
+        try:
+            act = self.shop.journal.intend(ActKind.WRITE, evidence=(("Lock", "lit"),), as_of=job, **known)
+        except StoreTrouble:
+            return  # in doubt, or damaged
+        state = self.rng.choice((ActState.DONE, ActState.FAILED, ActState.NOT_SENT, ActState.IN_DOUBT))
+        self.writes[die] += state is not ActState.NOT_SENT
+        self.shop.journal.settle(act, state, "", self.now.isoformat(), answer="said")
+        step = Step("write_new", StepState.DONE, "", self.now.isoformat())
+        kept = self.shop.jobs.save(replace(job, steps=(*job.steps, step)), self.now.isoformat())
+        self.steps[job.uid] = len(kept.steps)
+
+    def _copy(self) -> None:
+        self.now += timedelta(hours=self.rng.choice((1, 20, 40)))
+        try:
+            make_copy(self.shop.database, self.now)
+        except StoreTrouble as trouble:
+            assert "does not verify" in trouble.what
+
+    def _night(self) -> None:
+        rotate(self.shop.database, self.now.date())
+
+    def _clock(self) -> None:
+        self.now += timedelta(days=self.rng.choice((-400, -1, 1, 400)))
+
+    def _restore(self) -> None:
+        copies = copies_of(self.folder)
+        if not copies:
+            return
+        self.now += timedelta(seconds=1)
+        self.shop.close()
+        try:
+            restore(self.folder, self.rng.choice(copies), self.now)
+        except StoreTrouble as trouble:
+            assert "does not verify" in trouble.what, "a sound copy can always be restored"
+        self.shop = Shop(self.folder)
+
+    def _lose(self) -> None:
+        """Cut the store to nothing, or take its log away: a new shop is never opened where one was."""
+        copies = copies_of(self.folder)
+        if not copies or self.rng.random() < 0.5:
+            return
+        self.shop.close()
+        (self.folder / FILE).write_bytes(b"")
+        with pytest.raises(StoreTrouble, match="empty, though this folder held one"):
+            Shop(self.folder)
+        for copy in copies:
+            try:
+                restore(self.folder, copy, self.now)
+                break
+            except StoreTrouble:
+                continue
+        else:
+            shutil.rmtree(self.folder)
+            self.__init__(self.folder, self.rng)  # type: ignore[misc]
+            return
+        self.shop = Shop(self.folder)
+        assert set(self.owner) - self._digests() == set() or self.shop.losses(), "what is missing is said"
+        self.source = {uid: digest for uid, digest in self.source.items() if uid in self._uids()}
+        self.steps = {job.uid: len(job.steps) for job in self.shop.jobs.all()}
+
+    def _damage(self) -> None:
+        table = self.rng.choice(("backups", "acts", "jobs"))
+        column = {"backups": "body", "acts": "digest", "jobs": "body"}[table]
+        with closing(sqlite3.connect(self.folder / FILE)) as raw:
+            whole = "WHERE purged = ''" if table == "backups" else ""
+            numbers = [row[0] for row in raw.execute(f"SELECT number FROM {table} {whole}")]
+            if not numbers:
+                return
+            number = self.rng.choice(numbers)
+            trigger = raw.execute("SELECT sql FROM sqlite_master WHERE name = ?", (f"{table}_no_update",)).fetchone()
+            raw.execute(f"DROP TRIGGER IF EXISTS {table}_no_update")
+            raw.execute(f"UPDATE {table} SET {column} = 'x' || substr({column}, 2) WHERE number = ?", (number,))
+            if trigger:
+                raw.execute(trigger[0])
+            raw.commit()
+        named = {"backups": f"B-{number:05d}", "acts": f"act {number}", "jobs": f"job J-{number:04d}"}[table]
+        assert named in {fault.name for fault in self.shop.check()[1]}
+        if table == "jobs":
+            gone = (set(self.source) | set(self.steps)) - self._uids()
+            self.source = {uid: digest for uid, digest in self.source.items() if uid not in gone}
+            self.steps = {uid: count for uid, count in self.steps.items() if uid not in gone}
+
+    def _purge(self) -> None:
+        jobs = [job for job in self.shop.jobs.all() if job.backup]
+        if not jobs or self.rng.random() < 0.6:
+            return
+        job = self.rng.choice(jobs)
+        self.shop.jobs.save(replace(job, closed="2020-01-01T00:00:00"), self.now.isoformat())
+        if purge(self.shop.database, "2021-01-01", self.now.isoformat()).jobs:
+            self.purged.add(job.uid)
+            self.source.pop(job.uid, None)
+
+    def _digests(self) -> set[str]:
+        return {backup.sha256 for backup in self.shop.vault.find()}
+
+    def _uids(self) -> set[str]:
+        return {job.uid for job in self.shop.jobs.all()}
+
+    def check(self) -> None:
+        shop = self.shop
+        for die in DIES:
+            assert shop.journal.writes(die) >= self.writes[die], "counts never fall below what the part has had"
+        for job in shop.jobs.all():
+            if job.uid in self.purged:
+                assert job.ticket.imei == job.backup == "", "what was purged does not come back"
+            if job.backup:
+                assert known_by(job.backup) == self.source.get(job.uid, known_by(job.backup)), "a job keeps its own backup"
+                try:
+                    kept = shop.vault.get(job.backup)
+                except Trouble:
+                    continue
+                assert kept.content.imei == self.owner[kept.sha256] == job.ticket.imei, "never another phone's"
+            assert len(job.steps) >= self.steps.get(job.uid, 0), "no job falls back"
+        numbers = [backup.number for backup in shop.vault.find()]
+        assert sorted(numbers) == list(range(1, len(numbers) + 1)), "the chain has no gap"
+
+
+def run(folder: Path, seed: int, acts: int) -> Counter[str]:
+    history = History(folder, random.Random(seed))
+    done = Counter(history.act() for _ in range(acts))
+    history.shop.close()
+    return done
+
+
+@pytest.mark.parametrize("seed", range(12))
+def test_a_random_history(seed: int, tmp_path: Path) -> None:
+    run(tmp_path / "shop", seed, 40)
+
+
+@pytest.mark.soak
+def test_1000_random_histories(tmp_path: Path) -> None:
+    total: Counter[str] = Counter()
+    for seed in range(1000, 2000):
+        total += run(tmp_path / str(seed), seed, 60)
+        shutil.rmtree(tmp_path / str(seed))
+    print(total)
+
+
+def write(shop: Shop, die: str) -> None:
+    act = shop.journal.intend(ActKind.WRITE, job="J", die=die, backup="", digest="d", started="t", evidence=(("a", "b"),))
+    shop.journal.settle(act, ActState.DONE, "", "t")
+
+
+def test_an_older_copy_three_writes_and_a_newer_copy(tmp_path: Path) -> None:
+    """Acts are known by what they are: those of both courses count."""
+    with Shop(tmp_path / "shop") as shop:
+        shop.vault.keep(content(1))
+        older = make_copy(shop.database, START)
+        write(shop, "D1")
+        newer = make_copy(shop.database, START + timedelta(days=1))
+    (tmp_path / "shop" / FILE).unlink()
+    restore(tmp_path / "shop", older, START + timedelta(days=2))
+    with Shop(tmp_path / "shop") as shop:
+        assert shop.journal.writes("D1") == 1, "the act is lost, the write that the part had counts on"
+        assert "1 act" in shop.losses()[0].what
+        assert newer.name in shop.losses()[0].what, "it is said which copy holds more"
+        for _ in range(3):
+            write(shop, "D1")
+        assert shop.journal.writes("D1") == 4
+    done = restore(tmp_path / "shop", newer, START + timedelta(days=3))
+    assert done.carried.acts == 3
+    with Shop(tmp_path / "shop") as shop:
+        assert shop.journal.writes("D1") == len(shop.journal.acts_on("D1")) == 4
+        assert shop.losses() == (), "nothing is missing any more"
+
+
+def test_a_damaged_backup_does_not_renumber_those_behind_it(tmp_path: Path) -> None:
+    with Shop(tmp_path / "shop") as shop:
+        first = shop.vault.keep(content(1))
+        copy = make_copy(shop.database, START)
+        later = [shop.vault.keep(content(n, imei=f"{n:015d}")) for n in (2, 3, 4)]
+    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as raw:
+        raw.execute("DROP TRIGGER backups_no_update")
+        raw.execute("UPDATE backups SET body = replace(body, 'SERIAL', 'SERIAM') WHERE number = 2")
+        raw.commit()
+    done = restore(tmp_path / "shop", copy, START)
+    assert [line for line in done.carried.lost if "B-00002" in line], "what cannot be read is named"
+    with Shop(tmp_path / "shop") as shop:
+        assert [shop.vault.get(b.ref).name for b in (first, *later[1:])] == ["B-00001", "B-00003", "B-00004"]
+        with pytest.raises(StoreTrouble, match="no backup B-00002"):
+            shop.vault.get(later[0].ref)
+        with pytest.raises(StoreTrouble, match="damaged when a copy was restored"):
+            shop.vault.get("B-00002")
+        assert shop.vault.check() == (4, ())
+        (gone,) = [backup for backup in shop.vault.find() if backup.purged]
+        assert gone.purged.startswith(LOST)
+        assert shop.vault.keep(later[0].content).number == 5, "it can be imported again"
+
+
+def test_an_unreadable_act_with_a_readable_settlement_is_named_and_counts(tmp_path: Path) -> None:
+    with Shop(tmp_path / "shop") as shop:
+        copy = make_copy(shop.database, START)
+        write(shop, "D1")
+        write(shop, "D2")
+    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as raw:
+        raw.execute("DROP TRIGGER acts_no_update")
+        raw.execute("UPDATE acts SET kind = 'wrote' WHERE number = 1")
+        raw.commit()
+    with Shop(tmp_path / "shop") as shop:
+        assert [act.die for act in shop.journal.all()] == ["D2"], "it is set aside, the rest goes on"
+        assert shop.journal.writes("D1") == 1
+        assert [fault.name for fault in shop.check()[1]] == ["act 1"]
+    done = restore(tmp_path / "shop", copy, START)
+    assert any("act 1 is damaged" in line for line in done.carried.lost)
+    with Shop(tmp_path / "shop") as shop:
+        assert (shop.journal.writes("D1"), shop.journal.writes("D2")) == (1, 1)
