@@ -36,6 +36,7 @@ class Invariants:
         self._what_is_called_done_is_on_the_part(acts)
         self._what_is_open_is_in_doubt(acts)
         self._jobs_can_be_read_and_say_what_the_journal_says(acts)
+        self._nothing_is_shown_as_proven_that_is_not()
 
     def _all_acts(self) -> list[Act]:
         names = {job.uid for job in self.shop.jobs.all()}
@@ -91,10 +92,23 @@ class Invariants:
     def _jobs_can_be_read_and_say_what_the_journal_says(self, acts: list[Act]) -> None:
         for job in self.shop.jobs.all():
             if job.backup:
-                self.shop.vault.get(job.backup)
+                content = self.shop.vault.get(job.backup).content
+                assert (content.imei, content.model) == (job.ticket.imei, job.ticket.model), "no job names another's backup"
             if self._says_written(job):
                 done = [act for act in acts if act.job == job.uid and act.die == job.target.die]  # type: ignore[union-attr]
                 assert any(act.state is ActState.DONE for act in done), "a step that is ticked has its settled act"
+
+    def _nothing_is_shown_as_proven_that_is_not(self) -> None:
+        for job in self.shop.jobs.all():
+            if job.all_proven:
+                assert not job.bench_open
+                for function in job.ticket.promised:
+                    proof = job.proof(function)
+                    assert proof is not None
+                    assert proof.proven
+                    assert job.fitted in ("", *proof.parts), "a proof is of the part that is fitted"
+            elif job.closed:
+                assert all(job.proof(function) for function in job.ticket.promised), "nothing is handed over untested"
 
     @staticmethod
     def _says_written(job: Job) -> bool:

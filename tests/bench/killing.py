@@ -1,5 +1,8 @@
 """Kill -9 of the application and of the stand-ins, in a process of its own: `python -m tests.bench.killing`.
 
+Between the kills a second window works on the same job, copies are made and restored, the clock jumps, bytes of store, log
+and marks change.
+
 One thread and no Qt here, so that both can be forked: a run costs no start-up. What must hold is checked after every
 kill, and at the end of the job that goes on after it.
 """
@@ -13,7 +16,8 @@ import sys
 import time
 from collections.abc import Callable
 from contextlib import contextmanager
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
+from datetime import datetime, timedelta
 from pathlib import Path
 from typing import Any
 
@@ -29,8 +33,11 @@ from daruma.link.errors import LinkError
 from daruma.link.port import Port
 from daruma.standin.server import Bench
 from daruma.standin.world import load_world
+from daruma.store.copies import copies_of, make_copy, restore, rotate
+from daruma.store.database import FILE
 from daruma.store.jobs import JobBook
 from daruma.store.journal import Journal
+from daruma.store.marks import FILE as MARKS
 from daruma.store.shop import Shop
 from daruma.store.vault import Vault
 from tests.bench.faultbench import Finished, go_on, next_step, recover
@@ -65,6 +72,8 @@ class Arena:
     catalogue: Catalogue
     standin: int = 0
     app: int = 0
+    window: int = 0
+    clock: timedelta = timedelta()
 
     def start_standin(self) -> None:
         ready, tell = os.pipe()
@@ -82,15 +91,20 @@ class Arena:
         os.read(ready, 1)
         os.close(ready)
 
-    def start_app(self, prepare: Callable[[], None]) -> None:
-        self.app = os.fork()
-        if self.app == 0:
+    def start_app(self, prepare: Callable[[], None], which: str = "app") -> None:
+        pid = os.fork()
+        if pid == 0:
             prepare()
             try:
                 with self.opened() as (workshop, _):
-                    walk(workshop)
+                    walk(workshop, self.context())
             finally:
                 os._exit(0)
+        setattr(self, which, pid)
+
+    def context(self) -> Context:
+        """Return a context whose clock is as wrong as the machine's is."""
+        return Context(now=lambda: (datetime.now().astimezone() + self.clock).isoformat(timespec="seconds"))
 
     @contextmanager
     def opened(self):  # type: ignore[no-untyped-def]
@@ -131,9 +145,9 @@ def connected(url: str):  # type: ignore[no-untyped-def]
             time.sleep(0.02)
 
 
-def walk(workshop: Workshop) -> Job:
+def walk(workshop: Workshop, context: Context) -> Job:
     """Bring the job to its end, whatever dies on the way."""
-    context, end = Context(), time.monotonic() + LONGEST
+    end = time.monotonic() + LONGEST
     job = workshop.shop.jobs.get(HERO)
     while next_step(job):
         assert time.monotonic() < end, f"the job hangs at {next_step(job)}"
@@ -182,20 +196,72 @@ def dying_at(point: str) -> Callable[[], None]:
     return prepare
 
 
-def one_run(arena: Arena, rng: random.Random, point: str = "") -> dict[str, int]:
-    """Kill once or more, check after each; then let the job go on to its end and check again. Return what was seen."""
+def meddle(arena: Arena, rng: random.Random) -> str:
+    """Do to a closed shop what befalls one; return what it was."""
+    what = rng.choice(("nothing", "copy", "copy and restore", "clock", "byte"))
+    now = datetime.now().astimezone() + arena.clock
+    match what:
+        case "copy":
+            with Shop(arena.folder) as shop:
+                make_copy(shop.database, now)
+                rotate(shop.database, now.date())
+        case "copy and restore":
+            restore(arena.folder, rng.choice(copies_of(arena.folder)), now)
+        case "clock":
+            arena.clock += timedelta(days=rng.choice((-400, -2, 2, 400)))
+        case "byte":
+            flip(arena.folder, rng)
+    return what
+
+
+def flip(folder: Path, rng: random.Random) -> None:
+    """Change one byte of store, log or marks: it is named, or changes nothing that is kept. Then it is put right."""
+    file = rng.choice([file for name in (FILE, f"{FILE}-wal", MARKS) if (file := folder / name).exists() and file.stat().st_size])
+    sound = {each: each.read_bytes() for each in folder.iterdir() if each.name.startswith((FILE, MARKS))}
+    raw = bytearray(sound[file])
+    place = rng.randrange(len(raw))
+    raw[place] ^= rng.randrange(1, 256)
+    with Shop(folder) as shop:
+        before = (shop.vault.find(), shop.journal.all(), [replace(job, revision=0) for job in shop.jobs.all()])
+    for each in folder.glob(f"{FILE}*"):
+        each.unlink()
+    for each, data in sound.items():
+        each.write_bytes(data)
+    file.write_bytes(raw)
+    try:
+        with Shop(folder) as shop:
+            if not (shop.losses() or shop.check()[1]):
+                now = (shop.vault.find(), shop.journal.all(), [replace(job, revision=0) for job in shop.jobs.all()])
+                assert now == before, f"byte {place} of {file.name} was changed unseen"
+    except Trouble as trouble:
+        assert trouble.advice
+    for each in folder.glob(f"{FILE}*"):
+        each.unlink()
+    for each, data in sound.items():
+        each.write_bytes(data)
+
+
+def one_run(arena: Arena, rng: random.Random, point: str = "", *, whole: bool = True) -> dict[str, int]:
+    """Kill once or more, check after each; then, for a whole run, let the job go on to its end and check again.
+
+    Returns what was seen.
+    """
     seen = {"kills": 0, "doubts": 0}
     arena.start_standin()
     with arena.opened() as (workshop, hands):
         watch = Invariants(workshop.shop, hands)
         watch.check()
+        make_copy(workshop.shop.database, datetime.now().astimezone())
     for _ in range(1 if point else rng.randrange(1, 3)):
         arena.start_app(dying_at(point) if point else lambda: None)
         if point:
             while not arena.app_has_ended():
                 time.sleep(0.005)
         else:
+            if rng.random() < 0.3:
+                arena.start_app(lambda: None, "window")
             time.sleep(rng.uniform(0.0, 0.9))
+            arena.kill("window")
             which = rng.choice(("app", "app", "standin", "both"))
             for each in ("app", "standin"):
                 if which in (each, "both"):
@@ -206,15 +272,21 @@ def one_run(arena: Arena, rng: random.Random, point: str = "") -> dict[str, int]
             time.sleep(rng.uniform(0.0, 0.2) if which == "standin" else 0.0)
             arena.kill("app")
         seen["kills"] += 1
+        if not point:
+            what = meddle(arena, rng)
+            seen[what] = seen.get(what, 0) + 1
         with arena.opened() as (workshop, hands):
             watch.shop, watch.hands = workshop.shop, hands
             watch.check()
             seen["doubts"] += len(workshop.shop.journal.left_in_doubt())
+    if not whole:
+        arena.kill("standin")
+        return seen
     with arena.opened() as (workshop, hands):
         watch.shop, watch.hands = workshop.shop, hands
         recovered(workshop, Context())
         assert not workshop.shop.journal.in_doubt(), "every act in doubt can be settled by reading"
-        job = walk(workshop)
+        job = walk(workshop, arena.context())
         watch.hands = workshop.hands
         watch.check()
         assert job.all_proven, [(step.action, step.state, step.note) for step in job.steps]
@@ -229,6 +301,7 @@ def main() -> int:
     parser.add_argument("starts", type=Path, nargs="+", help="folders to begin from")
     parser.add_argument("--runs", type=int, default=0)
     parser.add_argument("--seed", type=int, default=1)
+    parser.add_argument("--whole", type=int, default=1, help="let one run in so many go on to its end")
     parser.add_argument("--points", action="store_true", help="die at every point instead")
     arguments = parser.parse_args()
     catalogue = load_catalogue()
@@ -239,15 +312,17 @@ def main() -> int:
         shutil.copytree(rng.choice(arguments.starts), folder, ignore=shutil.ignore_patterns("wires"))
         arena = Arena(folder, catalogue)
         try:
-            seen = one_run(arena, rng, point)
+            seen = one_run(arena, rng, point, whole=bool(point) or index % arguments.whole == 0)
         except BaseException:
             print(f"run {index} {point} failed", file=sys.stderr)
             raise
         finally:
-            arena.kill("app")
-            arena.kill("standin")
+            for each in ("app", "window", "standin"):
+                arena.kill(each)
         shutil.rmtree(folder)
-        total = {"runs": total["runs"] + 1, **{key: total[key] + seen[key] for key in seen}}
+        total["runs"] += 1
+        for key, count in seen.items():
+            total[key] = total.get(key, 0) + count
     print(total)
     return 0
 

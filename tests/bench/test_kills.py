@@ -13,7 +13,7 @@ ROOT = Path(__file__).parents[2]
 def killing(work: Path, starts: list[Path], *options: str) -> dict[str, int]:
     """Run kills in a process of their own; return how many there were and how many acts they left in doubt."""
     command = [sys.executable, "-m", "tests.bench.killing", str(work), *map(str, starts), *options]
-    done = subprocess.run(command, cwd=ROOT, capture_output=True, text=True, timeout=3000, check=False)
+    done = subprocess.run(command, cwd=ROOT, capture_output=True, text=True, timeout=9000, check=False)
     assert done.returncode == 0, done.stderr[-4000:]
     return dict(ast.literal_eval(done.stdout.splitlines()[-1]))
 
@@ -28,13 +28,14 @@ def test_death_at_the_worst_moments(starts: list[Path], tmp_path: Path) -> None:
     assert seen["doubts"] >= 4, "from the intent to the settlement a death leaves the act in doubt"
 
 
-def test_30_kills_at_random_moments(starts: list[Path], tmp_path: Path) -> None:
-    seen = killing(tmp_path, starts, "--runs", "30", "--seed", "1")
-    assert seen["kills"] >= 30
+def test_100_runs_with_kills_at_random_moments(starts: list[Path], tmp_path: Path) -> None:
+    seen = killing(tmp_path, starts, "--runs", "100", "--seed", "1", "--whole", "7")
+    assert seen["kills"] >= 100
+    assert min(seen[what] for what in ("copy", "copy and restore", "clock", "byte")) >= 10
 
 
 @pytest.mark.soak
-def test_300_kills_at_random_moments(starts: list[Path], tmp_path: Path) -> None:
-    seen = killing(tmp_path, starts, "--runs", "300", "--seed", "2")
-    assert seen["kills"] >= 300
+def test_1000_runs_with_kills_at_random_moments(starts: list[Path], tmp_path: Path) -> None:
+    seen = killing(tmp_path, starts, "--runs", "1000", "--seed", "2")
+    assert seen["kills"] >= 1000
     print(seen)

@@ -1,5 +1,6 @@
 """Fixtures of the store tests: an empty shop, backups to keep, meddling from outside."""
 
+import lzma
 import sqlite3
 from collections.abc import Iterator
 from dataclasses import replace
@@ -8,6 +9,7 @@ from pathlib import Path
 import pytest
 
 from daruma.core.backup import BackupContent, Origin
+from daruma.store.database import FILE
 from daruma.store.shop import Shop
 
 
@@ -46,3 +48,13 @@ def meddle(shop: Shop, *statements: str) -> None:
         for statement in statements:
             connection.execute(statement)
     connection.close()
+
+
+@pytest.fixture
+def old_store(tmp_path: Path) -> Path:
+    """A folder with the store of the version before; beside it, as `before`, one that stays as it is."""
+    raw = lzma.decompress((Path(__file__).parents[1] / "data" / "store-0002.sqlite3.xz").read_bytes())
+    for name in ("before", "old"):
+        (tmp_path / name).mkdir(mode=0o700)
+        (tmp_path / name / FILE).write_bytes(raw)
+    return tmp_path / "old"

@@ -86,7 +86,7 @@ def test_a_job_handed_over_long_ago_is_found(driver: Driver) -> None:
     driver.idle()
     search = driver.find("jobs_search")
     driver.bot.keyClicks(search, "J-4321")
-    page = driver.window.views.shop.jobs_page
+    page = driver.window.views.shop.page(1)
     driver.until(lambda: page.rows.rowCount() == 1)
     driver.click("jobs_open")
     driver.until(lambda: driver.desk.number == 4321)
@@ -97,7 +97,7 @@ def test_copies_are_made_verified_and_restored(driver: Driver, tmp_path: Path) -
     assert tmp_path
     driver.window.open_shop(3)
     driver.click("copy_now")
-    page = driver.window.views.shop.copies_page
+    page = driver.window.views.shop.page(3)
     driver.until(lambda: page.rows.rowCount() == 1)
     folder = driver.desk.ready.shop.folder
     (copy,) = copies_of(folder)
@@ -133,7 +133,7 @@ def test_old_identifiers_are_purged_when_held(driver: Driver) -> None:
     closed = next(job for job in book.all() if job.closed)
     book.save(replace(closed, closed="2020-01-01T10:00:00+00:00"), "then")
     driver.window.open_shop(3)
-    page = driver.window.views.shop.copies_page
+    page = driver.window.views.shop.page(3)
     driver.until(lambda: page.due.text().startswith("1 jobs"))
     driver.bot.mousePress(page.purge, Qt.MouseButton.LeftButton)
     driver.until(lambda: "purged from 1 jobs" in page.note.text())

@@ -285,19 +285,19 @@ def test_the_vault_in_the_shop(driver: Driver, tmp_path: Path) -> None:
     driver.click("open_shop")
     driver.idle()
     shop = driver.window.views.shop
-    assert shop.vault_rows.rowCount() == 10
+    assert shop.page(0).rows.rowCount() == 10
     driver.bot.keyClicks(line(driver, "vault_search"), "damson_l")
     driver.idle()
-    assert shop.vault_rows.rowCount() == 2
+    assert shop.page(0).rows.rowCount() == 2
     driver.click("vault_check")
-    driver.until(lambda: shop.vault_note.text().startswith("10 backups checked"))
-    shop.export_to("B-00002", tmp_path)
-    driver.until(lambda: shop.vault_note.text().startswith("Exported"))
+    driver.until(lambda: shop.page(0).note.text().startswith("10 backups checked"))
+    shop.page(0).export_to("B-00002", tmp_path)
+    driver.until(lambda: shop.page(0).note.text().startswith("Exported"))
     exported = next(tmp_path.glob("*.json"))
-    shop.import_from(exported)
+    shop.page(0).import_from(exported)
     driver.until(lambda: driver.window.foot.told.text() == "Imported as B-00002.")
     exported.write_text("{}")
-    shop.import_from(exported)
+    shop.page(0).import_from(exported)
     driver.until(lambda: driver.window.trouble_bar.isVisible())
     for page in range(1, 6):
         driver.click(f"shop_page_{page}")

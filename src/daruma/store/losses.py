@@ -6,7 +6,8 @@ from dataclasses import dataclass
 from daruma.core.backup import VaultFault
 from daruma.store.marks import Marked
 
-_ONE = {"backups": "backup", "acts": "act", "settlements": "settlement", "jobs": "job", "saves of jobs": "save of a job"}
+# in the order in which they are told
+_ONE = {"backups": "backup", "acts": "act", "jobs": "job", "saves of jobs": "save of a job", "settlements": "settlement"}
 MARKS = "the marks"
 
 
@@ -30,7 +31,7 @@ def faults_of(marked: Marked | None, damaged: Sequence[str], trouble: str, copie
 
 def sentence(marked: Marked, copies: Sequence[Held]) -> str:
     """Return what is missing and where it may be."""
-    missing = {name: count for name, count in marked.missing.items() if count}
+    missing = {name: marked.missing[name] for name in _ONE if marked.missing.get(name)}
     told = ", ".join(f"{count} {_ONE.get(name, name) if count == 1 else name}" for name, count in missing.items())
     return f"{told} that were kept are not in it{_where(marked, missing, copies)}"
 

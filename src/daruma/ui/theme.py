@@ -121,8 +121,12 @@ def text_font(size: float = 14, *, bold: bool = False, mono: bool = False) -> QF
 def apply_theme(app: QApplication, theme: Theme) -> None:
     """Make a theme the application's."""
     Look.theme = theme
-    app.setStyle("Fusion")
-    app.setFont(text_font())
+    if app.styleSheet():
+        # taken off first: putting a sheet on where there is none costs a tenth of exchanging one for another
+        app.setStyleSheet("")
+    else:
+        app.setStyle("Fusion")
+        app.setFont(text_font())
     app.setPalette(_palette(theme))
     app.setStyleSheet(style_sheet(theme))
 

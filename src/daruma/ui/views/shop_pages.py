@@ -1,0 +1,108 @@
+"""The shop's pages that only show: parts shelf, catalogue, keys."""
+
+from __future__ import annotations
+
+from PySide6.QtWidgets import QFrame, QVBoxLayout
+
+from daruma.core.backup import named
+from daruma.ui.actions import SPECS
+from daruma.ui.desk import Desk
+from daruma.ui.tables import Rows, table
+from daruma.ui.views.intake import KIND
+from daruma.ui.widgets.notices import label
+
+
+class ShelfPage(QFrame):
+    """Show the parts shelf."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self.setProperty("role", "sheet")
+        self.desk = desk
+        column = QVBoxLayout(self)
+        column.setContentsMargins(16, 12, 16, 12)
+        self.rows = Rows(("Part", "Model", "Maker", "Kind", "From", "Price", "Writes", "In job", "Note"), mono=frozenset({0}))
+        column.addWidget(table("shelf_table", self.rows, (116, 80, 72, 170, 190, 56, 60, 62, 120)), 1)
+
+    def refresh(self) -> None:
+        """Show what there is now."""
+        names = self.desk.ready.catalogue.names
+        self.rows.show_rows(
+            [
+                (
+                    p.die,
+                    names.get(p.model, p.model),
+                    p.maker,
+                    KIND[p.kind],
+                    p.source,
+                    f"{p.price:.0f} €",
+                    str(p.earlier_writes),
+                    named(p.used_in),
+                    p.note,
+                )
+                for p in self.desk.shelf
+            ]
+        )
+
+
+class CataloguePage(QFrame):
+    """Show the models that the catalogue knows."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self.setProperty("role", "sheet")
+        self.desk = desk
+        column = QVBoxLayout(self)
+        column.setContentsMargins(16, 12, 16, 12)
+        self.note = label("quiet")
+        column.addWidget(self.note)
+        heads = ("Model", "Systems", "Panel makers", "Writes in life", "Socket", "Firmware", "Memory", "Codes over cable", "File")
+        self.rows = Rows(heads)
+        column.addWidget(table("catalogue_table", self.rows, (90, 100, 230, 120, 70, 80, 90, 130, 120)), 1)
+
+    def refresh(self) -> None:
+        """Show what there is now."""
+        catalogue = self.desk.ready.catalogue
+        self.rows.show_rows(
+            [
+                (
+                    m.name,
+                    f"{m.first_system} to {m.last_system}",
+                    ", ".join(maker + (" (not yet readable)" if maker in m.unreadable_makers else "") for maker in m.makers),
+                    ", ".join(map(str, m.write_limits)) or "no known limit",
+                    m.socket,
+                    str(m.programmer_firmware),
+                    m.memory_package,
+                    "yes" if m.codes_over_cable else "no",
+                    catalogue.origins[m.key],
+                )
+                for m in catalogue.models.values()
+            ]
+        )
+        troubles = " ".join(trouble.what for trouble in catalogue.troubles)
+        self.note.setText(troubles or f"{len(catalogue.models)} models; a shop's own files may add to them or override them.")
+
+
+class KeysPage(QFrame):
+    """Show the list of keys."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self.setProperty("role", "sheet")
+        self.desk = desk
+        column = QVBoxLayout(self)
+        column.setContentsMargins(16, 12, 16, 12)
+        rows = Rows(("Key", "What it does", "Menu"))
+        rows.show_rows(
+            [
+                *((spec.key, spec.text, spec.menu) for spec in SPECS),
+                ("Tab", "Next field, in the order of the work", ""),
+                ("Left, Right", "On the cord: stage before, stage after", ""),
+                ("Up, Down", "On the thread map: function; on the strips: route", ""),
+                ("Space, held", "On a hold button: close the ring", ""),
+            ]
+        )
+        column.addWidget(table("keys_table", rows, (180, 360, 120)), 1)
+
+    def refresh(self) -> None:
+        """Show what there is now: it never changes."""

@@ -1,0 +1,230 @@
+"""A monkey at the real window over the stand-ins: every button, action, field, list and hold, at random, seeds kept.
+
+Nothing unexpected may be raised, every lane comes to rest, and no handler keeps the window deaf for long. How long a
+handler takes is the processor's time of the interface's own thread, which the machine's other work does not lengthen.
+"""
+
+import logging
+import os
+import random
+import sys
+import time
+from collections import Counter
+from collections.abc import Callable
+from pathlib import Path
+
+import pytest
+from PySide6.QtCore import QEventLoop, QPoint, Qt, QTimer
+from PySide6.QtTest import QTest
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QAbstractItemView,
+    QApplication,
+    QComboBox,
+    QFileDialog,
+    QLineEdit,
+    QPlainTextEdit,
+    QSpinBox,
+    QWidget,
+)
+
+from daruma.core.errors import Trouble
+from daruma.core.job import Stage
+from daruma.link.errors import Refused
+from daruma.standin.faults import FAULTS
+from daruma.ui import desk as desks
+from daruma.ui.widgets import hold
+from daruma.ui.widgets.hold import HoldButton
+from tests.ui.conftest import Driver
+
+DEAF = 0.1  # seconds of the interface's thread for one handler
+NEVER = frozenset({"app.quit"})
+WORDS = (
+    "",
+    "5.3",
+    "490154203237518",
+    "00",
+    "J-0002",
+    "\u202eabc",
+    "x" * 300,
+    "=1+1",
+    "Fenwick",
+    "STUW9XCWK0K29K88",
+    "\x07",
+    "ä<b>",
+)
+ACTS = ("power_on", "power_off", "clear_socket", "original_on_socket", "new_on_socket", "confirm_trust", "take_out_original")
+
+
+class Monkey:
+    """Act on one window at random."""
+
+    def __init__(self, driver: Driver, seed: int, folder: Path) -> None:
+        self.driver, self.rng, self.folder = driver, random.Random(seed), folder
+        self.done: Counter[str] = Counter()
+        self.slow: dict[str, float] = {}
+        self.unexpected: list[str] = []
+        self.last: list[str] = []
+
+    def act(self) -> None:
+        """Do one thing and let what it started go on for a moment."""
+        kind = self.rng.choice((*("button",) * 5, "action", "action", "field", "combo", "row", "hold", "key", "stage", "hands"))
+        name, deed = getattr(self, f"_{kind}")()
+        if deed is None:
+            return
+        self.done[kind] += 1
+        self.last = [*self.last[-12:], name]
+        self._timed(name, deed)
+        for _ in range(self.rng.choice((1, 1, 2, 8))):
+            self._timed(f"after {name}", lambda: QApplication.processEvents(QEventLoop.ProcessEventsFlag.AllEvents))
+            time.sleep(0.002)
+
+    def _timed(self, name: str, deed: Callable[[], object]) -> None:
+        begun = time.thread_time()
+        deed()
+        spent = time.thread_time() - begun
+        if spent > DEAF:
+            self.slow[name] = max(spent, self.slow.get(name, 0.0))
+
+    def _some(self, kind: type) -> QWidget | None:
+        found = [w for w in self.driver.shell.findChildren(kind) if w.isVisible() and w.isEnabled()]
+        return self.rng.choice(found) if found else None
+
+    def _button(self) -> tuple[str, Callable[[], object] | None]:
+        button = self._some(QAbstractButton)
+        if button is None:
+            return "", None
+        return f"click {button.objectName() or button.text()}", button.click  # type: ignore[attr-defined]
+
+    def _action(self) -> tuple[str, Callable[[], object] | None]:
+        actions = self.driver.window.actions_by_id
+        ident = self.rng.choice([i for i, action in actions.items() if i not in NEVER and action.isEnabled()])
+        return ident, actions[ident].trigger
+
+    def _field(self) -> tuple[str, Callable[[], object] | None]:
+        field = self._some(self.rng.choice((QLineEdit, QPlainTextEdit, QSpinBox)))
+        word = self.rng.choice(WORDS)
+        if isinstance(field, QLineEdit):
+            return f"type into {field.objectName()}", lambda: (field.setText(word), field.textEdited.emit(field.text()))
+        if isinstance(field, QPlainTextEdit):
+            return f"type into {field.objectName()}", lambda: field.setPlainText(word)
+        if isinstance(field, QSpinBox):
+            return f"turn {field.objectName()}", lambda: field.setValue(self.rng.randrange(field.minimum(), field.maximum() + 1))
+        return "", None
+
+    def _combo(self) -> tuple[str, Callable[[], object] | None]:
+        combo = self._some(QComboBox)
+        if not isinstance(combo, QComboBox) or not combo.count():
+            return "", None
+        index = self.rng.randrange(combo.count())
+        return f"choose {combo.objectName()} {index}", lambda: (combo.setCurrentIndex(index), combo.activated.emit(index))
+
+    def _row(self) -> tuple[str, Callable[[], object] | None]:
+        view = self._some(QAbstractItemView)
+        if not isinstance(view, QAbstractItemView) or view.model() is None or not view.model().rowCount():
+            return "", None
+        row = self.rng.randrange(view.model().rowCount())
+        return f"row {row} of {view.objectName()}", lambda: view.setCurrentIndex(view.model().index(row, 0))
+
+    def _hold(self) -> tuple[str, Callable[[], object] | None]:
+        button = self._some(HoldButton)
+        if button is None:
+            return "", None
+
+        def held() -> None:
+            QTest.mousePress(button, Qt.MouseButton.LeftButton)
+            QTimer.singleShot(3 * hold.HOLD_MS, lambda: QTest.mouseRelease(button, Qt.MouseButton.LeftButton))
+
+        return f"hold {button.objectName()}", held
+
+    def _key(self) -> tuple[str, Callable[[], object] | None]:
+        widget = self.driver.shell.focusWidget() or self.driver.shell
+        keys = (Qt.Key.Key_Tab, Qt.Key.Key_Return, Qt.Key.Key_Escape, Qt.Key.Key_Space, Qt.Key.Key_Down, Qt.Key.Key_Left)
+        key = self.rng.choice(keys)
+        if self.rng.random() < 0.3:
+            place = QPoint(self.rng.randrange(max(1, widget.width())), self.rng.randrange(max(1, widget.height())))
+            return f"click into {widget.objectName()}", lambda: QTest.mouseClick(widget, Qt.MouseButton.LeftButton, pos=place)
+        return f"key {key.name}", lambda: QTest.keyClick(widget, key)
+
+    def _stage(self) -> tuple[str, Callable[[], object] | None]:
+        stage = self.rng.choice(tuple(Stage))
+        return f"open {stage.value}", lambda: self.driver.window.open_stage(stage)
+
+    def _hands(self) -> tuple[str, Callable[[], object] | None]:
+        """Let the bench change under the window: a hand elsewhere, a fault on the wire."""
+        desk, job = self.driver.desk, self.driver.desk.job
+        if self.rng.random() > 0.25 or desk.workshop is None or job is None:
+            return "", None
+        act, fault = self.rng.choice(ACTS), self.rng.choice([name for name in FAULTS if name != "die"])
+
+        def work(_: object) -> None:
+            hands = desk.ready.hands
+            assert hands is not None
+            try:
+                if self.rng.random() < 0.6:
+                    hands.do(act, job.ticket.imei, job.ticket.panel_die)
+                else:
+                    hands.fault(fault)  # type: ignore[attr-defined]
+            except Refused:
+                return
+
+        return f"hands {act}/{fault}", lambda: desk.run(desk.bench, "hands", work, self._nothing)
+
+    def _nothing(self, _: object) -> None:
+        return None
+
+    def rests(self, seconds: float) -> bool:
+        """Return whether every lane comes to rest in time."""
+        desk, end = self.driver.desk, time.monotonic() + seconds
+        while time.monotonic() < end:
+            QApplication.processEvents()
+            lanes = [lane for lane in (desk.bench, desk.store, desk.copying.lane) if lane.current is not None]
+            if not lanes:
+                return True
+            time.sleep(0.005)
+        return False
+
+
+def let_loose(driver: Driver, seed: int, acts: int, folder: Path, patch: pytest.MonkeyPatch) -> Monkey:
+    monkey = Monkey(driver, seed, folder)
+    patch.setattr(hold, "HOLD_MS", 20)
+    patch.setattr(desks, "POLL_MS", 200)
+    patch.setattr(QFileDialog, "getExistingDirectory", lambda *_, **__: str(folder) if monkey.rng.random() < 0.5 else "")
+    for ask in ("getOpenFileName", "getSaveFileName"):
+        name = str(folder / "x.json")
+        patch.setattr(QFileDialog, ask, lambda *_, n=name, **__: (n, "") if monkey.rng.random() < 0.5 else ("", ""))
+    patch.setattr(sys, "excepthook", lambda kind, error, _: monkey.unexpected.append(f"{kind.__name__}: {error}"))
+    driver.desk.trouble.connect(lambda trouble: _note(monkey, trouble))
+    driver.desk.step_failed.connect(lambda trouble: _note(monkey, trouble))
+    logging.disable(logging.CRITICAL)
+    try:
+        for number in range(acts):
+            monkey.act()
+            assert not monkey.unexpected, (seed, number, monkey.last, monkey.unexpected)
+            if number % 100 == 99:
+                assert monkey.rests(40), (seed, number, monkey.last, "a lane does not come to rest")
+        assert monkey.rests(40)
+    finally:
+        logging.disable(logging.NOTSET)
+    return monkey
+
+
+def _note(monkey: Monkey, trouble: Trouble) -> None:
+    if "mistake of its own" in trouble.what:
+        monkey.unexpected.append(f"{trouble.what} {trouble.__cause__!r}")
+
+
+@pytest.mark.parametrize("seed", range(2))
+def test_a_monkey_at_the_window(seed: int, driver: Driver, tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkey = let_loose(driver, seed, 250, tmp_path, monkeypatch)
+    assert len(monkey.done) >= 8
+    # the figures stand in `make bench`; here only what no noise explains
+    assert max(monkey.slow.values(), default=0) < 6 * DEAF, monkey.slow
+
+
+@pytest.mark.soak
+@pytest.mark.parametrize("seed", range(100, 120))
+def test_many_monkeys(seed: int, driver: Driver, tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkey = let_loose(driver, seed, 1000, tmp_path, monkeypatch)
+    print(seed, dict(monkey.done), {name: round(spent, 3) for name, spent in monkey.slow.items()}, file=sys.stderr)
+    assert os.getpid()
