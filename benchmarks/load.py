@@ -23,13 +23,15 @@ from daruma.bench.rig import Rig
 from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.backup import BackupContent
-from daruma.core.job import Job, Step, StepState, Ticket
+from daruma.core.job import Job, Outcome, Step, StepState, Ticket
 from daruma.core.parts import Function, PartKind, PartSelf, Version
 from daruma.core.records import decode
 from daruma.demo.things import Maker
 from daruma.link.devices import DeviceSelf
+from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, row_digest
 from daruma.store.schema import acts, settlements
 from daruma.store.shop import Shop
+from daruma.store.whole import check_rows
 
 SIZES = (1_000, 10_000, 100_000)
 ACTS_EACH = 10
@@ -56,7 +58,7 @@ def contents(count: int, catalogue: Catalogue, rng: random.Random):  # type: ign
         panel = maker.panel(model, model.makers[0], limit=None)
         part = PartSelf(panel.die, PartKind.DISPLAY, panel.maker, panel.family, len(panel.memory) // 2, panel.chip)
         reading = PartReading(part, decode(model.layout(PartKind.DISPLAY), bytes.fromhex(panel.memory)))
-        job = Job(number, "", Ticket(imei=f"{number:015d}"))
+        job = Job(number, "", Ticket(imei=f"{number:015d}"), uid=f"{number:032x}")
         try:
             keep_part(Taker(), reading, job, device, "2026-11-23T10:00:00+00:00")  # type: ignore[arg-type]
         except StopIteration:
@@ -68,12 +70,13 @@ def fill(shop: Shop, count: int, catalogue: Catalogue) -> None:
     batch: list[BackupContent] = []
     for content in contents(count, catalogue, random.Random(5)):
         batch.append(content)
-        if len(batch) == 5000 or content.job == f"J-{count:04d}":
+        if len(batch) == 5000 or content.job.startswith(f"J-{count:04d}@"):
             shop.vault.keep_all(batch)
             batch.clear()
     job = Job(0, "2026-01-01T10:00:00+00:00", Ticket(model="cedar_l", promised=(Function.TOUCH,)))
     steps = tuple(Step(key, StepState.DONE, "done", "2026-01-01T10:00:00+00:00") for key in ("read_new", "write_new", "fit"))
     closed = "2026-02-01T10:00:00+00:00"
+    links = (FIRST, FIRST)
     for start in range(1, count + 1, 5000):
         numbers = range(start, min(start + 5000, count + 1))
         shop.jobs.save_all(
@@ -81,21 +84,22 @@ def fill(shop: Shop, count: int, catalogue: Catalogue) -> None:
                 replace(
                     job,
                     number=n,
+                    uid=f"{n:032x}",
                     ticket=replace(job.ticket, imei=f"{n:015d}", model=KEYS[n % len(KEYS)]),
                     steps=steps,
                     backup=f"B-{n:05d}",
                     closed=closed if n < count - 20 else "",
-                    outcomes=(("read_new", True), ("write_new", n % 9 > 0)),
+                    outcomes=(Outcome("read_new", True), Outcome("write_new", n % 9 > 0)),
                 )
                 for n in numbers
             ],
             "now",
         )
-        _acts(shop, numbers)
+        links = _acts(shop, numbers, links)
 
 
-def _acts(shop: Shop, jobs: range) -> None:
-    """Write ten settled acts for each of some jobs."""
+def _acts(shop: Shop, jobs: range, links: tuple[str, str]) -> tuple[str, str]:
+    """Write ten settled acts for each of some jobs; return the links of the last ones."""
     evidence = '[["Backup kept and read back","kept in the vault"],["Same part as checked","display panel"]]'
     rows, ends = [], []
     for job in jobs:
@@ -103,18 +107,22 @@ def _acts(shop: Shop, jobs: range) -> None:
             number = (job - 1) * ACTS_EACH + each + 1
             plain = {
                 "number": number,
-                "job": f"J-{job:04d}",
+                "uid": f"{number:032x}",
+                "job": f"{job:032x}",
                 "kind": "write",
                 "die": f"D{job // 2:011d}",
                 "backup": f"B-{job:05d}",
             }
-            rows.append({**plain, "digest": "d" * 64, "before": "b" * 64, "started": "t", "evidence": evidence, "who": "me"})
-            ends.append(
-                {"act": number, "state": "done", "note": "read-back is equal", "settled": "t", "answer": "done", "found": "d"}
-            )
+            row = {**plain, "digest": "d" * 64, "before": "b" * 64, "started": "t", "evidence": evidence, "who": "me"}
+            end = {"act": number, "state": "done", "note": "read-back is equal", "settled": "t", "answer": "done", "found": "d"}
+            digests = row_digest(ACT, row), row_digest(SETTLEMENT, end)
+            links = chained(links[0], digests[0]), chained(links[1], digests[1])
+            rows.append({**row, "sha256": digests[0], "chain": links[0]})
+            ends.append({**end, "sha256": digests[1], "chain": links[1]})
     with shop.database.writing() as connection:
         connection.execute(insert(acts), rows)
         connection.execute(insert(settlements), ends)
+    return links
 
 
 def median(work: Callable[[], object], rounds: int = ROUNDS) -> float:
@@ -179,6 +187,19 @@ def check(shop: Shop, folder: Path, count: int) -> None:
         flush=True,
     )
     plain.unlink()
+    start = time.perf_counter()
+    faults = check_rows(shop.database)
+    rows = count * (2 * ACTS_EACH + 1)
+    spent = time.perf_counter() - start
+    print(
+        f"         check of {rows} rows of journal and jobs: {spent:.1f} s, {rows / spent / 1e3:.0f} thousand a second",
+        flush=True,
+    )
+    assert faults == ()
+    shop.close()
+    start = time.perf_counter()
+    Shop(folder).close()
+    print(f"         opened, its marks compared: {1000 * (time.perf_counter() - start):.0f} ms", flush=True)
 
 
 def main() -> None:

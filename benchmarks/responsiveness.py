@@ -98,6 +98,14 @@ def main() -> None:
             if step == "write_new":
                 break
             rest(300)
+        for name, act in (
+            ("the other theme", room._other_theme),
+            ("back again", room._other_theme),
+            ("opening the shop", lambda: room.open_shop(0)),
+            ("its copies", lambda: room.open_shop(3)),
+        ):
+            settled = time.monotonic() + 1
+            tell(name, heart.during(act, lambda end=settled: time.monotonic() > end and at_rest(room)))  # type: ignore[misc]
         shell.close()
         standins.stop()
         app.quit()

@@ -44,6 +44,7 @@ CSV = {
     "semicolons": b";" * (LARGE - 10),
     "digits": HEAD + b"warm," + b"1" * (LARGE - 100) + b",1,1,1,1,1\n",
     "returns": HEAD + b"\r" * (LARGE - 100),
+    "lights": HEAD + b"".join(b"light%d,1,1,1,1,1,1\n" % n for n in range(5000)),
     "short lines": HEAD + b"a\n" * ((LARGE - 100) // 2),
 }
 FORM = b"CGATS.17\nBEGIN_DATA_FORMAT\nRGB_R RGB_G RGB_B XYZ_X XYZ_Y XYZ_Z\nEND_DATA_FORMAT\nBEGIN_DATA\n"
@@ -82,6 +83,9 @@ FRAMES = {
     "expression": b"\xa1\x61i\xd8\x23\x78\x20" + b"(a+)+$" * 5,
     "without end": b"\x9f" * 16000,
     "shared": b"\xd8\x1c\x81\xd8\x1d\x00",
+    "doubling": b"\x82" * 12 + b"".join(b"\xd8\x1c\x82" + b"\xd8\x1d" + bytes([n]) * 2 for n in range(23)) + b"\x00",
+    "deep maps": b"\xa1\x61a" * 5000 + b"\xf6",
+    "wide": b"\xa1\x61r\x99\x3f\x00" + b"\xf6" * 16128,
     "date": b"\xc1\xfb\x7f\xf0" + bytes(6),
     "decimal": b"\xa1\x61i\xc4\x82\x1a\x7f\xff\xff\xff\x01",
     "float": b"\xa1\x61i\xc5\x82\x1a\x7f\xff\xff\xff\x01",

@@ -3,16 +3,26 @@
 import csv
 import io
 import json
+import os
 import subprocess
 import sys
+from dataclasses import replace
 from pathlib import Path
 
 import pytest
+from click.testing import CliRunner
 from hypothesis import given
 from hypothesis import strategies as st
 
+from daruma.catalogue.loader import load_catalogue
+from daruma.catalogue.reading import read_bounded
+from daruma.cli import main
 from daruma.core.backup import Backup
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.handover.casefile import read_case
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file, to_json
+from daruma.handover.sheet import Audience, Sheet, render
 from daruma.handover.tables import RUNS, inert, to_csv
 from daruma.store.shop import Shop
 from tests.store.conftest import content
@@ -73,7 +83,7 @@ def test_no_cell_runs_in_a_spreadsheet(rows: list[list[str]]) -> None:
     assert len(back) == len(rows) + 1
     for row, cells in zip(rows, back[1:], strict=True):
         for text, cell in zip(row, cells, strict=False):
-            assert not cell.startswith(RUNS)
+            assert not cell.strip().startswith(RUNS)
             assert inert(text).removeprefix("'") == text.removeprefix("'")
 
 
@@ -85,6 +95,7 @@ def test_formulas_in_the_journal_are_shown_as_text(tmp_path: Path) -> None:
         shop.journal.intend(ActKind.WRITE, job="=1+1", die="@SUM(A1)", backup="-1", digest="", started="", evidence=(), who="+x")
         write_journal(shop.journal, tmp_path / "j.csv")
     row = list(csv.reader(io.StringIO((tmp_path / "j.csv").read_text(), newline="")))[1]
+    assert inert(" \u00a0\t=1+1").startswith("'"), "blanks before it change nothing"
     assert row[1:5] == ["'=1+1", "write", "'@SUM(A1)", "'-1"]
 
 
@@ -98,6 +109,42 @@ def test_a_mutated_backup_file_is_refused_or_the_same(noise: bytes, place: int, 
             assert from_json(raw, "x") == made
         except ExchangeTrouble:
             continue
+
+
+def test_what_is_no_plain_file_is_not_waited_for(tmp_path: Path) -> None:
+    """A pipe, a device or a folder where a file should be: said at once."""
+    (tmp_path / "models").mkdir()
+    for place in ("models/m.toml", "e.json", "c.json", "x.csv"):
+        os.mkfifo(tmp_path / place)
+    (trouble,) = load_catalogue(tmp_path / "models").troubles
+    assert "no plain file" in trouble.what
+    for read, name in ((read_file, "e.json"), (read_case, "c.json"), (read_file, "/dev/zero"), (read_case, str(tmp_path))):
+        with pytest.raises(Trouble):
+            read(tmp_path / name)
+    with pytest.raises(OSError, match="no plain file"):
+        read_bounded(tmp_path / "x.csv", 10)
+
+
+def test_an_export_follows_no_planted_link(tmp_path: Path) -> None:
+    made = content(1)
+    backup, target = Backup(1, made, made.sha256(), ""), tmp_path / "target"
+    target.write_text("theirs")
+    (tmp_path / "out").mkdir()
+    for name in (f"B-00001-{backup.sha256[:8]}.json", f"B-00001-{backup.sha256[:8]}.json.part"):
+        (tmp_path / "out" / name).symlink_to(target)
+    export(backup, tmp_path / "out")
+    assert target.read_text() == "theirs"
+
+
+@given(st.text(alphabet="".join((*EVIL, "abc \u2066\u2069\u200f\x1b\x9b\x00\r")), max_size=60))
+def test_no_text_steers_a_terminal_or_a_page(text: str) -> None:
+    said = CliRunner().invoke(main, ["--data", "/nonexistent\0", "plan", text.replace("\0", "") or "x"]).output
+    shown = render(replace(SHEET, phone=text, panel=text), Audience.CUSTOMER, ())
+    for out in (said, shown):
+        assert not any(c in out for c in "\u202e\u2066\u2069\u200f\x1b\x9b\x00")
+
+
+SHEET = Sheet("", Job(1, "t"), "", "", "", "", "", "", (), (), "", (), (), (), None, False, "")
 
 
 FUZZ = """

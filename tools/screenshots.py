@@ -120,9 +120,18 @@ class Tour:
         self.window.open_shop(4)
         self.shot("shop-catalogue")
         self.window._leave_shop()
+        self.put_back()
         self.tuning()
         apply_theme(self.app, NIGHT)
         self.shot("proof-ink")
+
+    def put_back(self) -> None:
+        """Look at the job whose original is no longer on the socket, since others were worked on."""
+        number = next(n for n, job in self.desk.jobs.items() if job.ticket.model == "elder")
+        self.desk.open_job(number)
+        self.idle()
+        self.until(lambda: self.window.views[Stage.BENCH].main.text().startswith("Put back"))
+        self.shot("bench-put-back")
 
     def tuning(self) -> None:
         """Take the job whose white is off from its first measurement to the tuned panel."""
@@ -159,7 +168,7 @@ class Tour:
         """Let a write be left without its settlement, as a pulled plug leaves it; settle it again afterwards."""
         journal, job = self.desk.ready.shop.journal, self.desk.job
         act = journal.intend(
-            ActKind.WRITE, job=job.name, die=job.target.die, backup=job.backup, digest="", started=job.opened, evidence=()
+            ActKind.WRITE, job=job.uid, die=job.target.die, backup=job.backup, digest="", started=job.opened, evidence=()
         )
         journal.leave(act)
         self.desk.look()

@@ -49,8 +49,9 @@ BY_HAND = frozenset(
 )
 IN_COMMIT = frozenset(
     {"voltage_dip", "torn_page", "stuck_bit", "write_ignored", "limit_reached", "foreign_maker", "noisy_contact", "old_firmware"}
+    | {"lying_answer", "spoilt_and_denied"}
 )
-ON_SOCKETS = frozenset({"wrong_part", "poor_contact", "failing_adapter"})
+ON_SOCKETS = frozenset({"wrong_part", "poor_contact", "failing_adapter", "nameless_part", "twin_part"})
 PROOFS = {proof_key(function): function for function in Function}
 
 

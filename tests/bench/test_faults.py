@@ -148,7 +148,8 @@ def test_unplugged_at_every_byte_of_a_commit_s_answer(bench: FaultBench, first: 
         assert len(acts) == panel.writes == count
         assert acts[-1].digest == bench.hands.look(panel.die)["digest"]
         panel.memory = "ff" * (len(panel.memory) // 2)
-        job = replace(job, target_image=panel.memory)
+        again = bench.shop.jobs.get(job.number).with_step(index, StepState.OPEN, "", "")
+        job = bench.workshop.save(replace(again, target_image=panel.memory), bench.context)
 
 
 @pytest.mark.parametrize("seed", range(4))

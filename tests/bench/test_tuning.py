@@ -87,7 +87,7 @@ def test_a_yellow_white_is_found_tuned_written_and_proven(workshop: Workshop, ye
     acts = workshop.shop.journal.acts_on(job.ticket.panel_die)
     assert len(acts) == written + 1
     assert acts[-1].state is ActState.DONE
-    assert {label for label, _ in acts[-1].evidence} >= {"Backup kept and read back", "Writes left", "Phone off"}
+    assert {label for label, _ in acts[-1].evidence} >= {"Backup kept, read back", "Writes left", "Phone off"}
     job = judged(workshop, job, context)
     assert job.is_proven(WHITE)
     assert "made for this panel from its own measurement" in pages_of(workshop, job)

@@ -87,3 +87,30 @@ def test_an_act_in_doubt_and_a_phone_that_is_back_keep_theirs(empty: Shop) -> No
     found = due(empty.database, "2026-01-01")
     assert found.jobs == (back.name,)
     assert found.backups == (), "the phone is in the shop again: its backup may be needed"
+
+
+def test_a_backup_that_an_act_in_doubt_names_stays_however_the_imei_is_written(empty: Shop) -> None:
+    old = closed_job(empty, OLD, "2025-06-01T10:00:00+00:00", "DOLDPANEL001")
+    other = empty.jobs.open_new("2026-11-20T10:00:00+00:00")
+    spaced = f"{OLD[:2]} {OLD[2:8]}-{OLD[8:]}"
+    empty.journal.intend(ActKind.WRITE, job=other.uid, die="DX", backup=old.backup, digest="", started="", evidence=())
+    assert due(empty.database, "2026-01-01").backups == (), "it may be needed to settle the act"
+    empty.jobs.save(replace(other, ticket=Ticket(imei=spaced)), "now")
+    (act,) = empty.journal.in_doubt()
+    empty.journal.settle(act, ActState.DONE, "", "t")
+    assert due(empty.database, "2026-01-01").backups == (), "the phone is back, its IMEI written otherwise"
+
+
+def test_what_was_purged_does_not_come_back(empty: Shop) -> None:
+    """Not by a window that still holds the job as it was, and not by an import of the backup."""
+    job = closed_job(empty, OLD, "2025-06-01T10:00:00+00:00", "DOLDPANEL001")
+    stale, kept = empty.jobs.get(job.number), empty.vault.get(job.backup)
+    assert purge(empty.database, "2026-01-01", "now").jobs
+    merged = empty.jobs.save(replace(stale, way="typed"), "later")
+    assert (merged.way, merged.ticket.imei, merged.backup) == ("typed", "", "")
+    fresh = Shop(empty.folder)
+    back = fresh.jobs.save(replace(stale, revision=fresh.jobs.get(job.number).revision), "later")
+    assert back.ticket.imei == back.backup == "", "even as a save of the newest revision"
+    fresh.close()
+    with pytest.raises(StoreTrouble, match="identifiers were purged"):
+        empty.vault.keep(kept.content, arrived="file")

@@ -105,7 +105,8 @@ def act(
         evidence=tuple((lock.label, lock.evidence) for lock in locks),
         who=context.who,
         before=intent.before,
-        as_of=intent.job,
+        # an update of the programmer is no step of a job
+        as_of=intent.job if intent.kind is not ActKind.FIRMWARE else None,
     )
     try:
         said = _sent(journal, written, context, send)

@@ -22,7 +22,7 @@ from daruma.core.budget import WriteBudget
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
 from daruma.core.errors import Cause, Trouble
 from daruma.core.interlocks import Interlock
-from daruma.core.job import Job, Proof, Reading, StepState
+from daruma.core.job import Job, Proof, Reading, StepState, Ticket
 from daruma.core.known import TUNED, WRITES, Known
 from daruma.core.measured import Measured
 from daruma.core.model import Model
@@ -50,8 +50,8 @@ class HandsLike(Protocol):
     def do(self, act: str, imei: str, new: str = "") -> None:
         """Carry out a hand act."""
 
-    def plug_phone(self, imei: str) -> None:
-        """Put a phone on the cable."""
+    def plug_phone(self, imei: str, model: str = "") -> None:
+        """Put a phone on the cable: of a ticket without an IMEI, one of its model that nobody has read yet."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -79,6 +79,7 @@ class Workshop:
         self.catalogue = catalogue
         self.hands = hands
         self._solution: Solution | None = None
+        self._made: tuple[Ticket, dict[str, Action]] | None = None
 
     def model(self, job: Job) -> Model:
         """Return the job's model; raise Trouble where the catalogue has none."""
@@ -103,8 +104,8 @@ class Workshop:
 
     def read_phone(self, job: Job, context: Context) -> tuple[Job, reading.PhoneReading]:
         """Read the phone on the cable into the ticket; what the user typed and the phone contradicts is left to see."""
-        if self.hands is not None and job.ticket.imei:
-            self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+        if job.ticket.imei or job.ticket.model:
+            self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei, job.ticket.model))
         said = reading.read_phone(self.rig, context)
         ticket = replace(job.ticket, model=said.state.model, imei=said.state.imei, system=str(said.state.system))
         before = {**said.functions, **{f: v for f, v in job.ticket.before.items() if v is not Tri.UNKNOWN}}
@@ -158,6 +159,13 @@ class Workshop:
         return {**{step.action: _stale(step.action, self.catalogue) for step in job.steps}, **self._of_ticket(job)}
 
     def _of_ticket(self, job: Job) -> dict[str, Action]:
+        made = self._made
+        if made is None or made[0] != job.ticket:
+            # asked at each look at the bench, for a ticket that rarely changes
+            made = self._made = (job.ticket, self._actions_of(job))
+        return made[1]
+
+    def _actions_of(self, job: Job) -> dict[str, Action]:
         case = bare_case(job, self.model(job), self.catalogue)
         actions = all_actions(replace(case, promised=PLANNED), self.catalogue.figures)
         return {action.key: action for action in reversed((*actions, tuning.tuned_action(self.catalogue)))}
@@ -263,7 +271,8 @@ class Workshop:
             job = self._as_found(failed) if action.key == TUNED else failed
         elif action.kind is ActionKind.HAND or trouble.cause is Cause.OTHER:
             return
-        self.save(job.with_outcome(action.key, False, trouble.cause), context)
+        told = trouble.cause is not Cause.OTHER
+        self.save(job.with_outcome(action.key, False, trouble.cause) if told else job, context)
 
     def _as_found(self, job: Job) -> Job:
         """Return the job with what its panel on the socket carries now, as far as that can be read."""

@@ -166,7 +166,7 @@ def _kept(backup: BackupEvidence | None, remedy: str) -> Interlock:
     said = "no verified backup of this job"
     if backup is not None:
         said = f"{backup.name}, its bytes verified" + (f", imported: {backup.arrived}" if backup.arrived else "")
-    return Interlock("backup", "Backup kept and read back", backup is not None, said, remedy)
+    return Interlock("backup", "Backup kept, read back", backup is not None, said, remedy)
 
 
 def _owner(backup: BackupEvidence | None, imei: str, model: Model) -> Interlock:
@@ -179,7 +179,7 @@ def _owner(backup: BackupEvidence | None, imei: str, model: Model) -> Interlock:
     elif backup.model != model.key:
         said = f"{backup.name} is of a {backup.model.replace('_', ' ').title()}"
     else:
-        said = f"{backup.name} is of the phone …{imei[-4:]}"
+        said = f"its IMEI ends in {imei[-4:]}"
     lit = same and backup is not None and backup.model == model.key
     return Interlock("owner", "Backup is of this phone", lit, said, "Read this phone's own original, or correct the ticket.")
 
@@ -200,7 +200,7 @@ def _codes(e: WriteEvidence) -> Interlock:
     fault = (serial_fault(serial) if serial else "no display serial") or (code_fault(cover) if cover else "no cover code")
     if not fault and not e.source.complete(FieldRole.IDENTITY):
         fault = "the record is incomplete"
-    return Interlock("codes", label, fault is None, fault or f"serial {grouped(serial or '')}", remedy)
+    return Interlock("codes", label, fault is None, fault or grouped(serial or ""), remedy)
 
 
 def _part(e: WriteEvidence) -> Interlock:
@@ -248,13 +248,13 @@ def _firmware_of(firmware: Version | None, model: Model) -> Interlock:
 
 
 def _phone(e: WriteEvidence) -> Interlock:
-    said = "phone answers: it is on" if e.phone_on else "phone does not answer: it is off"
+    said = "it answers: it is on" if e.phone_on else "it does not answer: off"
     return Interlock("phone", "Phone off", not e.phone_on, said, "Switch the phone off and disconnect its battery.")
 
 
 def _budget(e: WriteEvidence) -> Interlock:
     odds = e.budget.next_odds()
-    said = f"{e.budget.counted} had, takes the next: {100 * odds:.0f} %"
+    said = f"{e.budget.counted} had, next: {100 * odds:.0f} %"
     return Interlock("budget", "Writes left", odds > 0, said, "Use another panel.")
 
 

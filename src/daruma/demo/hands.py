@@ -15,9 +15,9 @@ class Hands(Driver):
         """Carry out a hand act on the phone with an IMEI; `new` is the die of the new panel."""
         self._port.ask("hands.do", {"act": act, "imei": imei, "new": new}, repeatable=False)
 
-    def plug_phone(self, imei: str) -> None:
-        """Put a phone on the cable."""
-        self._port.ask("hands.cable", {"imei": imei})
+    def plug_phone(self, imei: str, model: str = "") -> None:
+        """Put a phone on the cable: without an IMEI one of a model that nobody has read yet, where there is one."""
+        self._port.ask("hands.cable", {"imei": imei, "model": model})
 
     def fault(self, name: str, times: int = 1, **how: Any) -> None:
         """Make the stand-ins play a fault; how it waits: chance, growth, device, op, skip, at, seconds."""
@@ -77,9 +77,9 @@ class LateHands:
         """Carry out a hand act."""
         self._now().do(act, imei, new)
 
-    def plug_phone(self, imei: str) -> None:
+    def plug_phone(self, imei: str, model: str = "") -> None:
         """Put a phone on the cable."""
-        self._now().plug_phone(imei)
+        self._now().plug_phone(imei, model)
 
     def fault(self, name: str, times: int = 1, **how: Any) -> None:
         """Make the stand-ins play a fault."""

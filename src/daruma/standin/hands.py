@@ -68,9 +68,19 @@ class HandsSim:
         raise No("no", "that phone is not in the shop")
 
     def _cable(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        if not args.get("imei"):
+            return self._unread(str(args.get("model", "")))
         phone = self._phone(args)
         self._world.cable = phone.imei
         return {"label": phone.label}
+
+    def _unread(self, model: str) -> dict[str, Any]:
+        """Put a phone of a model on the cable that was not asked for trust yet; leave the cable where there is none."""
+        there = self._world.phone_on_cable()
+        if there is None or there.model != model or there.asked:
+            found = next((p for p in self._world.phones.values() if p.model == model and p.on and not p.asked), None)
+            self._world.cable = found.imei if found is not None else self._world.cable
+        return {}
 
     def _fault(self, args: Mapping[str, Any]) -> dict[str, Any]:
         name, how = read_fault(args)

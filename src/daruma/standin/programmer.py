@@ -53,9 +53,13 @@ class ProgrammerSim:
         if self._world.faults.take("wrong_part", "sockets"):
             for name in self._world.sockets:
                 self._exchange(name)
-        return {
-            "sockets": {name: self._said(self._world.panel_on(name) or self._world.flex_on(name)) for name in self._world.sockets}
-        }
+        said = {name: self._said(self._world.panel_on(name) or self._world.flex_on(name)) for name in self._world.sockets}
+        there = next((name for name, part in said.items() if part is not None), "")
+        if there and self._world.faults.take("nameless_part", "sockets"):
+            said[there] = {**(said[there] or {}), "die": ""}
+        if there and self._world.faults.take("twin_part", "sockets"):
+            said[next(name for name, part in said.items() if part is None)] = said[there]
+        return {"sockets": said}
 
     @staticmethod
     def _said(panel: Panel | Flex | None) -> dict[str, Any] | None:
@@ -187,7 +191,12 @@ class ProgrammerSim:
         if stuck := faults.take("stuck_bit", COMMIT):
             byte, bit = stuck.at // 8 % len(image), 1 << stuck.at % 8
             image = image[:byte] + bytes([image[byte] & ~bit | before[byte] & bit]) + image[byte + 1 :]
+        if faults.take("spoilt_and_denied", COMMIT):
+            part.memory = _flipped(image, 77).hex()
+            raise No("image")
         part.memory = image.hex()
+        if faults.take("lying_answer", COMMIT):
+            raise No("busy")
         return {}
 
     def _foreign_maker(self, panel: Panel, image: bytes) -> bool:

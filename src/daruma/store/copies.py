@@ -9,6 +9,7 @@ from contextlib import closing, contextmanager, suppress
 from dataclasses import dataclass
 from datetime import date, datetime, time, timedelta
 from pathlib import Path
+from tempfile import TemporaryDirectory
 from urllib.parse import quote
 
 from daruma.core.backup import VaultFault
@@ -29,6 +30,7 @@ from daruma.store.files import PRIVATE, private_folder, settle_folder, write_who
 from daruma.store.heads import CHAINED
 from daruma.store.locks import FileLock
 from daruma.store.losses import Held
+from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import line_of
 from daruma.store.vault import Vault
 from daruma.store.whole import check_rows
@@ -253,14 +255,23 @@ class Restored:
 
 
 def compare(folder: Path, copy: Copy) -> Carried:
-    """Return what a restore of a copy would carry over and what differs, changing nothing."""
+    """Return what a restore of a copy would carry over and what differs, changing nothing; the store may be in use."""
     _refuse_faults(copy)
-    with explained(), _closed(folder):
-        try:
-            return _prepare(folder, copy, datetime.now().astimezone())
-        finally:
-            shutil.rmtree(folder / FOLDER / STAGE, ignore_errors=True)
-            (folder / MARKS_RESTORING).unlink(missing_ok=True)
+    with explained(), TemporaryDirectory(prefix="comparing-", dir=folder / FOLDER) as aside:
+        place = Path(aside)
+        (place / FOLDER).mkdir()
+        for file in (folder / MARKS, *folder.glob(f"{FILE}*")):
+            if file.is_file():
+                shutil.copyfile(file, place / file.name)
+        if (folder / FILE).exists():
+            # in use, the file alone may be in the middle of a change; where it is damaged its bytes must do
+            with suppress(sqlite3.Error), closing(sqlite3.connect(folder / FILE)) as source:
+                whole = place / "whole"
+                _copied(source, whole)
+                for file in place.glob(f"{FILE}*"):
+                    file.unlink()
+                whole.replace(place / FILE)
+        return _prepare(place, copy, datetime.now().astimezone())
 
 
 def restore(folder: Path, copy: Copy, now: datetime) -> Restored:

@@ -146,7 +146,9 @@ class Database:
                 _remember_purges(connection, then)
             if then is not None and missing:
                 count_lost(connection, then)
-            if then is None or missing or self.marks.are_worn:
+            # a process that was killed between a commit and its mark has left the marks behind
+            behind = then is not None and then.heads.commits < int(facts.get("commits") or 0)
+            if then is None or missing or behind or self.marks.are_worn:
                 heads = replace(heads_of(connection), writes=writes_since(connection, None))
                 purges = frozenset(connection.execute(text("SELECT digest FROM purges")).scalars())
                 epoch = then.epoch + bool(missing) if then else 0

@@ -5,7 +5,8 @@ import secrets
 from collections.abc import Mapping
 from typing import Any
 
-FIRST = "0" * 32  # the link before the first one
+DIGITS = 32  # hexadecimal ones of a digest
+FIRST = "0" * DIGITS  # the link before the first one
 ACT = ("uid", "job", "kind", "die", "backup", "digest", "started", "evidence", "who", "before")
 SETTLEMENT = ("act", "state", "note", "settled", "answer", "found")
 JOB = ("number", "uid", "revision", "body", "updated", "closed", "imei", "model", "purged")
@@ -26,10 +27,22 @@ def row_digest(names: tuple[str, ...], row: Mapping[str, Any]) -> str:
 
 def is_whole(names: tuple[str, ...], row: Mapping[str, Any], digest: object) -> bool:
     """Return whether a row is as it was written; a value of another type is none."""
-    for name in names:
-        if type(row[name]) is not (int if name in NUMBERS else str):
-            return False
-    return row_digest(names, row) == digest
+    values = [row[name] for name in names]
+    for index, name in enumerate(names):
+        if name in NUMBERS:
+            if type(values[index]) is not int:
+                return False
+            values[index] = str(values[index])
+    try:
+        return _digest(_BETWEEN.join(values)) == digest
+    except TypeError:
+        return False
+
+
+def digested(names: tuple[str, ...]) -> str:
+    """Return SQL that gives the bytes which a row's digest covers; NULL where a value is of another type."""
+    sound = " AND ".join(f"typeof({name}) = '{'integer' if name in NUMBERS else 'text'}'" for name in names)
+    return f"CASE WHEN {sound} THEN cast({' || char(31) || '.join(names)} AS BLOB) END"
 
 
 def chained(before: str, digest: str) -> str:
@@ -43,4 +56,4 @@ def salted(salt: str, what: str) -> str:
 
 
 def _digest(text: str) -> str:
-    return hashlib.sha256(text.encode("utf-8", "surrogatepass")).hexdigest()[:32]
+    return hashlib.sha256(text.encode("utf-8", "surrogatepass")).hexdigest()[:DIGITS]

@@ -241,6 +241,7 @@ def refuse_overtaken(connection: Connection, job: Job) -> None:
 
 
 _WHOLE = select(jobs)
+_NAMES = tuple(jobs.columns.keys())
 
 
 def _on_view(recent: int) -> tuple[Select[Any], Select[Any]]:
@@ -308,7 +309,7 @@ def _shelf_part(row: Any) -> ShelfPart | None:
 
 def _job(row: Row[Any]) -> Job | None:
     """Return a job from its row, None where that is not as it was written."""
-    return job_of(row._mapping)
+    return job_of(dict(zip(_NAMES, row, strict=True)))
 
 
 def job_of(row: Any) -> Job | None:

@@ -186,16 +186,16 @@ def _name_of(connection: Connection, job: str) -> str:
     return job_name(number) if number is not None else job
 
 
+_TOLD = (*SETTLEMENT, "sha256")
+_NAMES = (*acts.columns.keys(), *(f"told_{name}" for name in _TOLD), "job_number")
+
+
 def _query() -> Select[Any]:
     each = settlements.alias()
     last = select(func.max(each.c.number)).where(each.c.act == acts.c.number).correlate(acts).scalar_subquery()
     told = settlements.c
     return (
-        select(
-            acts,
-            *(told[name].label(f"told_{name}") for name in (*SETTLEMENT, "sha256")),
-            jobs.c.number.label("job_number"),
-        )
+        select(acts, *(told[name].label(f"told_{name}") for name in _TOLD), jobs.c.number.label("job_number"))
         .select_from(acts.outerjoin(settlements, settlements.c.number == last).outerjoin(jobs, jobs.c.uid == acts.c.job))
         .order_by(acts.c.number)
     )
@@ -203,7 +203,7 @@ def _query() -> Select[Any]:
 
 def _act(row: Row[Any]) -> Act | None:
     """Return an act, None where its row is not as it was written; of a damaged settlement only that there was one."""
-    plain: Any = row._mapping
+    plain = dict(zip(_NAMES, row, strict=True))
     if not is_whole(ACT, plain, plain["sha256"]):
         return None
     told = {name: plain[f"told_{name}"] for name in SETTLEMENT}

@@ -1,7 +1,7 @@
 """Retention: purge the identifiers of jobs that were closed long ago; what is counted stays."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from sqlalchemy import Connection, select, text, update
 
@@ -74,7 +74,8 @@ def _purge_backups(connection: Connection, found: dict[int, str], when: str) -> 
 
 def _purge_jobs(connection: Connection, found: Sequence[Job], when: str) -> None:
     if found:
-        put_jobs(connection, [without_identifiers(job) for job in found], when, purged=when)
+        stripped = [replace(without_identifiers(job), revision=job.revision + 1) for job in found]
+        put_jobs(connection, stripped, when, purged=when)
 
 
 _OPEN_ACT = select(acts.c.job).where(acts.c.number.in_(select(doubts.c.act)))

@@ -2,20 +2,20 @@
 the acts in doubt, and the marks.
 """
 
+import hashlib
 import sqlite3
 from collections.abc import Callable, Iterator
-from typing import Any
 
 from daruma.core.backup import VaultFault
 from daruma.core.job import job_name
 from daruma.store.checking import AT_ONCE, DAMAGE
 from daruma.store.database import Database, FileLook
-from daruma.store.digests import ACT, FIRST, JOB, SETTLEMENT, SHELF, chained, is_whole
+from daruma.store.digests import ACT, DIGITS, FIRST, JOB, SETTLEMENT, SHELF, digested
 
 CHANGED = "it is not as it was written"
 BROKEN = "the chain to the one before it is broken"
 UNREADABLE = "it cannot be read from the file"
-Row = dict[str, Any]
+Row = tuple[int, bytes | None, str | None, str]
 
 
 def check_rows(database: Database | FileLook) -> tuple[VaultFault, ...]:
@@ -27,10 +27,10 @@ def check_rows(database: Database | FileLook) -> tuple[VaultFault, ...]:
             # made by an earlier version: the digests come with its migration
             return ()
         return (
-            *_chain(raw, "acts", ACT, lambda row: f"act {row['number']}"),
-            *_chain(raw, "settlements", SETTLEMENT, lambda row: f"the settlement {row['number']} of act {row['act']}"),
-            *_plain(raw, "jobs", JOB, lambda row: f"job {job_name(row['number'])}"),
-            *_plain(raw, "shelf", SHELF, lambda row: f"part {row['die']} of the shelf"),
+            *_chain(raw, "acts", ACT, lambda number: f"act {number}"),
+            *_chain(raw, "settlements", SETTLEMENT, lambda number: _settlement(raw, number)),
+            *_plain(raw, "jobs", JOB, lambda number: f"job {job_name(number)}"),
+            *_plain(raw, "shelf", SHELF, lambda number: f"row {number} of the shelf"),
             *_doubts(raw),
         )
 
@@ -42,45 +42,48 @@ def _columns(raw: sqlite3.Connection, table: str) -> set[str]:
         return set()
 
 
-def _chain(raw: sqlite3.Connection, table: str, names: tuple[str, ...], called: Callable[[Row], str]) -> Iterator[VaultFault]:
-    link, expected = FIRST, 1
-    for number, row in _rows(raw, table, (*names, "sha256", "chain")):
-        if row is None:
-            yield VaultFault(_name(table, number), UNREADABLE)
+def _settlement(raw: sqlite3.Connection, number: int) -> str:
+    try:
+        row = raw.execute("SELECT act FROM settlements WHERE number = ?", (number,)).fetchone()
+    except DAMAGE:
+        row = None
+    return f"the settlement {number} of act {row[0]}" if row else f"the settlement {number}"
+
+
+def _chain(raw: sqlite3.Connection, table: str, names: tuple[str, ...], called: Callable[[int], str]) -> Iterator[VaultFault]:
+    link, expected, sha = FIRST, 1, hashlib.sha256
+    for number, said, digest, chain in _rows(raw, table, names, "chain"):
+        if digest is None:
+            yield VaultFault(called(number), UNREADABLE)
             expected, link = number + 1, ""
             continue
-        if not is_whole(names, row, row["sha256"]):
-            yield VaultFault(called(row), CHANGED)
-        elif link and chained(link, str(row["sha256"])) != row["chain"]:
-            yield VaultFault(called(row), BROKEN)
+        if said is None or sha(said).hexdigest()[:DIGITS] != digest:
+            yield VaultFault(called(number), CHANGED)
+        elif link and sha(f"{link}{digest}".encode()).hexdigest()[:DIGITS] != chain:
+            yield VaultFault(called(number), BROKEN)
         if number != expected:
-            yield VaultFault(called(row), f"{number - expected} before it are missing")
-        expected, link = number + 1, str(row["chain"])
+            yield VaultFault(called(number), f"{number - expected} before it are missing")
+        expected, link = number + 1, str(chain)
 
 
-def _plain(raw: sqlite3.Connection, table: str, names: tuple[str, ...], called: Callable[[Row], str]) -> Iterator[VaultFault]:
-    for number, row in _rows(raw, table, (*names, "sha256")):
-        if row is None:
-            yield VaultFault(_name(table, number), UNREADABLE)
-        elif not is_whole(names, row, row["sha256"]):
-            yield VaultFault(called(row), CHANGED)
+def _plain(raw: sqlite3.Connection, table: str, names: tuple[str, ...], called: Callable[[int], str]) -> Iterator[VaultFault]:
+    for number, said, digest, _ in _rows(raw, table, names, "''"):
+        if digest is None:
+            yield VaultFault(called(number), UNREADABLE)
+        elif said is None or hashlib.sha256(said).hexdigest()[:DIGITS] != digest:
+            yield VaultFault(called(number), CHANGED)
 
 
-def _name(table: str, number: int) -> str:
-    words = {"acts": f"act {number}", "jobs": f"job {job_name(number)}", "settlements": f"the settlement {number}"}
-    return words.get(table, f"row {number} of the {table}")
-
-
-def _rows(raw: sqlite3.Connection, table: str, names: tuple[str, ...]) -> Iterator[tuple[int, Row | None]]:
-    """Yield a table's rows in their order; where a page is damaged go on one by one, None for what cannot be read."""
-    names = ("rowid", "number", *(name for name in names if name != "number")) if table != "shelf" else ("rowid", *names)
-    query, done = f"SELECT {', '.join(names)} FROM {table}", 0
+def _rows(raw: sqlite3.Connection, table: str, names: tuple[str, ...], chain: str) -> Iterator[Row]:
+    """Yield number, what the digest covers, digest and link of a table's rows in their order; where a page is damaged go on
+    one by one, without a digest for what cannot be read.
+    """
+    query, done = f"SELECT rowid, {digested(names)}, cast(sha256 AS TEXT), {chain} FROM {table}", 0
     try:
         cursor = raw.execute(f"{query} ORDER BY rowid")
         while rows := cursor.fetchmany(AT_ONCE):
-            for row in rows:
-                done = row[0]
-                yield done, dict(zip(names, row, strict=True))
+            done = rows[-1][0]
+            yield from rows
         return
     except DAMAGE:
         pass
@@ -88,10 +91,9 @@ def _rows(raw: sqlite3.Connection, table: str, names: tuple[str, ...]) -> Iterat
         try:
             one = raw.execute(f"{query} WHERE rowid = ?", (number,)).fetchone()
         except DAMAGE:
-            yield number, None
-            continue
+            one = (number, None, None, "")
         if one is not None:
-            yield number, dict(zip(names, one, strict=True))
+            yield one
 
 
 def _numbers(raw: sqlite3.Connection, table: str, after: int) -> range:

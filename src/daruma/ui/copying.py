@@ -12,6 +12,7 @@ from daruma.bench.context import local_time
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
+    from daruma.store.carrying import Carried
     from daruma.store.copies import Copy
     from daruma.store.retention import Due
     from daruma.ui.desk import Desk
@@ -59,6 +60,25 @@ class Copying(QObject):
             return f"{copy.name}: {said or 'every byte and every link of the chain is as it was kept'}."
 
         self._run("verifying the copy", work, self.told, loud=True)
+
+    def compare(self, copy: Copy) -> None:
+        """Tell what a restore of a copy would carry over and what differs."""
+
+        def work(_: Work) -> str:
+            from daruma.store.copies import compare
+
+            return told_of(f"A restore of {copy.name} would carry over", compare(self._desk.ready.shop.folder, copy))
+
+        self._run("comparing the copy with the store", work, self.told, loud=True)
+
+    def accept_losses(self) -> None:
+        """Take the store as it is: what is missing is said no longer."""
+
+        def work(_: Work) -> str:
+            self._desk.ready.shop.database.accept_losses()
+            return "Accepted: what is missing is said no longer; what was counted stays counted."
+
+        self._run("accepting", work, self.told, loud=True)
 
     def look_for_due(self, days: int) -> None:
         """Tell what a purge would take."""
@@ -129,6 +149,17 @@ class Copying(QObject):
 
     def _progress(self, share: float, text: str) -> None:
         self.told.emit(f"{text}: {100 * share:.0f} %" if share < 1 else f"{text}.")
+
+
+MOST_TOLD = 6  # lines of what differs that are shown
+
+
+def told_of(opening: str, carried: Carried) -> str:
+    """Return in words what a restore carries over, what differs and what is lost."""
+    lines = [*(f"lost: {line}" for line in carried.lost), *carried.differs]
+    more = f"; {len(lines) - MOST_TOLD} more" if len(lines) > MOST_TOLD else ""
+    said = f" {'; '.join(lines[:MOST_TOLD])}{more}." if lines else " Nothing differs."
+    return f"{opening}: {carried.words}.{said}"
 
 
 def _day(days: int) -> str:

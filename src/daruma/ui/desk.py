@@ -13,7 +13,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from daruma.bench.context import Context, local_time
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, ticket_faults
-from daruma.ui.copying import Copying
+from daruma.ui.copying import Copying, told_of
 from daruma.ui.drafts import KEEPING, Drafts
 from daruma.ui.proving import Proving
 from daruma.ui.work import Lane, Work
@@ -215,8 +215,7 @@ class Desk(QObject):
         old.shop.close()
         try:
             done = restore(old.shop.folder, copy, datetime.now().astimezone())
-            more = "; ".join((*done.carried.lost, *done.carried.differs))
-            said = f"{copy.name} is restored; carried over: {done.carried.words}.{f' {more}.' if more else ''}"
+            said = told_of(f"{copy.name} is restored; carried over", done.carried)
         finally:
             # whatever came of it, the shop is opened again
             opened = self._open_shop()

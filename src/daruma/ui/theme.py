@@ -158,7 +158,6 @@ def _palette(theme: Theme) -> QPalette:
 def style_sheet(theme: Theme) -> str:
     """Return the one style sheet of the application."""
     return f"""
-* {{ font-size: 14px; }}
 QToolTip {{ background: {theme.sheet}; color: {theme.ink}; border: 1px solid {theme.line}; padding: 4px; }}
 QMenuBar {{ background: {theme.ground}; color: {theme.ink}; padding: 1px 6px; }}
 QMenuBar::item {{ padding: 3px 9px; background: transparent; }}

@@ -147,17 +147,22 @@ class BenchView(StageView):
         self._actions = self.desk.ready.actions(job)
         index = job.current_step
         bench = [i for i, step in enumerate(job.steps) if step.action not in PROOF_ACTIONS]
-        lines = []
-        for i in bench:
-            step, figures = job.steps[i], self._actions[job.steps[i].action].figures
-            note = step.note if step.state is not StepState.OPEN else ""
-            minutes = figures.attended + figures.waiting
-            lines.append(SheetLine(figures.title, minutes, step.state, i == index, figures.irreversible, note))
         self.way.setText(job.way)
-        self.run_sheet.show_lines(lines)
+        self._show_sheet(job, bench)
         self._show_step(job, index if index in bench else None)
         self._show_lens()
         self._show_standing()
+
+    def _show_sheet(self, job: Job, bench: list[int]) -> None:
+        index, lapsed, lines = job.current_step, self._lapsed(), []
+        for i in bench:
+            step, figures = job.steps[i], self._actions[job.steps[i].action].figures
+            gone = lapsed is not None and lapsed.index == i
+            state = StepState.OPEN if gone else step.state
+            note = "no longer so" if gone else step.note if step.state is not StepState.OPEN else ""
+            minutes = figures.attended + figures.waiting
+            lines.append(SheetLine(figures.title, minutes, state, i == index, figures.irreversible, note))
+        self.run_sheet.show_lines(lines)
 
     def _show_step(self, job: Job, index: int | None) -> None:
         action = self._actions[job.steps[index].action] if index is not None else None
@@ -195,7 +200,8 @@ class BenchView(StageView):
         self.remedy.setVisible(False)
         self.demo_note.setText("")
         self._shown_lapsed = lapsed is not None and action is not None and not failed
-        uncertain = action is not None and not write and not failed and (action.figures.chance < 1 or bool(action.miss))
+        tried = action is not None and not write and not failed and lapsed is None
+        uncertain = tried and action is not None and (action.figures.chance < 1 or bool(action.miss))
         self.failed.setVisible(uncertain)
         self.allow(self.failed, uncertain)
         self.failed.setToolTip(plain_tip(f"Tick this when it failed for good: {action.figures.on_failure}.") if action else "")
@@ -256,6 +262,7 @@ class BenchView(StageView):
             action = self._actions.get(self._job.steps[index].action) if bench and index is not None else None
             if action is not None and (action.kind in GUARDED or survey.lapsed or self._shown_lapsed):
                 failed = index is not None and self._job.steps[index].state is StepState.FAILED
+                self._show_sheet(self._job, [i for i, s in enumerate(self._job.steps) if s.action not in PROOF_ACTIONS])
                 self._show_buttons(action, failed)
         self._show_standing()
         self._show_lens()

@@ -49,11 +49,16 @@ class CopiesPage(QFrame):
         for text, name, handler in (
             ("Copy now", "copy_now", self._copying.make),
             ("Verify this copy", "copy_verify", self._verify),
+            ("What would differ", "copy_compare", self._compare),
         ):
             button = QPushButton(text)
             button.setObjectName(name)
             button.clicked.connect(handler)
             row.addWidget(button)
+        self.accept = QPushButton("Accept what is missing")
+        self.accept.setObjectName("accept_losses")
+        self.accept.clicked.connect(self._copying.accept_losses)
+        row.addWidget(self.accept)
         self.restore = HoldButton("copy_restore")
         self.restore.show_text("restore this copy")
         self.restore.held.connect(self._restore)
@@ -84,6 +89,9 @@ class CopiesPage(QFrame):
 
     def refresh(self) -> None:
         """Look again."""
+        marks = self._desk.ready.shop.database.marks
+        missing = marks is not None and marks.last is not None and any(marks.last.missing.values())
+        self.accept.setVisible(missing)
         self._copying.list()
         self._copying.look_for_due(self.days.value())
 
@@ -109,6 +117,10 @@ class CopiesPage(QFrame):
         if (copy := self._chosen()) is not None:
             self._copying.verify(copy)
 
+    def _compare(self) -> None:
+        if (copy := self._chosen()) is not None:
+            self._copying.compare(copy)
+
     def _restore(self) -> None:
         if (copy := self._chosen()) is not None:
             self._desk.restore(copy)
@@ -120,8 +132,8 @@ class CopiesPage(QFrame):
 
 _WHAT = (
     "The whole store is copied each night after 3:00 while Daruma is open, or at the next start, and every copy is verified. "
-    "Kept are the copies of 14 days, then one a week for 8 weeks. A restore puts a copy in the store's place; "
-    "backups and acts made after the copy are carried over, so that no write goes uncounted."
+    "Kept are the copies of 14 days, then one a week for 8 weeks, and always the last one that holds more than the store. "
+    "A restore puts a copy in the store's place and merges what came after it: no count falls, the further state of a job wins."
 )
 _PURGE = (
     "Purging takes IMEI, serials, texts and record bytes of old closed jobs for good. "

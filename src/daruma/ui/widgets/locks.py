@@ -12,7 +12,7 @@ from daruma.ui.theme import Look, text_font
 from daruma.ui.tips import plain_tip
 
 ROW = 37
-COLUMNS = 3
+FEW = 9  # interlocks that three columns hold in as many rows
 
 
 class Locks(QWidget):
@@ -45,7 +45,7 @@ class Locks(QWidget):
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         rows = _rows(len(self._locks))
-        each = self.width() / COLUMNS
+        each = self.width() / _columns(len(self._locks))
         for index, lock in enumerate(self._locks):
             self._paint(painter, lock, (index // rows) * each, (index % rows) * float(ROW), each - 12)
         painter.end()
@@ -72,5 +72,9 @@ class Locks(QWidget):
         painter.drawText(QPointF(x + 24, y + 30), text)
 
 
+def _columns(count: int) -> int:
+    return 3 if count <= FEW else 4
+
+
 def _rows(count: int) -> int:
-    return (count + COLUMNS - 1) // COLUMNS
+    return -(-count // _columns(count))
