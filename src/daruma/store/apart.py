@@ -10,10 +10,10 @@ from sqlalchemy.exc import DBAPIError
 DAMAGE = (DBAPIError, UnicodeDecodeError)
 
 
-def rows_apart(connection: Connection, query: Select[Any], key: Column[Any], most: int) -> Iterator[Row[Any]]:
+def rows_apart(connection: Connection, query: Select[Any], key: Column[Any]) -> Iterator[Row[Any]]:
     """Yield what a query gives, in its order; where that fails, each of its rows that can be read by its key.
 
-    `most` is the highest key there may be, asked for one by one where not even the keys can be read.
+    Where not even the keys can be read, every key up to the highest is asked for.
     """
     try:
         rows = connection.execute(query).all()
@@ -22,19 +22,19 @@ def rows_apart(connection: Connection, query: Select[Any], key: Column[Any], mos
     if rows is not None:
         yield from rows
         return
-    for number in _keys(connection, query, key, most):
+    for number in _keys(connection, query, key):
         with suppress(*DAMAGE):
             yield from connection.execute(query.where(key == number)).all()
 
 
-def _keys(connection: Connection, query: Select[Any], key: Column[Any], most: int) -> list[int]:
+def _keys(connection: Connection, query: Select[Any], key: Column[Any]) -> list[int]:
     try:
         return list(connection.execute(query.with_only_columns(key)).scalars())
     except DAMAGE:
-        return list(range(1, most + 1))
+        return list(range(1, _highest(connection, key) + 1))
 
 
-def highest(connection: Connection, key: Column[Any]) -> int:
+def _highest(connection: Connection, key: Column[Any]) -> int:
     """Return the highest key of a table; 0 where that cannot be read."""
     with suppress(*DAMAGE):
         return int(connection.execute(select(func.max(key))).scalar() or 0)

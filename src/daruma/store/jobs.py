@@ -16,7 +16,7 @@ from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
 from daruma.core.merging import Clash, merged
 from daruma.core.shelf import ShelfPart
-from daruma.store.apart import highest, rows_apart
+from daruma.store.apart import rows_apart
 from daruma.store.database import Database, StoreTrouble
 from daruma.store.digests import JOB, SHELF, fresh_uid, is_whole, row_digest
 from daruma.store.heads import count_up
@@ -125,15 +125,15 @@ class JobBook:
 
     def get(self, number: int) -> Job:
         """Return one job by its number; raise StoreTrouble where there is none, or a damaged one."""
-        return self._one(_WHOLE.where(jobs.c.number == number), job_name(number), number)
+        return self._one(_WHOLE.where(jobs.c.number == number), job_name(number))
 
     def known_by(self, uid: str) -> Job:
         """Return one job by its identity; raise StoreTrouble where there is none, or a damaged one."""
-        return self._one(_WHOLE.where(jobs.c.uid == uid), uid, 0)
+        return self._one(_WHOLE.where(jobs.c.uid == uid), uid)
 
-    def _one(self, query: Select[Any], name: str, number: int) -> Job:
+    def _one(self, query: Select[Any], name: str) -> Job:
         with self._database.reading() as connection:
-            row = next(iter(rows_apart(connection, query, jobs.c.number, number)), None)
+            row = next(iter(rows_apart(connection, query, jobs.c.number)), None)
         if row is None:
             raise StoreTrouble(f"There is no job {name}.", safe="The others are untouched.", advice="Search the jobs.")
         job = _job(row)
@@ -152,9 +152,8 @@ class JobBook:
     def _read(self, *queries: Select[Any]) -> tuple[tuple[Job, ...], tuple[VaultFault, ...]]:
         sound, damaged = {}, {}
         with self._database.reading() as connection:
-            most = highest(connection, jobs.c.number)
             for query in queries:
-                for row in rows_apart(connection, query, jobs.c.number, most):
+                for row in rows_apart(connection, query, jobs.c.number):
                     job = _job(row)
                     if job is None:
                         damaged[row.number] = VaultFault(f"job {job_name(row.number)}", CHANGED)
@@ -320,7 +319,10 @@ def job_of(row: Any) -> Job | None:
         job = msgspec.json.decode(row["body"], type=Job)
     except msgspec.MsgspecError:
         return None
-    return replace(job, number=row["number"], uid=row["uid"], revision=row["revision"])
+    known = (row["number"], row["uid"], row["revision"])
+    if known == (job.number, job.uid, job.revision):
+        return job
+    return replace(job, number=known[0], uid=known[1], revision=known[2])
 
 
 def _damaged(number: int) -> StoreTrouble:

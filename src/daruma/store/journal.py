@@ -10,7 +10,7 @@ from sqlalchemy import Connection, Row, Select, func, insert, select
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
-from daruma.store.apart import highest, rows_apart
+from daruma.store.apart import rows_apart
 from daruma.store.database import Database, StoreTrouble, explained
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
 from daruma.store.files import private_folder
@@ -89,19 +89,19 @@ class Journal:
 
     def acts_on(self, die: str) -> tuple[Act, ...]:
         """Return every act on a part, oldest first."""
-        return self._acts(_query().where(acts.c.die == die))
+        return self._acts(_QUERY.where(acts.c.die == die))
 
     def acts_of(self, job: str) -> tuple[Act, ...]:
         """Return every act of a job, oldest first."""
-        return self._acts(_query().where(acts.c.job == job))
+        return self._acts(_QUERY.where(acts.c.job == job))
 
     def all(self) -> tuple[Act, ...]:
         """Return every act, oldest first."""
-        return self._acts(_query())
+        return self._acts(_QUERY)
 
     def in_doubt(self) -> tuple[Act, ...]:
         """Return every act that was never settled, or settled as in doubt; those under way are among them."""
-        return self._acts(_query().where(acts.c.number.in_(select(doubts.c.act))))
+        return self._acts(_QUERY.where(acts.c.number.in_(select(doubts.c.act))))
 
     def left_in_doubt(self) -> tuple[Act, ...]:
         """Return the acts in doubt that nobody is carrying out."""
@@ -111,14 +111,14 @@ class Journal:
         """Return the writes that count against a part: failed and doubtful ones, damaged acts on it, and those that are
         known to have been lost sight of.
         """
-        sound, damaged = self._read(_query().where(acts.c.die == die))
+        sound, damaged = self._read(_QUERY.where(acts.c.die == die))
         with self._database.reading() as connection:
             lost = connection.execute(select(lost_writes.c.times).where(lost_writes.c.die == die)).scalar() or 0
         return sum(act.counts for act in sound) + len(damaged) + int(lost)
 
     def damaged(self) -> tuple[VaultFault, ...]:
         """Return the acts that are not as they were written; they are set aside and count against their parts."""
-        return self._read(_query())[1]
+        return self._read(_QUERY)[1]
 
     def spent(self, kind: ActKind, die: str) -> bool:
         """Return whether an act that a part takes once was ever begun on it and is not known never to have left."""
@@ -131,7 +131,7 @@ class Journal:
         """Return the acts of a query that are as they were written, and what is said of the others."""
         sound, damaged = [], []
         with self._database.reading() as connection:
-            for row in rows_apart(connection, query, acts.c.number, highest(connection, acts.c.number)):
+            for row in rows_apart(connection, query, acts.c.number):
                 act = _act(row)
                 if act is None:
                     damaged.append(VaultFault(f"act {row.number}", CHANGED))
@@ -199,6 +199,9 @@ def _query() -> Select[Any]:
         .select_from(acts.outerjoin(settlements, settlements.c.number == last).outerjoin(jobs, jobs.c.uid == acts.c.job))
         .order_by(acts.c.number)
     )
+
+
+_QUERY = _query()
 
 
 def _act(row: Row[Any]) -> Act | None:
