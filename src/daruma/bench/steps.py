@@ -124,12 +124,13 @@ def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     vault, model = shop.shop.vault, shop.model(job)
     found = reading.read_part(shop.rig, shop.catalogue, model, context)
     kept = vault.get(job.backup) if job.backup else None
-    if kept is not None and kept.content.die == found.part.die:
+    again = job.target is not None and job.target.die == found.part.die
+    if kept is not None and kept.content.die == found.part.die and not again:
         raise Trouble(
             "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
         )
     job = replace(job, target=found.part, target_image=found.record.image.hex())
-    if kept is None and any(step.action == "write_for_moved_chip" for step in job.steps):
+    if kept is None and _works_with_its_own(shop, job):
         kept = keeping.keep_part(vault, found, job, shop.rig.programmer().hello(), context.now())
         job = replace(job, backup=kept.ref)
     elif kept is not None and keeping.record_of(kept, model).identity(Identity.COVER_CODE) is None:
@@ -138,6 +139,15 @@ def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
             note = f"the serial of {kept.name} with the code of the chip on the panel"
             job = replace(job, backup=keeping.keep_made(vault, job, kept, with_cover.image, context.now(), note).ref)
     return job, found.part.name()
+
+
+def _works_with_its_own(shop: Workshop, job: Job) -> bool:
+    """Return whether the panel's own record is what a write starts from: nothing on the run sheet gives another one."""
+    writes = {"write_for_moved_chip", "write_for_own_chip"}
+    gives = {ActionKind.READ_SOURCE, ActionKind.EARLIER_BACKUP, ActionKind.CODES_OVER_CABLE, ActionKind.CODES_ON_PAPER}
+    actions = shop.actions(job)
+    planned = {step.action for step in job.steps}
+    return bool(planned & writes) and not any(actions[key].kind in gives for key in planned)
 
 
 def _write(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:

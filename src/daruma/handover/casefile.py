@@ -28,7 +28,9 @@ from daruma.core.plan.case import (
 from daruma.core.plan.knowing import Worth
 from daruma.core.plan.money import WORTH, Aim, Preferences
 from daruma.core.plan.odds import Outcomes, Record
+from daruma.core.plan.panel import variant_of
 from daruma.core.plan.planner import Plan
+from daruma.core.plan.state import PANELS
 from daruma.core.tri import Tri
 
 FORMAT = "daruma-case"
@@ -121,10 +123,11 @@ class OutcomeEntry(_Strict):
 
 
 class StepEntry(_Strict):
-    """A step that was done already."""
+    """A step that was done already; `panel` says with which panel (1 to 3), where several could be meant."""
 
     action: _Text
     well: bool = True
+    panel: Annotated[int, Field(ge=1, le=3)] | None = None
 
 
 class CaseFile(_Strict):
@@ -220,9 +223,14 @@ def case_from(file: CaseFile, catalogue: Catalogue, name: str = "the case") -> t
         ),
         record=Record({key: Outcomes(entry.done, entry.failed) for key, entry in file.outcomes.items()}),
         rules=catalogue.rules,
-        history=tuple((step.action, step.well) for step in file.done),
+        history=tuple((_done(step), step.well) for step in file.done),
     )
     return case, _figures(file, catalogue)
+
+
+def _done(step: StepEntry) -> str:
+    variant = variant_of(PANELS[step.panel - 1]) if step.panel else ""
+    return f"{step.action}:{variant}" if variant else step.action
 
 
 def _panel(entry: PanelEntry, catalogue: Catalogue) -> NewPanel:

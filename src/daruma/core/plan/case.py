@@ -236,6 +236,7 @@ class Case:
             Var.TRUST: Val.YES if self.trusted and self.runs else Val.NO,
             Var.SOCKET: Val.EMPTY,
             Var.ORIGINAL: Val.GONE if self.original is OriginalState.MISSING or self.display_stays else Val.THERE,
+            Var.TRIED: Val.NO,
             Var.SERIAL: Val.NO,
             Var.COVER: Val.NO,
             Var.CALIBRATION: Val.NO,
@@ -248,6 +249,7 @@ class Case:
             Var.BINDING: Val.TO_ORIGINAL,
             Var.TRIAL: Val.NO,
             Var.REOPENED: Val.YES,
+            Var.PAID: Val.NO,
             Var.CHIP: self._chip(),
             **(of_panel(panel, self.chip) if panel else _THE_DISPLAY_STAYS),
         }

@@ -33,21 +33,28 @@ def chip_actions(bench: Workbench) -> tuple[Action, ...]:
             for variant, ready in _orders(bench)
         ),
         *_clear(bench),
-        bench.action(
-            "solder_chip",
-            ActionKind.HAND,
-            (
-                OPEN,
-                _LOOSE,
-                needs(Var.OWN_CHIP, Val.NO, otherwise="the new panel's own chip is in the way"),
-                _OFF_SOCKET,
-            ),
-            {Var.CHIP: Val.ON_NEW},
-            impossible=no_air,
-            way="move the touch chip",
-            hands=("solder_chip",),
-            ruins=(0.0, 1.0),
-            ruined=lost,
+        *(
+            bench.action(
+                "solder_chip",
+                ActionKind.HAND,
+                (
+                    OPEN,
+                    _LOOSE,
+                    needs(Var.OWN_CHIP, Val.NO, otherwise="the new panel's own chip is in the way"),
+                    _OFF_SOCKET,
+                    *ready,
+                ),
+                {Var.CHIP: Val.ON_NEW},
+                impossible=no_air,
+                way="move the touch chip",
+                hands=("solder_chip",),
+                ruins=(0.0, 1.0),
+                ruined=lost,
+                variant=variant,
+                counts_with="solder_chip",
+            )
+            # whoever lifted the chip and when: a panel that wants its data first has them before it is soldered on
+            for variant, ready in _orders(bench)
         ),
     )
 

@@ -43,18 +43,34 @@ def _fit(bench: Workbench) -> tuple[Action, ...]:
         bench.action(
             "fit",
             ActionKind.HAND,
-            (opened, needs(Var.PANEL, value, otherwise="another panel is in hand"), off, BOARD_IN, CHIP_RESTS),
-            {Var.PHONE: Val.FITTED},
+            (
+                opened,
+                needs(Var.PANEL, value, otherwise="another panel is in hand"),
+                needs(Var.PAID, paid),
+                off,
+                BOARD_IN,
+                CHIP_RESTS,
+            ),
+            {Var.PHONE: Val.FITTED, Var.PAID: Val.YES},
             hands=("fit_new", "power_on"),
             ruins=(1.0,),
             ruined={Var.PANEL: LOST_PANEL[value]},
             stake=panel.price,
-            extra_cost=panel.price,
-            variant=variant_of(value),
+            extra_cost=price,
+            variant="+".join(part for part in (variant_of(value), extra) if part),
             counts_with=f"fit {value.name}",
         )
         for value, panel in panels
+        # fitted again the same panel costs minutes, not another panel
+        for extra, paid, price in (("", Val.NO, panel.price), ("again", Val.YES, 0.0))
     )
+
+
+def closing_prices(bench: Workbench) -> tuple[tuple[Needs, tuple[Action, ...]], ...]:
+    """Return what stopping still takes: a phone is never left open."""
+    close = bench.action("close_up", ActionKind.HAND, (), {})
+    end = bench.action("end_trial", ActionKind.HAND, (), {})
+    return ((needs(Var.PHONE, Val.OPEN), (close,)), (needs(Var.PHONE, Val.ON_TRIAL), (end, close)))
 
 
 def _finish(bench: Workbench) -> tuple[Action, ...]:
@@ -105,7 +121,9 @@ def _ways_to_finish(case: Case, panel: NewPanel) -> tuple[tuple[str, tuple[Needs
         flex = needs(Var.FLEX, Val.SOUND, Val.WORN, otherwise="the board's own sensor flex is not fitted")
         reason = "" if panel.kind in GENUINE else "it accepts only whole genuine panels"
         return (("", (own_chip, own, flex), reason),)
-    agrees = needs(Var.RECORD, Val.OWN, Val.MIXED, otherwise="the panel's data were never set for the chip that it carries")
+    # serial and cover code must agree with the chip; calibration is not asked for
+    codes = (Val.OWN, Val.PARTIAL, Val.MIXED, Val.MIXED_PARTIAL)
+    agrees = needs(Var.RECORD, *codes, otherwise="the panel's data were never set for the chip that it carries")
     reason = "" if panel.kind in GENUINE_CHIP else "no genuine touch chip is on the panel"
     copied = needs(Var.RECORD, Val.COPIED, otherwise="the panel's data do not agree with the moved chip")
     moved = needs(Var.CHIP, Val.ON_NEW, otherwise="the original touch chip is not on the panel")

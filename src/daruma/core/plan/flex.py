@@ -83,13 +83,18 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
     }.get(case.flex, "" if case.kit.ear_adapter else "the bench has no adapter for the ear-speaker connector")
     worn = needs(Var.FLEX, Val.WORN, otherwise="the flex in the phone is not the original")
     return (
-        bench.action(
-            "back_up_flex",
-            ActionKind.READ_FLEX,
-            (*RUNS_CLOSED, worn, NO_FLEX_DATA),
-            _DATA,
-            impossible=silent,
-            way="Back up the flex through the ear-speaker connector",
+        *(
+            bench.action(
+                "back_up_flex",
+                ActionKind.READ_FLEX,
+                (*conditions, worn, NO_FLEX_DATA),
+                _DATA,
+                impossible=silent,
+                way="Back up the flex through the ear-speaker connector",
+                variant=variant,
+                counts_with="back_up_flex",
+            )
+            for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
         ),
         bench.action(
             "earlier_flex_backup",
@@ -116,5 +121,5 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
 def _boards(bench: Workbench) -> tuple[Action, ...]:
     return (
         *board_actions(bench, NO_FLEX_DATA, variant="flex"),
-        *trial_actions(bench, (UNBOUND,), NO_FLEX_DATA, variant="flex"),
+        *trial_actions(bench, NO_FLEX_DATA, variant="flex"),
     )

@@ -2,7 +2,6 @@
 
 from enum import Enum
 
-from daruma.core.model import FinishRule
 from daruma.core.plan.actions import Action, ActionKind
 from daruma.core.plan.case import NewPanel, of_panel
 from daruma.core.plan.odds import HIDDEN_PAST, WriteLife
@@ -15,9 +14,10 @@ _SERIAL = needs(Var.SERIAL, Val.YES, otherwise="nothing gives the board's displa
 _COVER = needs(Var.COVER, Val.YES, otherwise="nothing gives the board's cover code")
 _COMPLETE = needs(Var.CALIBRATION, Val.YES, otherwise="no complete calibration is known")
 _INCOMPLETE = needs(Var.CALIBRATION, Val.NO)
+_INCOMPLETE_CODES = (Val.BOARDS_PARTIAL, Val.MIXED_PARTIAL)
 _OWN_CHIP = needs(Var.OWN_CHIP, Val.YES, otherwise="the new panel has no chip of its own")
 _MOVED_CHIP = needs(Var.CHIP, Val.ON_NEW, otherwise="the original touch chip is not on the new panel")
-_NO_SERIAL = needs(Var.SERIAL, Val.NO, Val.SOUGHT)
+_NO_SERIAL = needs(Var.SERIAL, Val.NO)
 
 
 def panel_actions(bench: Workbench) -> tuple[Action, ...]:
@@ -112,12 +112,17 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, unreadab
     fresh = (Val.BLANK, Val.PARTIAL)
     rows: list[tuple[str, str, tuple[Needs, ...], Val]] = [
         ("write_new", "", (_SERIAL, _COVER, needs(Var.RECORD, Val.OWN, Val.MIXED, Val.COPIED)), Val.BOARDS),
-        ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, Val.BOARDS_PARTIAL), _COMPLETE), Val.BOARDS),
+        ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, *_INCOMPLETE_CODES), _COMPLETE), Val.BOARDS),
         ("write_new", "codes", (_SERIAL, _COVER, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.BOARDS_PARTIAL),
     ]
-    if bench.case.finish_rule is FinishRule.GENUINE_CHIP and bench.case.own_chip_finishes(panel):
-        agreeing = (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh, otherwise=""), _COMPLETE)
-        rows.append(("write_for_own_chip", "", agreeing, Val.MIXED))
+    # True Tone rests on the serial alone, and finishing on codes that agree with the chip: the panel's own chip will do
+    rows += [
+        ("write_for_own_chip", "", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), _COMPLETE), Val.MIXED),
+        ("write_for_own_chip", "serial", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, Val.OWN)), Val.MIXED),
+        ("write_for_own_chip", "code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS)), Val.MIXED),
+        ("write_for_own_chip", "codes", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.MIXED_PARTIAL),
+        ("write_for_own_chip", "partial code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS_PARTIAL)), Val.MIXED_PARTIAL),
+    ]
     if bench.case.moved_chip_finishes(panel):
         copying = (_COVER, _MOVED_CHIP, _NO_SERIAL, needs(Var.RECORD, Val.OWN, otherwise=""))
         rows.append(("write_for_moved_chip", "", copying, Val.COPIED))
@@ -154,7 +159,7 @@ def _change(bench: Workbench) -> list[Action]:
     for index, (value, panel) in enumerate(panels[1:], start=1):
         others = [place for val, _ in panels[:index] for place in (val, LOST_PANEL[val])]
         for extra, chip, lost in chips:
-            fresh = {Var.PANEL: value, Var.NEW_READ: Val.NO, Var.SOCKET: Val.EMPTY, **of_panel(panel), **lost}
+            fresh = {Var.PANEL: value, Var.NEW_READ: Val.NO, Var.SOCKET: Val.EMPTY, Var.PAID: Val.NO, **of_panel(panel), **lost}
             conditions = (needs(Var.PANEL, *others, otherwise="it is in hand already"), closed, unread, needs(Var.CHIP, *chip))
             actions.append(
                 bench.action(

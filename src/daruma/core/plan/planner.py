@@ -3,12 +3,12 @@
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 
-from daruma.core.plan.actions import Action, ActionFigures
+from daruma.core.plan.actions import Action, ActionFigures, ActionKind
 from daruma.core.plan.advice import Advice, advise
 from daruma.core.plan.case import Case, proof_key
 from daruma.core.plan.chip import chip_actions
 from daruma.core.plan.closed import Closed, closed_ways
-from daruma.core.plan.closing import closing_actions, proofs
+from daruma.core.plan.closing import closing_actions, closing_prices, proofs
 from daruma.core.plan.flex import flex_actions
 from daruma.core.plan.panel import panel_actions
 from daruma.core.plan.pareto import Found, Search, costs_of, front
@@ -18,7 +18,7 @@ from daruma.core.plan.replay import replay
 from daruma.core.plan.routes import Promise, Route, utility, way_of
 from daruma.core.plan.rules import ordered
 from daruma.core.plan.sources import source_actions
-from daruma.core.plan.state import PANELS, Val, Var
+from daruma.core.plan.state import PANELS, Needs, Val, Var
 from daruma.core.plan.threads import ENDS, doubts, goals
 from daruma.core.plan.workbench import BOARD_RESTS, CHIP_RESTS, Workbench
 
@@ -58,30 +58,37 @@ def bench_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Act
 
 
 def _one_at_a_time(action: Action) -> Action:
-    """Let work on panel and chip begin only where board and chip rest; soldering a loose chip goes on."""
+    """Let work on panel and chip begin only where board and chip rest; soldering a loose chip goes on, and so do reading
+    and writing: a record may be written while the chip is loose.
+    """
     if action.sets_up:
         return action
-    rests = (BOARD_RESTS,) if action.key in ("clear_new_chip", "solder_chip", "another_panel") else (BOARD_RESTS, CHIP_RESTS)
+    rests = (BOARD_RESTS,) if action.key in _GOES_ON or action.kind in _RECORD_WORK else (BOARD_RESTS, CHIP_RESTS)
     return replace(action, conditions=(*action.conditions, *rests))
+
+
+_GOES_ON = frozenset({"clear_new_chip", "solder_chip", "another_panel"})
+_RECORD_WORK = frozenset({ActionKind.WRITE, ActionKind.READ_TARGET})
 
 
 def problem_of(case: Case, figures: Mapping[str, ActionFigures]) -> Problem:
     """Return a case as a compiled problem that starts from where its history has brought it."""
-    return _compiled(case, bench_actions(case, figures))
+    return _compiled(case, bench_actions(case, figures), closing_prices(Workbench(case, figures)))
 
 
-def _compiled(case: Case, actions: tuple[Action, ...]) -> Problem:
+def _compiled(case: Case, actions: tuple[Action, ...], closing: tuple[tuple[Needs, tuple[Action, ...]], ...]) -> Problem:
     start = replay(case.start(), actions, case.history)
     if start[Var.PHONE] is Val.FITTED:
         start[Var.REOPENED] = Val.NO
-    return Problem(start, actions, goals(case), ENDS, doubts(case))
+    return Problem(start, actions, goals(case), ENDS, doubts(case), closing)
 
 
 def make_plan(case: Case, figures: Mapping[str, ActionFigures]) -> Plan:
     """Solve a case: routes, closed ways and the policy."""
     actions = bench_actions(case, figures)
-    problem = _compiled(case, actions)
-    proving = {action.key: action for action in proofs(Workbench(case, figures), case.promised)}
+    bench = Workbench(case, figures)
+    problem = _compiled(case, actions, closing_prices(bench))
+    proving = {action.key: action for action in proofs(bench, case.promised)}
     found = [(way, _proofs_of(way, problem, proving)) for way in Search(problem).run()]
     best = front(sorted(found, key=lambda item: (-sum(item[0].chances), item[0].costs)), _vector)
     policy = Policy(problem, case.preferences)

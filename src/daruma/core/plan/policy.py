@@ -203,10 +203,14 @@ class Policy:
         return worth
 
     def _stop(self, state: int) -> float:
-        """Return what stopping here is worth; a phone that cannot be given back so is worth nothing."""
+        """Return what stopping here is worth; a phone that cannot be given back so is worth nothing, and is closed up."""
         if not self.problem.may_end(state):
-            return 0.0
+            return -sum(self.preferences.price(action) for action in self._left(state))
         return sum(goal.worth * self.problem.holds(state, i) for i, goal in enumerate(self.problem.goals))
+
+    def _left(self, state: int) -> tuple[Action, ...]:
+        """Return what is to be done all the same where one stops in a state."""
+        return tuple(action for mask, left in self.problem.closing if state & mask for action in left)
 
     def best(self, state: int) -> Made | None:
         """Return the best move from a state; None says stop."""
@@ -234,7 +238,9 @@ class Policy:
             chances = tuple(
                 self.problem.holds(state, i) if self.problem.may_end(state) else 0.0 for i in range(len(self.problem.goals))
             )
-            result = Expected(chances, 0.0, 0.0, 0.0, 0.0, 0.0)
+            left = self._left(state) if not self.problem.may_end(state) else ()
+            attended, minutes = sum(a.figures.attended for a in left), sum(a.minutes for a in left)
+            result = Expected(chances, attended, minutes, sum(a.cost for a in left), 0.0, 0.0)
         else:
             result = self._expected_of(*pick)
         self._expected[state] = result

@@ -5,7 +5,7 @@ phones.
 """
 
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import Enum
 from functools import cached_property
 
@@ -73,7 +73,10 @@ class Move:
 
 
 class Problem:
-    """Actions over a start, compiled; `ends` must be met where a route may stop."""
+    """Actions over a start, compiled; `ends` must be met where a route may stop.
+
+    `closing` is what stopping takes all the same where a route may not: conditions, each with the actions that it costs.
+    """
 
     def __init__(
         self,
@@ -82,8 +85,9 @@ class Problem:
         goals: Sequence[Goal],
         ends: Sequence[Needs] = (),
         doubts: Sequence[Doubt] = (),
+        closing: Sequence[tuple[Needs, tuple[Action, ...]]] = (),
     ) -> None:
-        self.actions = tuple(action for action in actions if not action.impossible)
+        self.actions = _one_set_up_at_most(tuple(action for action in actions if not action.impossible))
         self.goals = tuple(goals)
         self.doubts = tuple(doubts)
         self._places: dict[Enum, dict[Enum, int]] = {}
@@ -94,6 +98,7 @@ class Problem:
         self.vars = tuple(self._places)
         self.start = self.pack(start)
         self.ends = tuple(self.mask(need) for need in ends)
+        self.closing = tuple((self.mask(need), left) for need, left in closing)
         set_up_vars = {var for action in self.actions if action.sets_up for var in action.effects}
         self.moves = tuple(self._compile(action, set_up_vars) for action in self.actions if not action.sets_up)
         self._first_counter = min((move.counter for move in self.moves if move.counters), default=self._next)
@@ -337,6 +342,16 @@ class Problem:
         return tuple(
             tuple(tuple(order[need.var] for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
         )
+
+
+def _one_set_up_at_most(actions: tuple[Action, ...]) -> tuple[Action, ...]:
+    """Return the actions, none of them marked as setting up where some action needs two things set up: one is put before
+    a move at most, and a way that needs two must not close for that.
+    """
+    variables = {var for action in actions if action.sets_up for var in action.effects}
+    if all(len({need.var for need in action.conditions} & variables) <= 1 for action in actions):
+        return actions
+    return tuple(replace(action, sets_up=False) for action in actions)
 
 
 def _any_all(state: int, alternatives: tuple[tuple[int, ...], ...]) -> bool:

@@ -50,15 +50,15 @@ def _original(bench: Workbench) -> tuple[Action, ...]:
                 OPEN,
                 there,
                 needs(Var.SOCKET, Val.ORIGINAL, otherwise="the original must be on the socket"),
-                NO_CODES,
-                _BOUND,
+                needs(Var.TRIED, Val.NO, Val.SOUGHT, otherwise="the original was read already", moot=True),
                 CHIP_RESTS,
             ),
-            {**ALL_CODES, Var.CALIBRATION: Val.YES},
+            # read or tried comes first: what must wait for it rests on that, not on a code known from elsewhere
+            {Var.TRIED: Val.YES, **ALL_CODES, Var.CALIBRATION: Val.YES},
             impossible=gone,
             way="Read the original",
             chances=tries_of_a_doubtful_part(sound, contact, tries),
-            miss={Var.SERIAL: Val.SOUGHT},
+            miss={Var.TRIED: Val.SOUGHT},
         ),
     )
 
@@ -80,7 +80,10 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
                 needs(Var.CALIBRATION, Val.NO, otherwise="a complete calibration is known already", moot=True),
                 needs(Var.SERIAL, Val.YES, otherwise="the display codes are not known"),
                 needs(
-                    Var.RECORD, Val.BLANK, Val.PARTIAL, Val.BOARDS_PARTIAL, otherwise="the record is complete already", moot=True
+                    Var.RECORD,
+                    *(Val.BLANK, Val.PARTIAL, Val.BOARDS_PARTIAL, Val.MIXED_PARTIAL),
+                    otherwise="the record is complete already",
+                    moot=True,
                 ),
             ),
             {Var.CALIBRATION: Val.YES},
@@ -106,21 +109,40 @@ def _cable(bench: Workbench) -> tuple[Action, ...]:
     ]
     if not model.codes_over_cable:
         actions += board_actions(bench, NO_CODES)
-    return (*actions, *trial_actions(bench, gives, NO_CODES))
+    return (*actions, *_trust(bench), *trial_actions(bench, NO_CODES))
 
 
-def trial_actions(bench: Workbench, gives: tuple[Needs, ...], why: Needs, variant: str = "") -> tuple[Action, ...]:
-    """Return connecting the new panel for a trial, so that a phone that did not run can be read."""
-    chip = needs(Var.CHIP, Val.ON_NEW) if bench.case.display_stays else needs(Var.OWN_CHIP, Val.YES, otherwise=_NO_TOUCH)
+def _trust(bench: Workbench) -> tuple[Action, ...]:
+    """Return letting the owner confirm trust on a phone that runs."""
+    if bench.case.trusted or not bench.case.runs:
+        return ()
+    closed = needs(Var.PHONE, Val.ASSEMBLED, otherwise="the phone is open already")
+    asked = needs(Var.TRUST, Val.NO, otherwise="trust is confirmed already", moot=True)
+    return (bench.action("confirm_trust", ActionKind.HAND, (closed, asked), {Var.TRUST: Val.YES}, hands=("confirm_trust",)),)
+
+
+def trial_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Action, ...]:
+    """Return connecting a panel that lights up for a trial, so that a phone that did not run can be read or unbound.
+
+    Its own chip or the moved one makes it light up; the owner confirms trust on it, whatever the screen.
+    """
     once = needs(Var.TRIAL, Val.NO, otherwise="a trial was made already")
+    moved = needs(Var.CHIP, Val.ON_NEW, otherwise=_NO_TOUCH)
+    chips = (
+        {"moved": moved} if bench.case.display_stays else {"": needs(Var.OWN_CHIP, Val.YES, otherwise=_NO_TOUCH), "moved": moved}
+    )
     return (
-        bench.action(
-            "start_trial",
-            ActionKind.HAND,
-            (OPEN, BOARD_IN, once, chip, SOCKET_EMPTY, *gives, why),
-            {Var.PHONE: Val.ON_TRIAL, Var.TRIAL: Val.YES},
-            hands=("connect_new", "power_on", "trust_again"),
-            variant=variant,
+        *(
+            bench.action(
+                "start_trial",
+                ActionKind.HAND,
+                (OPEN, BOARD_IN, once, chip, SOCKET_EMPTY, why),
+                {Var.PHONE: Val.ON_TRIAL, Var.TRIAL: Val.YES},
+                hands=("connect_new", "power_on", "trust_again"),
+                variant="+".join(part for part in (variant, name) if part),
+                counts_with="start_trial",
+            )
+            for name, chip in chips.items()
         ),
         bench.action(
             "end_trial",
@@ -140,22 +162,25 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
     no_socket = "" if package in case.kit.memory_sockets else f"the bench has no {package} socket"
     no_air = "" if case.kit.hot_air else "the bench has no hot air"
     lost: dict[Enum, Enum] = {Var.BOARD: Val.LOST}
-    given_up: dict[Enum, Enum] = {Var.SERIAL: Val.SOUGHT} if why is NO_CODES else {}  # the original is not tried any more
     return (
-        bench.action(
-            "unbind_on_phone",
-            ActionKind.UNBIND,
-            (*RUNS_CLOSED, _BOUND, why),
-            {Var.BOARD: Val.UNBOUND, **given_up},
-            impossible=_window(case),
-            way="Unbind on the phone",
-            variant=variant,
+        *(
+            bench.action(
+                "unbind_on_phone",
+                ActionKind.UNBIND,
+                (*conditions, _BOUND, why),
+                {Var.BOARD: Val.UNBOUND},
+                impossible=_window(case),
+                way="Unbind on the phone",
+                variant="+".join(part for part in (variant, name) if part),
+                counts_with="unbind_on_phone",
+            )
+            for name, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
         ),
         bench.action(
             "lift_memory",
             ActionKind.HAND,
             (OPEN, _BOUND, why, CHIP_RESTS, SOCKET_EMPTY),
-            {Var.BOARD: Val.LIFTED, **given_up},
+            {Var.BOARD: Val.LIFTED},
             impossible=no_air or no_socket,
             way=f"Lift the {package} memory",
             hands=("lift_memory",),

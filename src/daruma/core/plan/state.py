@@ -13,6 +13,7 @@ class Var(Enum):
     TRUST = "trust"
     SOCKET = "socket"
     ORIGINAL = "original"
+    TRIED = "tried"
     SERIAL = "serial"
     COVER = "cover"
     CALIBRATION = "calibration"
@@ -29,6 +30,7 @@ class Var(Enum):
     BINDING = "binding"
     TRIAL = "trial"
     REOPENED = "reopened"
+    PAID = "paid"
 
 
 class Val(Enum):
@@ -36,7 +38,7 @@ class Val(Enum):
 
     YES = "yes"
     NO = "no"
-    SOUGHT = "sought in vain so far"
+    SOUGHT = "tried in vain so far"
     # the phone
     ASSEMBLED = "as it came"
     OPEN = "open"
@@ -63,6 +65,7 @@ class Val(Enum):
     BOARDS = "the board's, complete"
     BOARDS_PARTIAL = "the board's, incomplete"
     MIXED = "the board's serial, its own chip's code"
+    MIXED_PARTIAL = "the board's serial, its own chip's code, incomplete"
     COPIED = "its own serial, the moved chip's code"
     # the touch chip
     ON_ORIGINAL = "on the original"

@@ -17,6 +17,7 @@ _SERIAL = needs(
     Val.BOARDS,
     Val.BOARDS_PARTIAL,
     Val.MIXED,
+    Val.MIXED_PARTIAL,
     otherwise="the new panel does not carry the display serial that the board expects",
 )
 _COVER = needs(
@@ -38,6 +39,11 @@ _OF_IDENTITY: dict[Identity, tuple[Conjunction, ...]] = {
     Identity.TOUCH_CHIP_ID: ((_CHIP, _HOME), _REBOUND),
     Identity.FLEX_ID: ((_FLEX,),),
     Identity.AMBIENT_CODE: ((_FLEX,),),
+    # what no work on display or flex touches
+    Identity.FRONT_CAMERA_SERIAL: ((),),
+    Identity.IR_CAMERA_SERIAL: ((),),
+    Identity.FLOOD_SERIAL: ((),),
+    Identity.PROJECTOR_SERIAL: ((),),
 }
 _OF_CONDITION: dict[Condition, tuple[Conjunction, ...]] = {
     Condition.PANEL_CALIBRATION: ((_COMPLETE,),),
@@ -48,6 +54,8 @@ _OF_CONDITION: dict[Condition, tuple[Conjunction, ...]] = {
         (needs(Var.OWN_CHIP, Val.YES, otherwise="no sound touch chip is on the new panel"),),
     ),
     Condition.DISPLAY_FINISHED: (_REBOUND,),
+    Condition.DOT_MAP_READABLE: ((),),
+    Condition.LINK_LINES_NORMAL: ((),),
 }
 ENDS = (_FITTED, _WHOLE, _BOARD)
 
@@ -79,13 +87,14 @@ def _identity(case: Case, identity: Identity) -> tuple[Conjunction, ...]:
         return ()
     if identity in (Identity.IR_CAMERA_SERIAL, Identity.FLOOD_SERIAL, Identity.PROJECTOR_SERIAL) and not case.face_module_sound:
         return ()
-    return _OF_IDENTITY.get(identity, ((),))
+    # what no rule speaks for is never met: it could not be promised
+    return _OF_IDENTITY.get(identity, ())
 
 
 def _condition(case: Case, condition: Condition) -> tuple[Conjunction, ...]:
     if condition in (Condition.DOT_MAP_READABLE, Condition.LINK_LINES_NORMAL) and not case.face_module_sound:
         return ()
-    return _OF_CONDITION.get(condition, ((),))
+    return _OF_CONDITION.get(condition, ())
 
 
 def doubts(case: Case) -> tuple[Doubt, ...]:

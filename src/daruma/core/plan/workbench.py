@@ -24,7 +24,7 @@ CHIP_RESTS = needs(
     Var.CHIP, Val.ON_ORIGINAL, Val.ON_NEW, Val.LOST, otherwise="the loose touch chip is to be soldered first", order=True
 )
 SOCKET_EMPTY = needs(Var.SOCKET, Val.EMPTY, otherwise="the socket must be empty")
-NO_CODES = needs(Var.SERIAL, Val.NO, Val.SOUGHT, otherwise="the codes are known already", moot=True)
+NO_CODES = needs(Var.SERIAL, Val.NO, otherwise="the codes are known already", moot=True)
 
 
 @dataclass(frozen=True, slots=True)
