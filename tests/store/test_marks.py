@@ -79,12 +79,17 @@ def left(tmp_path_factory: pytest.TempPathFactory) -> tuple[Path, Truth]:
     return folder, truth
 
 
-def flip(folder: Path, truth: Truth, where: Path, rng: random.Random) -> bool:
-    """Change one byte in a copy of a shop; return whether something is not served as it was, and is named."""
+def flip(folder: Path, truth: Truth, where: Path, rng: random.Random, table: str = "") -> bool:
+    """Change one byte in a copy of a shop; return whether something is not served as it was, and is named.
+
+    With `table` it is a byte of what the file says of that table's columns.
+    """
     shutil.copytree(folder, where)
-    file = where / rng.choice((FILE, FILE, WAL, WAL, MARKS))
+    file = where / (FILE if table else rng.choice((FILE, FILE, WAL, WAL, MARKS)))
     raw = bytearray(file.read_bytes())
-    place, by = rng.randrange(len(raw)), rng.randrange(1, 256)
+    first = raw.rindex(b"CREATE TABLE " + table.encode()) if table else 0
+    last = raw.index(b"PRIMARY KEY", first) if table else len(raw)
+    place, by = rng.randrange(first, last), rng.randrange(1, 256)
     raw[place] ^= by
     file.write_bytes(raw)
     try:
@@ -118,6 +123,14 @@ def flip(folder: Path, truth: Truth, where: Path, rng: random.Random) -> bool:
 def test_a_changed_byte_of_store_log_or_marks_is_found(seed: int, left: tuple[Path, Truth], tmp_path: Path) -> None:
     for index in range(12):
         flip(*left, tmp_path / str(index), random.Random(f"{seed}/{index}"))
+
+
+@pytest.mark.parametrize("table", ["acts", "backups", "jobs", "settlements", "doubts"])
+def test_a_changed_byte_in_what_the_file_says_of_its_tables_is_found(
+    table: str, left: tuple[Path, Truth], tmp_path: Path
+) -> None:
+    for index in range(10):
+        flip(*left, tmp_path / str(index), random.Random(f"{table}/{index}"), table)
 
 
 @pytest.mark.soak

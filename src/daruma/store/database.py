@@ -24,7 +24,7 @@ from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import Marked, Marks
 
 HEAD = "0003"
-KNOWN = ("0001", "0002", HEAD)
+EARLIER = ("0001", "0002")
 COPIES = "copies"
 FILE = "daruma.sqlite3"
 RESTORING = "daruma.sqlite3.restoring"
@@ -111,7 +111,7 @@ class Database:
             count_up(connection, "commits")
             heads = replace(heads_of(connection), writes=writes_since(connection, last.heads))
             purges = frozenset(connection.execute(text("SELECT digest FROM purges")).scalars())
-        except DatabaseError:
+        except (DatabaseError, ValueError):
             # a damaged page hides how far the store has come, and nothing is kept from being written for it
             return None
         return replace(last, heads=heads, purges=purges)
@@ -120,7 +120,7 @@ class Database:
         """Compare store and marks; a damaged page that hides how far the store has come does not keep it from opening."""
         try:
             self._compare()
-        except (DatabaseError, UnicodeDecodeError) as error:
+        except (DatabaseError, UnicodeDecodeError, ValueError) as error:
             if self.marks is not None:
                 self.marks.last, self.marks.trouble = None, f"It cannot be read how far the store has come: {error}."
 
@@ -230,7 +230,7 @@ class Database:
             current = connection.execute(text("SELECT version_num FROM alembic_version")).scalar() if known else None
         if current == HEAD:
             return
-        if current is not None and current not in KNOWN:
+        if current is not None and current not in EARLIER:
             raise StoreTrouble(
                 "This data folder was made by a newer Daruma.",
                 safe="Nothing in it was changed.",

@@ -207,7 +207,12 @@ def _last(raw: sqlite3.Connection) -> int:
         there = raw.execute("SELECT coalesce(max(number), 0) FROM backups").fetchone()[0]
     except DAMAGE:
         there = 0
-    return max(int(there), _head(raw)[0])
+    return max(_number(there), _head(raw)[0])
+
+
+def _number(value: object) -> int:
+    """Return a number as it was read; 0 where a damaged file gives something else for it."""
+    return value if isinstance(value, int) else 0
 
 
 def _head(raw: sqlite3.Connection) -> tuple[int, str]:
@@ -215,7 +220,7 @@ def _head(raw: sqlite3.Connection) -> tuple[int, str]:
         row = raw.execute("SELECT number, chain FROM vault_head").fetchone()
     except DAMAGE:
         row = None
-    return (int(row[0]), str(row[1])) if row else (0, GENESIS)
+    return (_number(row[0]), str(row[1])) if row else (0, GENESIS)
 
 
 def _tail(raw: sqlite3.Connection) -> tuple[VaultFault, ...]:
@@ -227,8 +232,9 @@ def _tail(raw: sqlite3.Connection) -> tuple[VaultFault, ...]:
         kept = raw.execute("SELECT count(*) FROM backups WHERE purged = ''").fetchone()[0]
     except DAMAGE as error:
         return (VaultFault("the store", f"its end cannot be read: {error}"),)
-    if last[0] < number:
-        return (VaultFault(name_of(last[0] + 1), f"it and all up to {name_of(number)} are missing"),)
+    newest = _number(last[0])
+    if newest < number:
+        return (VaultFault(name_of(newest + 1), f"it and all up to {name_of(number)} are missing"),)
     if tuple(last) != (number, chain):
         return (VaultFault("the vault's head", "it does not fit the newest backup"),)
     return () if found == kept else (VaultFault("the search", f"it knows {found} of {kept} backups"),)

@@ -9,8 +9,9 @@ from collections.abc import Callable, Iterator
 from daruma.core.backup import VaultFault
 from daruma.core.job import job_name
 from daruma.store.checking import AT_ONCE, DAMAGE
-from daruma.store.database import Database, FileLook
+from daruma.store.database import EARLIER, Database, FileLook
 from daruma.store.digests import ACT, DIGITS, FIRST, JOB, SETTLEMENT, SHELF, digested
+from daruma.store.schema import metadata
 
 CHANGED = "it is not as it was written"
 BROKEN = "the chain to the one before it is broken"
@@ -23,10 +24,11 @@ def check_rows(database: Database | FileLook) -> tuple[VaultFault, ...]:
     with database.reading() as connection:
         raw = connection.connection.driver_connection
         assert isinstance(raw, sqlite3.Connection)
-        if "sha256" not in _columns(raw, "acts"):
+        if _is_earlier(raw):
             # made by an earlier version: the digests come with its migration
             return ()
         return (
+            *_tables(raw),
             *_chain(raw, "acts", ACT, lambda number: f"act {number}"),
             *_chain(raw, "settlements", SETTLEMENT, lambda number: _settlement(raw, number)),
             *_plain(raw, "jobs", JOB, lambda number: f"job {job_name(number)}"),
@@ -35,11 +37,23 @@ def check_rows(database: Database | FileLook) -> tuple[VaultFault, ...]:
         )
 
 
-def _columns(raw: sqlite3.Connection, table: str) -> set[str]:
+def _is_earlier(raw: sqlite3.Connection) -> bool:
     try:
-        return {str(row[1]) for row in raw.execute(f"PRAGMA table_info({table})")}
+        row = raw.execute("SELECT version_num FROM alembic_version").fetchone()
     except DAMAGE:
-        return set()
+        return False
+    return row is not None and row[0] in EARLIER
+
+
+def _tables(raw: sqlite3.Connection) -> Iterator[VaultFault]:
+    """Yield tables whose columns are not those that they were made with: what such a table holds cannot be asked for."""
+    for table in metadata.tables.values():
+        try:
+            found = {str(row[1]) for row in raw.execute(f"PRAGMA table_info({table.name})")}
+        except DAMAGE:
+            found = set()
+        if found != {column.name for column in table.columns}:
+            yield VaultFault("the store", f"what its table {table.name} is made of has changed")
 
 
 def _settlement(raw: sqlite3.Connection, number: int) -> str:
