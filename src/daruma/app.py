@@ -17,6 +17,7 @@ from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
 from daruma.core.errors import Trouble
+from daruma.ui.collecting import Collector
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, load_fonts
 from daruma.ui.work import bug
@@ -158,13 +159,13 @@ def make_app() -> QApplication:
     app.setDesktopFileName("daruma")
     load_fonts()
     apply_theme(app, PAPER)
-    QTimer.singleShot(COLLECTOR_RESTS_MS, _collect_again)
+    QTimer.singleShot(COLLECTOR_RESTS_MS, lambda: _collect_again(app))
     return app
 
 
-def _collect_again() -> None:
+def _collect_again(app: QApplication) -> None:
     gc.freeze()
-    gc.enable()
+    Collector(app)
 
 
 class CrashNotice:

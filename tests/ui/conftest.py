@@ -1,5 +1,6 @@
 """The real main window over the stand-in process, offscreen."""
 
+import gc
 from collections.abc import Callable, Iterator
 from pathlib import Path
 
@@ -12,6 +13,7 @@ from daruma.app import Setup, StandIns, build_window
 from daruma.bench.workshop import HandsLike
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Stage
+from daruma.ui.collecting import Collector
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, load_fonts
@@ -23,6 +25,15 @@ LONG = 20_000  # ms that something may take before a test fails
 def look(qapp: QApplication) -> None:
     load_fonts()
     apply_theme(qapp, PAPER)
+
+
+@pytest.fixture(autouse=True)
+def collected_here(qapp: QApplication) -> Iterator[None]:
+    """As in the application: garbage is collected in the interface's own thread only."""
+    collector = Collector(qapp)
+    yield
+    collector.deleteLater()
+    gc.enable()
 
 
 class Driver:

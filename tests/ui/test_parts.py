@@ -4,10 +4,11 @@ import os
 import signal
 import subprocess
 import sys
+import threading
 from pathlib import Path
 
 import pytest
-from PySide6.QtCore import QModelIndex, Qt
+from PySide6.QtCore import QModelIndex, QObject, Qt
 from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtTest import QAbstractItemModelTester
 from pytestqt.qtbot import QtBot
@@ -185,3 +186,30 @@ def test_nothing_typed_is_lost_when_the_process_is_killed(demo_folder: Path) -> 
     assert any(job.ticket.panel_source.endswith("typed before the kill") for job in shop.jobs.all())
     assert shop.vault.check()[1] == ()
     shop.close()
+
+
+def test_garbage_is_collected_in_the_interface_s_thread_only(qtbot: QtBot) -> None:
+    """A cycle with interface objects that dies while a lane makes objects is taken apart by the thread that may do so."""
+    apart: list[int] = []
+    made = [0]
+
+    class Part(QObject):
+        def __init__(self) -> None:
+            super().__init__()
+            self.myself = self
+
+        def __del__(self) -> None:
+            apart.append(threading.get_ident())
+
+    def busy(work: Work) -> None:
+        while not work.stop.is_set():
+            made[0] = len([[] for _ in range(5000)])
+
+    lane = Lane("busy")
+    work = lane.start(Work("busy", busy))
+    for _ in range(200):
+        Part()
+    qtbot.waitUntil(lambda: len(apart) >= 100, timeout=20_000)
+    work.stop.set()
+    assert lane.finish()
+    assert set(apart) == {threading.get_ident()}

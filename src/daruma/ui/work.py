@@ -3,6 +3,7 @@
 import logging
 import threading
 import time
+from collections import deque
 from collections.abc import Callable
 from concurrent.futures import Future, ThreadPoolExecutor, wait
 from typing import Any
@@ -12,6 +13,7 @@ from PySide6.QtCore import QEventLoop, QObject, Signal
 from daruma.core.errors import Cancelled, Trouble
 
 log = logging.getLogger("daruma.work")
+KEPT = 8  # pieces of work that are over: the lane's thread has let go of the first long before
 
 
 class Stop:
@@ -93,6 +95,8 @@ class Lane(QObject):
         self._thread = ThreadPoolExecutor(max_workers=1, thread_name_prefix=name, initializer=_welcome_qt)
         self._futures: set[Future[None]] = set()
         self._queue: list[Work] = []
+        # work that is over is let go of in this thread: in the lane's it would be taken apart beside running signals
+        self._over: deque[Work] = deque(maxlen=KEPT)
         self._closed = False
 
     @property
@@ -124,6 +128,7 @@ class Lane(QObject):
     def _ended(self, work: Work) -> None:
         if work in self._queue:
             self._queue.remove(work)
+            self._over.append(work)
         self.busy_changed.emit(self.current)
 
 
