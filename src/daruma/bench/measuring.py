@@ -17,10 +17,11 @@ from daruma.core.colour.shots import (
     Taken,
     brightness_shots,
     doubt_of,
+    is_dark,
     panel_shots,
     white_shots,
 )
-from daruma.core.errors import Cancelled
+from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, Reading
 from daruma.core.measured import IMPORTED_LUMINANCE, IMPORTED_UV, LightRead, Measured
 from daruma.link.errors import LinkError, Refused
@@ -73,6 +74,12 @@ def measure_white(
     (shot,) = white_shots((light,), repeats)
     with _box(rig):
         taken = _take(rig, shot, 0, 1, context)
+        if is_dark(shot, taken.readings):
+            raise Trouble(
+                f"The screen gives no light under {light} light.",
+                safe="Nothing was kept; what was measured before stays.",
+                advice="Lay the instrument on the screen, wake the phone and measure again.",
+            )
         meter = rig.meter()
         ambient = mean_xyz([meter.read_ambient() for _ in range(DARK_READINGS + 1)])
         seen = _phone_sees(rig, light, ambient)

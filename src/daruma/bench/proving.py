@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from math import isfinite
 from typing import TYPE_CHECKING
 
 from daruma.bench.context import Context
@@ -38,8 +39,8 @@ def prove_white(model: Model, readings: Sequence[Reading], when: str) -> tuple[P
         numbers += [
             (f"{sample.light}: x, y", f"{xy[0]:.4f}, {xy[1]:.4f}"),
             (f"{sample.light}: u', v'", f"{point.measured[0]:.4f}, {point.measured[1]:.4f} ± {unsure:.4f}"),
-            (f"{sample.light}: CCT", f"{cct[0]:.0f} ± {spread[0]:.0f} K"),
-            (f"{sample.light}: Duv", f"{duv[0]:+.4f} ± {spread[1]:.4f}"),
+            (f"{sample.light}: CCT", _known(cct[0], spread[0], ".0f", " K")),
+            (f"{sample.light}: Duv", _known(duv[0], spread[1], "+.4f")),
             (f"{sample.light}: off its path", f"{point.distance:.4f} ± {point.spread:.4f}"),
             (f"{sample.light}: off in u', v'", f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
             (f"{sample.light}: measured with", _instruments(readings, sample.light)),
@@ -48,6 +49,13 @@ def prove_white(model: Model, readings: Sequence[Reading], when: str) -> tuple[P
     numbers.append(("tolerance", f"{model.white.tolerance_uv:.4f}"))
     proof = Proof(Function.AMBIENT_WHITE, verdict.proven, verdict.sentence, tuple(numbers), tuple(readings), when, uncertainty)
     return proof, verdict
+
+
+def _known(value: float, spread: float, form: str, unit: str = "") -> str:
+    """Return a number of colour temperature in words: a white may have none, or lie so near the edge that its spread has none."""
+    if not isfinite(value):
+        return "none: too far from any black body"
+    return f"{value:{form}} ± {spread:{form.lstrip('+')}}{unit}" if isfinite(spread) else f"{value:{form}}{unit}, at the edge"
 
 
 def _instruments(readings: Sequence[Reading], light: str) -> str:

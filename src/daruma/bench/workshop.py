@@ -362,7 +362,14 @@ class Workshop:
         return self.save(tuning.keep_tuned(job, self.model(job), self.shop, self.known(job), context.now()), context)
 
     def with_readings(self, job: Job, fresh: tuple[Reading, ...], context: Context) -> Job:
-        """Take readings into the job; lights that come again replace the earlier ones."""
+        """Take readings into the job; lights that come again replace the earlier ones.
+
+        Raises Trouble for readings that cannot be judged: nothing of them is kept.
+        """
+        from daruma.core.white_proof import fault_of
+
+        if fault := next(filter(None, map(fault_of, fresh)), ""):
+            raise Trouble(fault, safe="Nothing was kept; what was measured before stays.", advice="Measure this light again.")
         lights = {item.light for item in fresh}
         kept = tuple(item for item in job.readings if item.light not in lights)
         return self.save(replace(job, readings=(*kept, *fresh)), context)

@@ -1,6 +1,7 @@
 """Readings of a job's white, gathered for the verdict and its plot."""
 
 from collections.abc import Sequence
+from math import isfinite
 
 from daruma.core.colour.chromaticity import mean_xyz
 from daruma.core.colour.follow import LightSample, WhitePoint, WhiteVerdict, judge
@@ -12,9 +13,20 @@ from daruma.core.parts import Function
 ASSUMED_UNCERTAINTY = 0.0005
 
 
+def fault_of(reading: Reading) -> str:
+    """Return why a reading cannot be judged, in one sentence; empty where it can."""
+    for what, xyz in (("white", reading.screen), ("light", reading.ambient)):
+        if not all(isfinite(value) for value in xyz):
+            return f"Under {reading.light} light the {what} was read as no number."
+        if min(xyz) <= 0:
+            return f"Under {reading.light} light the {what} gives nothing in {'XYZ'[xyz.index(min(xyz))]}: no white is like that."
+    return ""
+
+
 def samples_of(readings: Sequence[Reading]) -> tuple[LightSample, ...]:
-    """Return readings gathered by light, in the order in which the lights came."""
+    """Return readings gathered by light, in the order in which the lights came; those that cannot be judged are left out."""
     samples = []
+    readings = [reading for reading in readings if not fault_of(reading)]
     for light in dict.fromkeys(reading.light for reading in readings):
         own = [reading for reading in readings if reading.light == light]
         # readings of one light by two instruments are as sure as the lesser one
@@ -24,8 +36,9 @@ def samples_of(readings: Sequence[Reading]) -> tuple[LightSample, ...]:
 
 
 def verdict_of(path: WhitePath, readings: Sequence[Reading], uncertainty: float = ASSUMED_UNCERTAINTY) -> WhiteVerdict | None:
-    """Judge readings; None where there are none."""
-    return judge(path, samples_of(readings), uncertainty) if readings else None
+    """Judge readings; None where there are none that can be judged."""
+    samples = samples_of(readings)
+    return judge(path, samples, uncertainty) if samples else None
 
 
 def before_tuning(job: Job, path: WhitePath) -> tuple[WhitePoint, ...]:

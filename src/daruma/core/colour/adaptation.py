@@ -29,12 +29,15 @@ def adaptation_matrix(source: npt.ArrayLike, target: npt.ArrayLike, method: Meth
     """Return the 3x3 matrix that takes XYZ seen against white `source` to XYZ seen against white `target`.
 
     Whites are XYZ, scaled to Y = 1 here. `degree` is 1 for full adaptation, 0 for none. Raises ValueError for a white
-    without positive luminance, or a degree outside 0 to 1.
+    without positive luminance or with a cone response that is not positive, or a degree outside 0 to 1.
     """
     if not 0.0 <= degree <= 1.0:
         raise ValueError("the degree of adaptation lies between 0 and 1")
     cones = CONES[method]
-    gains = cones @ _unit(target) / (cones @ _unit(source))
+    before, after = cones @ _unit(source), cones @ _unit(target)
+    if not (before.min() > 0 and after.min() > 0):
+        raise ValueError("a white that no eye could adapt to: one of its cone responses is not positive")
+    gains = after / before
     return np.asarray(np.linalg.solve(cones, np.diag(degree * gains + 1.0 - degree) @ cones), dtype=np.float64)
 
 

@@ -110,12 +110,17 @@ def brightness_shots(repeats: int = REPEATS, lux: Sequence[float] = BRIGHTNESS_L
     )
 
 
+def is_dark(shot: Shot, readings: Sequence[XYZ]) -> bool:
+    """Return whether a field that should be lit gives no light."""
+    lit = shot.rgb is None or max(shot.rgb) >= 0.2
+    return lit and sum(xyz[1] for xyz in readings) / len(readings) < LEAST_LIGHT
+
+
 def doubt_of(shot: Shot, readings: Sequence[XYZ]) -> str:
     """Return what is wrong with a shot's readings and what to do, in one sentence; empty where nothing is."""
     luminances = [xyz[1] for xyz in readings]
     mean = sum(luminances) / len(luminances)
-    lit = shot.rgb is None or max(shot.rgb) >= 0.2
-    if lit and mean < LEAST_LIGHT:
+    if is_dark(shot, readings):
         return "No light: lay the instrument on the screen and wake the phone."
     scatter = sqrt(sum((value - mean) ** 2 for value in luminances) / (len(luminances) - 1)) if len(luminances) > 1 else 0.0
     if scatter > LARGEST_SCATTER * abs(mean) + FLOOR:

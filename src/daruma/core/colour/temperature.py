@@ -22,6 +22,8 @@ FARTHEST = 0.05  # in u, v (CIE 15)
 _STEP = 1.002  # ratio of neighbouring temperatures in the table
 _EPICENTRE = (0.29087, 0.24417)  # u, v of McCamy's point x .3320, y .1858, near which the isotherms meet (McCamy 1992)
 _TURNS = 3  # of Newton's method: further ones change nothing
+_FAR_OUT = 1e6  # x or y of no colour: squares of such numbers are not to be taken
+_WHITE = (1 / 3, 1 / 3)  # stands in for rows that are left out
 _PIECE = 1 << 14  # points worked on at once: what is in hand stays in the processor's cache
 
 
@@ -70,14 +72,17 @@ def cct_duv(xy: npt.ArrayLike) -> tuple[Floats, Floats]:
     """Return correlated colour temperature in K and Duv for CIE 1931 x, y of shape (n, 2) or (2,).
 
     Duv is positive above the locus. Both are NaN outside 1,000 to 20,000 K, and for points so far from the locus
-    (CIE 15: more than 0.05) that a colour temperature says nothing.
+    (CIE 15: more than 0.05) that a colour temperature says nothing; so are rows that are not finite.
     """
     points = np.atleast_2d(np.asarray(xy, dtype=np.float64))
+    with np.errstate(invalid="ignore", over="ignore"):
+        lost = ~(np.isfinite(points).all(axis=1) & (np.abs(points).max(axis=1, initial=0.0) < _FAR_OUT))
+    points = np.where(lost[:, None], _WHITE, points)
     kelvin, duv = np.empty(len(points)), np.empty(len(points))
     for begin in range(0, len(points), _PIECE):
         piece = slice(begin, begin + _PIECE)
         kelvin[piece], duv[piece] = _nearest(points[piece])
-    return kelvin, duv
+    return np.where(lost, np.nan, kelvin), np.where(lost, np.nan, duv)
 
 
 def _nearest(points: Floats) -> tuple[Floats, Floats]:
