@@ -89,3 +89,25 @@ def test_what_is_wrong_with_a_record_s_curve(spec: DisplaySpec) -> None:
     assert "missing" in brightness_faults((*spec.brightness[:6], (0.0, 0.0), (0.0, 0.0)))
     assert "do not rise" in brightness_faults((*spec.brightness[:6], (900.0, 900.0), (20.0, 1000.0)))
     assert "fall" in brightness_faults((*spec.brightness[:6], (5000.0, 300.0), (20000.0, 1000.0)))
+
+
+@pytest.mark.parametrize("lux", [(300.0, 301.0, 302.0, 303.0, 304.0), (30_000.0, 40_000.0, 50_000.0, 60_000.0, 70_000.0)])
+def test_levels_that_lie_together_prove_nothing(lux: tuple[float, ...], spec: DisplaySpec) -> None:
+    """A fixed screen is right at one luminance: the levels must span what a screen that follows would show."""
+    fixed = levels(spec, lambda _, __: wanted_luminance(spec.brightness, lux[2]), lux=lux)
+    verdict = judge_brightness(spec, fixed, 0.01)
+    assert verdict.kind is Follows.MORE_LEVELS
+    assert "further apart" in verdict.sentence
+
+
+def test_a_screen_that_dips_does_not_stand_still(spec: DisplaySpec) -> None:
+    dips = levels(spec, lambda lux, value: value if lux in (LUX[0], LUX[-1]) else 0.2 * value)
+    verdict = judge_brightness(spec, dips, 0.01)
+    assert verdict.kind is Follows.OFF
+    assert "gets darker from 2 to 10 lx" in verdict.sentence
+
+
+def test_darkness_is_a_level(spec: DisplaySpec) -> None:
+    verdict = judge_brightness(spec, levels(spec, lux=(0.0, *LUX)), 0.01)
+    assert verdict.proven
+    assert "at 0 lx" in verdict.sentence

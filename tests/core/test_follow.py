@@ -24,7 +24,7 @@ PATH = WhitePath((0.3127, 0.3290), 0.45, 0.04, 0.0055)
 
 
 def sample(light: str, ambient: Pair, uv: Pair) -> LightSample:
-    return LightSample(light, (xy_to_xyz(uv_to_xy(uv), 300.0),), xy_to_xyz(ambient, 400.0))
+    return LightSample(light, (xy_to_xyz(uv_to_xy(uv), 300.0),) * 3, xy_to_xyz(ambient, 400.0))
 
 
 def both(warm: Pair, cool: Pair) -> list[LightSample]:
@@ -147,3 +147,44 @@ def test_every_model_can_be_judged_with_a_warm_and_a_cool_lamp(catalogue: Catalo
         warm = target_white(model.white, xy_to_uv(WARM))
         cool = target_white(model.white, xy_to_uv(COOL))
         assert judge(model.white, both(warm, cool), 0.0004).proven, model.name
+
+
+def measured(rng: random.Random, truth: tuple[Pair, Pair], counts: tuple[int, int], noise: float) -> list[LightSample]:
+    """Return lights read so many times, each reading with its own error along u' and v'."""
+    lights = []
+    for name, ambient, uv, count in zip(("warm", "cool"), (WARM, COOL), truth, counts, strict=True):
+        seen = [moved(uv, rng.gauss(0, noise), rng.gauss(0, noise)) for _ in range(count)]
+        screens = tuple(xy_to_xyz(uv_to_xy(each), 300.0) for each in seen)
+        lights.append(LightSample(name, screens, xy_to_xyz(ambient, 400.0)))
+    return lights
+
+
+@pytest.mark.parametrize("counts", [(1, 1), (1, 2), (1, 3), (1, 10), (2, 2), (3, 3)])
+def test_few_readings_are_not_trusted_more_than_many(counts: tuple[int, int]) -> None:
+    """A white just outside its tolerance is proven in less than the stated 5 %, one reading alone or not."""
+    rng, (warm, cool) = random.Random(f"few/{counts}"), targets()
+    off = PATH.tolerance_uv * 1.001
+    runs, false = 400, 0
+    for _ in range(runs):
+        turn = rng.uniform(0, 360)
+        true = moved(warm, off * cos(radians(turn)), off * sin(radians(turn))), cool
+        false += judge(PATH, measured(rng, true, counts, 0.0015), 0.0003).proven
+    assert false / runs < 0.05, false
+
+
+def test_one_reading_alone_is_never_proven_but_far_off_is_far_off() -> None:
+    warm, cool = targets()
+    alone = judge(PATH, measured(random.Random(1), (warm, cool), (1, 1), 0.0), 0.0003)
+    assert alone.kind is Follows.MEASURE_AGAIN
+    assert all(point.alone for point in alone.points)
+    assert "one reading alone" in alone.sentence
+    far = judge(PATH, measured(random.Random(1), (moved(warm, 0.0, 0.03), cool), (1, 1), 0.0), 0.0003)
+    assert far.kind is Follows.OFF
+
+
+def test_a_light_read_once_has_the_scatter_of_the_others() -> None:
+    warm, cool = targets()
+    verdict = judge(PATH, measured(random.Random(2), (warm, cool), (1, 6), 0.0004), 0.0003)
+    assert verdict.kind is Follows.FOLLOWS
+    once, often = verdict.points
+    assert once.judgement.uncertainty > often.judgement.uncertainty

@@ -8,11 +8,13 @@ import pytest
 from daruma.core.uncertainty import (
     RISK,
     Claim,
+    Judgement,
     Standard,
     certified,
     combined,
     coverage,
     judge_distance,
+    judge_known,
     rectangular,
     repeated,
     within,
@@ -69,6 +71,10 @@ def test_the_probability_of_a_point_in_a_circle() -> None:
     assert (within(0.2, 0.0, 0.3), within(0.4, 0.0, 0.3)) == (1.0, 0.0)
 
 
+def judged(distance: float, tolerance: float, spread: float, readings: int, instrument: float) -> Judgement:
+    return judge_distance(distance, tolerance, scatter=Standard(spread, readings - 1), readings=readings, instrument=instrument)
+
+
 @pytest.mark.parametrize("readings", [3, 5, 12])
 def test_a_false_proof_is_rarer_than_stated(readings: int) -> None:
     """True whites just outside the tolerance, measured with noise: claimed as proven in less than the stated 5 %."""
@@ -79,26 +85,37 @@ def test_a_false_proof_is_rarer_than_stated(readings: int) -> None:
         seen = true + rng.normal(0, instrument, 2) + rng.normal(0, spread, (readings, 2))
         mean, found = seen.mean(axis=0), seen.std(axis=0, ddof=1)
         sigma = float(np.sqrt((found**2).mean()))
-        claim = judge_distance(float(np.hypot(*mean)), tolerance, spread=sigma, readings=readings, instrument=instrument).claim
+        claim = judged(float(np.hypot(*mean)), tolerance, sigma, readings, instrument).claim
         false += claim is Claim.PROVEN
     assert false / runs < RISK, false / runs
 
 
 def test_claims_and_how_often_to_measure_again() -> None:
-    good = judge_distance(0.001, 0.004, spread=0.0005, readings=5, instrument=0.0004)
+    good = judged(0.001, 0.004, 0.0005, 5, 0.0004)
     assert good.claim is Claim.PROVEN
     assert "Proven: 0.0010" in good.sentence
-    bad = judge_distance(0.007, 0.004, spread=0.0005, readings=5, instrument=0.0004)
+    bad = judged(0.007, 0.004, 0.0005, 5, 0.0004)
     assert bad.claim is Claim.NOT_PROVEN
-    again = judge_distance(0.003, 0.004, spread=0.0012, readings=3, instrument=0.0002)
+    again = judged(0.003, 0.004, 0.0012, 3, 0.0002)
     assert again.claim is Claim.AGAIN
     assert again.readings is not None
-    settled = judge_distance(0.003, 0.004, spread=0.0012, readings=again.readings, instrument=0.0002)
+    settled = judged(0.003, 0.004, 0.0012, again.readings, 0.0002)
     assert settled.claim is Claim.PROVEN, "the number it names is enough"
-    fewer = judge_distance(0.003, 0.004, spread=0.0012, readings=again.readings - 1, instrument=0.0002)
+    fewer = judged(0.003, 0.004, 0.0012, again.readings - 1, 0.0002)
     assert fewer.claim is Claim.AGAIN, "and no more than enough"
-    never = judge_distance(0.0039, 0.004, spread=0.0005, readings=5, instrument=0.0004)
+    never = judged(0.0039, 0.004, 0.0005, 5, 0.0004)
     assert never.readings is None
     assert "a better instrument" in never.sentence
     with pytest.raises(ValueError, match="repeat the reading"):
-        judge_distance(0.001, 0.004, spread=0.0, readings=1, instrument=0.0)
+        judged(0.001, 0.004, 0.0, 1, 0.0)
+
+
+@pytest.mark.parametrize("uncertainty", [0.0005, 0.002, 0.02, 0.2])
+def test_not_knowing_is_not_being_off(uncertainty: float) -> None:
+    """A point on the edge is called off in no more than the stated share of cases, however little is known of it."""
+    rng, tolerance, runs = np.random.default_rng(11), 0.004, 4000
+    seen = np.hypot(*(np.array([tolerance, 0.0]) + rng.normal(0, uncertainty, (runs, 2))).T)
+    off = sum(judge_known(float(distance), tolerance, uncertainty).claim is Claim.NOT_PROVEN for distance in seen)
+    assert off / runs < RISK + 3 * np.sqrt(RISK * (1 - RISK) / runs)
+    assert judge_known(0.0002, tolerance, 0.022).claim is Claim.AGAIN
+    assert judge_known(0.5, tolerance, 0.022).claim is Claim.NOT_PROVEN

@@ -118,20 +118,20 @@ def within(distance: float, uncertainty: float, tolerance: float) -> float:
 
 
 def judge_distance(
-    distance: float, tolerance: float, *, spread: float, readings: int, instrument: float, risk: float = RISK
+    distance: float, tolerance: float, *, scatter: Standard, readings: int, instrument: float, risk: float = RISK
 ) -> Judgement:
     """Judge whether a point is within tolerance of its target: proven, not proven, or measure again and how often.
 
-    `spread` is the standard deviation of one reading along an axis and `instrument` the standard uncertainty that
-    repeating does not lower, all in the unit of the distance. Few readings count with Student's factor, so that the
-    stated risk holds for them as well.
+    `scatter` is the standard deviation of one reading along an axis with its degrees of freedom, and `instrument` the
+    standard uncertainty that repeating does not lower, all in the unit of the distance. Few readings count with
+    Student's factor, so that the stated risk holds for them as well.
     """
-    judged = judge_known(distance, tolerance, _of_mean(spread, readings, instrument), risk)
+    judged = judge_known(distance, tolerance, _of_mean(scatter, readings, instrument), risk)
     if judged.claim is not Claim.AGAIN:
         return judged
     for count in range(max(3, readings + 1), MOST_READINGS + 1):
-        chance = within(distance, _of_mean(spread, count, instrument), tolerance)
-        if min(chance, 1 - chance) <= risk:
+        more = Standard(scatter.value, max(scatter.freedom, count - 1))
+        if _claim(distance, tolerance, _of_mean(more, count, instrument), risk) is not Claim.AGAIN:
             return replace(judged, readings=count)
     return judged
 
@@ -139,16 +139,25 @@ def judge_distance(
 def judge_known(distance: float, tolerance: float, uncertainty: float, risk: float = RISK) -> Judgement:
     """Judge a distance whose standard uncertainty along an axis is known as a whole, as a single reading's is."""
     inside = within(distance, uncertainty, tolerance)
-    claim = Claim.PROVEN if 1 - inside <= risk else Claim.NOT_PROVEN if inside <= risk else Claim.AGAIN
-    return Judgement(claim, distance, tolerance, uncertainty, inside)
+    return Judgement(_claim(distance, tolerance, uncertainty, risk), distance, tolerance, uncertainty, inside)
 
 
-def _of_mean(spread: float, readings: int, instrument: float) -> float:
-    """Return the uncertainty of a mean, widened as Student's distribution asks for few readings."""
-    if readings < 2:
+def _claim(distance: float, tolerance: float, uncertainty: float, risk: float) -> Claim:
+    """Say what is sure enough: inside, outside, or neither (JCGM 106:2012, 8.3: guarded acceptance and rejection).
+
+    Outside is what a point on the very edge would give in no more than `risk` of cases: not knowing is not being off.
+    """
+    if 1 - within(distance, uncertainty, tolerance) <= risk:
+        return Claim.PROVEN
+    return Claim.NOT_PROVEN if 1 - within(tolerance, uncertainty, distance) <= risk else Claim.AGAIN
+
+
+def _of_mean(scatter: Standard, readings: int, instrument: float) -> float:
+    """Return the uncertainty of a mean, widened as Student's distribution asks where the scatter rests on little."""
+    if scatter.freedom < 1:
         raise ValueError("repeat the reading: one alone says nothing of its spread")
-    mean = Standard(spread / sqrt(readings), readings - 1)
-    return sqrt((mean.value * coverage(mean.freedom) / coverage(inf)) ** 2 + instrument**2)
+    wide = coverage(scatter.freedom) / coverage(inf)
+    return sqrt((wide * scatter.value / sqrt(readings)) ** 2 + instrument**2)
 
 
 def _percent(share: float) -> str:

@@ -81,7 +81,7 @@ def _number(table: Table, line: int, cells: Mapping[str, str], column: str, name
     return value
 
 
-MAY_BE_ZERO = frozenset({"x", "y", "z", "red", "green", "blue"})
+MAY_BE_ZERO = frozenset({"lux", "x", "y", "z", "red", "green", "blue"})
 
 
 def _reading(table: Table, line: int, cells: Mapping[str, str], when: str, name: str) -> Reading:

@@ -14,6 +14,7 @@ from daruma.core.display import DisplaySpec, wanted_luminance
 from daruma.core.uncertainty import MOST_READINGS, RISK, Claim, Standard, coverage
 
 LEAST_LEVELS = 5
+LEAST_RISE = 2.0  # factor by which the wanted luminance must rise over the levels: else a fixed screen passes as well (ours)
 FLAT = 0.25  # share of the rise that is wanted below which a stretch stands still (ours)
 HYSTERESIS = 0.10  # difference between rising and falling light, in logarithm, that is still right (ours)
 
@@ -90,6 +91,12 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
         BrightnessPoint(lux, exp(mean), exp(fit), wanted_luminance(spec.brightness, lux), _spread(group, instrument))
         for (lux, group), mean, fit in zip(by_lux.items(), logs, fitted, strict=True)
     )
+    rise = points[-1].wanted / points[0].wanted
+    if rise < LEAST_RISE:
+        lux = f"{points[0].lux:g} to {points[-1].lux:g} lx"
+        return _short(
+            f"From {lux} the screen should rise by a factor of {rise:.2f} only: levels further apart are needed ({LEAST_RISE:g})."
+        )
     residual = sqrt(sum((a - b) ** 2 for a, b in zip(logs, fitted, strict=True)) / len(logs))
     hysteresis = _hysteresis(by_lux)
     reach, wanted = points[-1].fitted / points[0].fitted, points[-1].wanted / points[0].wanted
@@ -144,11 +151,15 @@ def _hysteresis(by_lux: dict[float, list[Level]]) -> float | None:
 
 
 def _claim(point: BrightnessPoint, tolerance: float, standard: float) -> Claim:
-    """Say whether a level is within tolerance, on a line: two-sided by the nearer edge."""
+    """Say whether a level is within tolerance, on a line: two-sided by the nearer edge.
+
+    Outside is what a level on that edge would give in no more than the stated share of cases (JCGM 106:2012, 8.3.3).
+    """
     edge, off = log(1 + tolerance), log(point.ratio)
     scale = max(standard, 1e-9) * sqrt(2)
     inside = (erf((edge - off) / scale) - erf((-edge - off) / scale)) / 2
-    return Claim.PROVEN if 1 - inside <= RISK else Claim.NOT_PROVEN if inside <= RISK else Claim.AGAIN
+    on_edge = (1 - erf((abs(off) - edge) / scale)) / 2
+    return Claim.PROVEN if 1 - inside <= RISK else Claim.NOT_PROVEN if on_edge <= RISK else Claim.AGAIN
 
 
 def _decide(
@@ -168,7 +179,10 @@ def _decide(
             Follows.LAGS,
             f"Rising and falling light differ by {100 * (exp(hysteresis) - 1):.0f} % at one level: wait longer at each.",
         )
-    if flat := _flat_stretch(points):
+    flat = _flat_stretch(points)
+    if flat and (dip := _dip(points)):
+        return Follows.OFF, f"The screen gets darker from {dip[0].lux:.0f} to {dip[1].lux:.0f} lx, where it should get brighter."
+    if flat:
         where = f"from {flat[0].lux:.0f} to {flat[1].lux:.0f} lx"
         return Follows.INCOMPLETE, f"The screen follows, but stands still {where}: the record's brightness curve is incomplete."
     worst = max(points, key=lambda p: abs(log(p.ratio)))
@@ -184,6 +198,17 @@ def _decide(
 
 def _side(point: BrightnessPoint) -> str:
     return "bright" if point.ratio > 1 else "dark"
+
+
+def _dip(points: tuple[BrightnessPoint, ...]) -> tuple[BrightnessPoint, BrightnessPoint] | None:
+    """Return the ends of the deepest fall with rising light that is certainly one."""
+    falls = [
+        (log(b.measured / a.measured) + a.spread + b.spread, i, j)
+        for i, a in enumerate(points)
+        for j, b in enumerate(points[i + 1 :], start=i + 1)
+    ]
+    deepest, i, j = min(falls)
+    return (points[i], points[j]) if deepest < 0 else None
 
 
 def _flat_stretch(points: tuple[BrightnessPoint, ...]) -> tuple[BrightnessPoint, BrightnessPoint] | None:

@@ -1,13 +1,13 @@
 """Does the white follow the light? The verdict from two or more lights, with a guard band."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import Enum
 from math import atan2, cos, degrees, dist, hypot, pi, sin, sqrt
 
 from daruma.core.colour.chromaticity import XYZ, Pair, distance, mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv
 from daruma.core.model import WhitePath
-from daruma.core.uncertainty import RISK, Claim, Judgement, judge_distance, judge_known
+from daruma.core.uncertainty import RISK, Claim, Judgement, Standard, judge_distance, judge_known
 
 # A white that moves less than this share of what it should is stuck (ours).
 STUCK_SHARE = 0.25
@@ -55,7 +55,8 @@ class WhitePoint:
     """Hold one light's result, all in CIE 1976 u', v'.
 
     `spread` is the expanded uncertainty (k = 2) of the distance from the target, `de00` the CIEDE2000 difference from
-    the target at the same luminance with `de00_spread` (k = 2), `side` where the white lies as the eye names it.
+    the target at the same luminance with `de00_spread` (k = 2), `side` where the white lies as the eye names it; `alone`
+    where a single reading was taken and nothing tells how much such readings scatter.
     """
 
     light: str
@@ -67,6 +68,7 @@ class WhitePoint:
     de00_spread: float
     side: str
     ellipse: Ellipse
+    alone: bool = False
 
     @property
     def distance(self) -> float:
@@ -120,9 +122,11 @@ def judge(path: WhitePath, samples: Sequence[LightSample], instrument: float) ->
 
     `instrument` is the colorimeter's standard uncertainty as a distance in u'v', for samples that carry none. A white
     counts as on the path when it is within the model's tolerance with 95 % (guarded acceptance, JCGM 106:2012, 8.3.2):
-    so a white that is not is called proven in at most 5 % of cases.
+    so a white that is not is called proven in at most 5 % of cases. A light that was read once has the scatter of those
+    that were read more often; where there is none, it is never proven.
     """
-    points = tuple(_point(path, sample, sample.instrument or instrument) for sample in samples)
+    scatter = _scatter([[xyz_to_uv(xyz) for xyz in sample.screen] for sample in samples])
+    points = tuple(_point(path, sample, sample.instrument or instrument, scatter) for sample in samples)
     pair = _widest(points)
     if pair is None or distance(pair[0].target, pair[1].target) < LIGHTS_APART * path.tolerance_uv:
         return WhiteVerdict(Follows.MORE_LIGHT, points, None, "Two lights that differ more are needed: a warm and a cool one.")
@@ -132,7 +136,17 @@ def judge(path: WhitePath, samples: Sequence[LightSample], instrument: float) ->
     return WhiteVerdict(kind, points, share, _sentence(path, kind, points, share, readings), unsure, readings)
 
 
-def _point(path: WhitePath, sample: LightSample, instrument: float) -> WhitePoint:
+def _scatter(lights: Sequence[Sequence[Pair]]) -> Standard | None:
+    """Return the standard deviation of one reading along an axis, pooled over lights that were read more than once."""
+    freedom, total = 0, 0.0
+    for uvs in lights:
+        mean = sum(u for u, _ in uvs) / len(uvs), sum(v for _, v in uvs) / len(uvs)
+        total += sum(distance(uv, mean) ** 2 for uv in uvs) / 2
+        freedom += len(uvs) - 1
+    return Standard(sqrt(total / freedom), freedom) if freedom else None
+
+
+def _point(path: WhitePath, sample: LightSample, instrument: float, scatter: Standard | None) -> WhitePoint:
     ambient = xyz_to_uv(sample.ambient)
     measured = xyz_to_uv(mean_xyz(list(sample.screen)))
     target = target_white(path, ambient)
@@ -140,13 +154,16 @@ def _point(path: WhitePath, sample: LightSample, instrument: float) -> WhitePoin
     # the light is measured as well, and the target moves with it by the degree of adaptation
     lasting = hypot(instrument, path.degree * instrument)
     off, n = distance(measured, target), len(uvs)
-    if n > 1:
-        spread = sqrt(sum(distance(uv, measured) ** 2 for uv in uvs) / (n - 1) / 2)
-        judgement = judge_distance(off, path.tolerance_uv, spread=spread, readings=n, instrument=lasting)
+    own = _scatter([uvs]) or scatter
+    if own is not None:
+        judgement = judge_distance(off, path.tolerance_uv, scatter=own, readings=n, instrument=lasting)
     else:
-        judgement = judge_known(off, path.tolerance_uv, lasting)
+        # only what a scatter as large as the tolerance could not explain is said of a reading that stands alone
+        judgement = judge_known(off, path.tolerance_uv, max(lasting, path.tolerance_uv))
+        if judgement.claim is Claim.PROVEN:
+            judgement = replace(judgement, claim=Claim.AGAIN)
     seen = _seen(measured, target, 2 * judgement.uncertainty)
-    return WhitePoint(sample.light, ambient, measured, target, judgement, *seen, _ellipse(uvs, instrument))
+    return WhitePoint(sample.light, ambient, measured, target, judgement, *seen, _ellipse(uvs, instrument), own is None)
 
 
 def _seen(measured: Pair, target: Pair, radius: float) -> tuple[float, float, str]:
@@ -222,6 +239,8 @@ def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], sh
             return f"The white is stuck: it moves {100 * share:.0f} % of what it should between the lights."
         case Follows.WRONG_WAY:
             return f"The white moves the wrong way: {100 * share:.0f} % of what it should between the lights."
+        case Follows.MEASURE_AGAIN if any(point.alone for point in points):
+            return f"Not decided: one reading alone tells nothing of its scatter ({size}). Measure each light again, three times."
         case Follows.MEASURE_AGAIN if readings:
             return (
                 f"Not decided: {size}, too near the limit ({limit}). Measure again: about {readings} readings a light decide it."
