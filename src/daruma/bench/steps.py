@@ -124,7 +124,7 @@ def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     vault, model = shop.shop.vault, shop.model(job)
     found = reading.read_part(shop.rig, shop.catalogue, model, context)
     kept = vault.get(job.backup) if job.backup else None
-    again = job.target is not None and job.target.die == found.part.die
+    again = job.target is not None and job.target.die == found.part.die and _works_with_its_own(shop, job)
     if kept is not None and kept.content.die == found.part.die and not again:
         raise Trouble(
             "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
