@@ -21,7 +21,7 @@ from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.white_plot import Beside, white_plot
 from daruma.core.plan.actions import Action
 from daruma.core.white_proof import before_tuning, verdict_of
-from daruma.handover.sheet import Audience, Sheet, make_sheet, render
+from daruma.handover.sheet import Audience, Sheet, make_sheet, render, template
 from daruma.handover.svg import to_svg
 
 PLOT_SIZE = (600.0, 360.0)
@@ -70,6 +70,7 @@ def make_pages(
     panel: PanelSheet | None,
 ) -> Pages:
     """Gather a job's pages; `panel` is its panel sheet, where the panel was measured."""
+    template()  # compiled by whoever gathers the pages: a window that shows them has no time for it
     sheet = make_sheet(shop, job, model, catalogue.function_labels, catalogue.function_meaning, actions, backup, acts)
     return Pages(job.name, sheet, tuple(_plots(job, model, panel)))
 

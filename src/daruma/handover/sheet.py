@@ -3,8 +3,9 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 from enum import Enum
+from functools import cache
 
-from jinja2 import Environment, PackageLoader, StrictUndefined
+from jinja2 import Environment, PackageLoader, StrictUndefined, Template
 
 from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup, Origin
@@ -104,11 +105,17 @@ def make_sheet(
 
 def render(sheet: Sheet, audience: Audience, plots: Sequence[tuple[str, str]]) -> str:
     """Return a sheet as one self-contained HTML page; `plots` are titles with trusted markup."""
+    return template().render(sheet=sheet, shop_file=audience is Audience.SHOP, plots=plots)
+
+
+@cache
+def template() -> Template:
+    """Return the template of the pages, compiled once."""
     environment = Environment(
         loader=PackageLoader("daruma.handover"), autoescape=True, undefined=StrictUndefined, trim_blocks=True, lstrip_blocks=True,
         finalize=_shown,
     )  # fmt: skip
-    return environment.get_template("sheet.html").render(sheet=sheet, shop_file=audience is Audience.SHOP, plots=plots)
+    return environment.get_template("sheet.html")
 
 
 def _instruments(job: Job, function: Function) -> str:

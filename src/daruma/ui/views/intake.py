@@ -287,24 +287,24 @@ class IntakeView(StageView):
         catalogue = self.desk.ready.catalogue
         model = catalogue.models.get(job.ticket.model)
         wanted = model.functions if model else tuple(PLANNED)
-        if tuple(self._row_of) != wanted:
-            while (item := self._rows.takeAt(0)) is not None:
-                if item.widget() is not None:
-                    item.widget().deleteLater()
-            self._row_of = {}
-            for function in wanted:
-                row = FunctionRow(
-                    function,
-                    catalogue.function_labels[function],
-                    catalogue.function_meaning[function],
-                    can_be_promised=function in PLANNED,
-                )
-                row.promised.connect(self._promise)
-                row.seen_before.connect(self._before)
-                self._row_of[function] = row
-                self._rows.addWidget(row)
+        for function in Function:
+            if function in wanted and function not in self._row_of:
+                self._row_of[function] = self._row(function)
+            elif function in self._row_of:
+                self._row_of[function].setVisible(function in wanted)
         for function, row in self._row_of.items():
             row.show_state(function in job.ticket.promised, job.is_proven(function), job.ticket.before.get(function, Tri.UNKNOWN))
+
+    def _row(self, function: Function) -> FunctionRow:
+        """Make a function's row at its place among those there are: rows are kept, to make one takes long."""
+        catalogue = self.desk.ready.catalogue
+        label_, meaning = catalogue.function_labels[function], catalogue.function_meaning[function]
+        row = FunctionRow(function, label_, meaning, can_be_promised=function in PLANNED)
+        row.promised.connect(self._promise)
+        row.seen_before.connect(self._before)
+        order = list(Function)
+        self._rows.insertWidget(sum(order.index(other) < order.index(function) for other in self._row_of), row)
+        return row
 
     def _show_faults(self, job: Job) -> None:
         faults = self.desk.faults(job)
