@@ -13,11 +13,13 @@ from pathlib import Path
 
 import pytest
 
+from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Trouble
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file
 from daruma.store import checking
-from daruma.store.database import FILE, StoreTrouble
+from daruma.store.database import FILE, FileLook, StoreTrouble
 from daruma.store.shop import Shop
+from daruma.store.whole import check_rows
 from tests.store.conftest import content, meddle
 
 MANY = 60
@@ -78,6 +80,22 @@ def flip(sound: Path, folder: Path, place: int, by: int) -> None:
 def test_any_changed_byte_of_the_database_is_found(seed: int, sound: Path, tmp_path: Path) -> None:
     rng = random.Random(seed)
     flip(sound, tmp_path / "shop", rng.randrange(1 << 30), rng.randrange(1, 256))
+
+
+@pytest.mark.parametrize("mark", ["0001", "0002", "000\x13"])
+def test_a_damaged_mark_of_the_version_neither_closes_the_shop_nor_hides_a_change(mark: str, sound: Path, tmp_path: Path) -> None:
+    shutil.copytree(sound, tmp_path / "shop")
+    with Shop(tmp_path / "shop") as shop:
+        write = shop.journal.intend(ActKind.WRITE, job="J", die="D", backup="", digest="d", started="t", evidence=())
+        shop.journal.settle(write, ActState.DONE, "", "t")
+    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as connection, connection:
+        connection.execute("UPDATE alembic_version SET version_num = ?", (mark,))
+        connection.execute("DROP TRIGGER acts_no_update")
+        connection.execute("UPDATE acts SET die = 'another'")
+    assert check_rows(FileLook(tmp_path / "shop" / FILE)), "a copy is looked at as it lies there"
+    with Shop(tmp_path / "shop") as shop:
+        assert len(shop.vault.check()[1]) == 0
+        assert check_rows(shop.database)
 
 
 def test_a_value_that_only_changed_its_type_is_found(sound: Path, tmp_path: Path) -> None:

@@ -176,12 +176,14 @@ class Workshop:
         """Return the records that a job has seen, from vault and job."""
         model = self.model(job)
         source = chip = target = None
+        own = False
         if job.backup:
             backup = self.shop.vault.get(job.backup)
+            own = job.target is not None and bool(backup.content.die) and backup.content.die == job.target.die
             source, chip = keeping.record_of(backup, model), backup.content.chip or None
         if job.target_image:
             target = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(job.target_image), loose=True)
-        return Known(source, chip, target, job.target)
+        return Known(source, chip, target, job.target, own)
 
     def survey(self, job: Job, _: Context) -> Survey:
         """Look at the bench as it stands for a job."""

@@ -15,12 +15,16 @@ from daruma.core.records import FieldRole, Record
 
 @dataclass(frozen=True, slots=True)
 class Known:
-    """Hold the records a job has seen: the source's (a backup of the original) and the new panel's latest read."""
+    """Hold the records a job has seen: the source's (a backup of the original) and the new panel's latest read.
+
+    `own` says that the source is what the new panel itself carried: that tells nothing of what the board expects.
+    """
 
     source: Record | None = None
     source_chip: str | None = None
     target: Record | None = None
     target_part: PartSelf | None = None
+    own: bool = False
 
 
 def is_done(job: Job, action: str) -> bool:
@@ -44,6 +48,8 @@ def job_facts(job: Job, model: Model, known: Known) -> Facts:
 def _believed(expected: Mapping[Identity, str], known: Known) -> dict[Identity, str]:
     """Return what the backup says the board expects, where the board itself does not tell: never its own check."""
     found: dict[Identity, str] = {}
+    if known.own:
+        return found
     if known.source is not None:
         for identity in (Identity.DISPLAY_SERIAL, Identity.COVER_CODE):
             value = known.source.identity(identity)

@@ -22,6 +22,7 @@ from daruma.store.heads import count_up, facts_of, heads_of, missing_of, writes_
 from daruma.store.locks import FileLock
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import Marked, Marks
+from daruma.store.schema import metadata
 
 HEAD = "0003"
 EARLIER = ("0001", "0002")
@@ -230,11 +231,14 @@ class Database:
             current = connection.execute(text("SELECT version_num FROM alembic_version")).scalar() if known else None
         if current == HEAD:
             return
-        if current is not None and current not in EARLIER:
+        if known and (current in EARLIER or not str(current).isdigit()) and self._is_up_to_date():
+            self._mend_version()
+            return
+        if known and current not in EARLIER:
             raise StoreTrouble(
-                "This data folder was made by a newer Daruma.",
+                "This data folder was made by a newer Daruma, or its mark of the version is damaged.",
                 safe="Nothing in it was changed.",
-                advice="Open it with that version.",
+                advice="Open it with that version, or bring back a copy: daruma copies.",
             )
         self._refuse_closed()
         if self.read_only:
@@ -258,6 +262,21 @@ class Database:
             connection.commit()
 
 
+    def _is_up_to_date(self) -> bool:
+        with self._engine.connect() as connection:
+            raw = connection.connection.driver_connection
+            assert isinstance(raw, sqlite3.Connection)
+            return up_to_date(raw)
+
+    def _mend_version(self) -> None:
+        """Set a damaged mark of the version right: the tables themselves are today's."""
+        if self.read_only:
+            return
+        with self._engine.connect() as connection:
+            connection.execute(text("UPDATE alembic_version SET version_num = :head"), {"head": HEAD})
+            connection.commit()
+
+
 class FileLook:
     """Read one database file as it lies there; nothing is migrated, locked or changed."""
 
@@ -274,6 +293,19 @@ class FileLook:
         """Give a connection for reading."""
         with explained(), self._engine.connect() as connection:
             yield connection
+
+
+def up_to_date(raw: sqlite3.Connection) -> bool:
+    """Return whether the tables are made as today's version makes them, whatever the file's mark says."""
+    return all(columns_of(raw, table.name) == {column.name for column in table.columns} for table in metadata.tables.values())
+
+
+def columns_of(raw: sqlite3.Connection, table: str) -> set[str]:
+    """Return the names of a table's columns; none where they cannot be read."""
+    try:
+        return {str(row[1]) for row in raw.execute(f"PRAGMA table_info({table})")}
+    except sqlite3.DatabaseError:
+        return set()
 
 
 def _summed(before: Mapping[str, int], more: Mapping[str, int]) -> dict[str, int]:

@@ -9,7 +9,7 @@ from collections.abc import Callable, Iterator
 from daruma.core.backup import VaultFault
 from daruma.core.job import job_name
 from daruma.store.checking import AT_ONCE, DAMAGE
-from daruma.store.database import EARLIER, Database, FileLook
+from daruma.store.database import EARLIER, Database, FileLook, columns_of, up_to_date
 from daruma.store.digests import ACT, DIGITS, FIRST, JOB, SETTLEMENT, SHELF, digested
 from daruma.store.schema import metadata
 
@@ -42,17 +42,13 @@ def _is_earlier(raw: sqlite3.Connection) -> bool:
         row = raw.execute("SELECT version_num FROM alembic_version").fetchone()
     except DAMAGE:
         return False
-    return row is not None and row[0] in EARLIER
+    return row is not None and row[0] in EARLIER and not up_to_date(raw)
 
 
 def _tables(raw: sqlite3.Connection) -> Iterator[VaultFault]:
     """Yield tables whose columns are not those that they were made with: what such a table holds cannot be asked for."""
     for table in metadata.tables.values():
-        try:
-            found = {str(row[1]) for row in raw.execute(f"PRAGMA table_info({table.name})")}
-        except DAMAGE:
-            found = set()
-        if found != {column.name for column in table.columns}:
+        if columns_of(raw, table.name) != {column.name for column in table.columns}:
             yield VaultFault("the store", f"what its table {table.name} is made of has changed")
 
 
