@@ -43,7 +43,7 @@ def test_strips_are_to_scale(catalogue: Catalogue) -> None:
     assert picture.height == strips_height(plan, view)
     assert [spot.key for spot in picture.spots] == ["0", "1"]
     assert "Read the original is closed: the original is missing." in picture.words
-    assert "Lift the BGA315 memory is beaten" in picture.words
+    assert "Lift the BGA315 memory is open, but not taken" in picture.words
     assert any("True Tone 9" in text for text in texts(picture))
 
 

@@ -4,6 +4,7 @@ import random
 import shutil
 import sqlite3
 from collections import Counter
+from collections.abc import Sequence
 from contextlib import closing
 from dataclasses import dataclass, field, replace
 from datetime import UTC, datetime, timedelta
@@ -37,6 +38,7 @@ class History:
     owner: dict[str, str] = field(default_factory=dict)  # which phone each kept backup is of, by digest
     source: dict[str, str] = field(default_factory=dict)  # which backup each job was given, by identity
     purged: set[str] = field(default_factory=set)
+    named: set[str] = field(default_factory=set)  # backups of which it was said that they are lost
     steps: dict[str, int] = field(default_factory=dict)  # how many steps each job once had done
     made: int = 0
 
@@ -96,11 +98,19 @@ class History:
             return
         self.now += timedelta(seconds=1)
         self.shop.close()
+        told: list[str] = []
         try:
-            restore(self.folder, self.rng.choice(copies), self.now)
+            told = restore(self.folder, self.rng.choice(copies), self.now).carried.lost
         except StoreTrouble as trouble:
             assert "does not verify" in trouble.what, "a sound copy can always be restored"
         self.shop = Shop(self.folder)
+        self._said(told)
+
+    def _said(self, told: Sequence[object]) -> None:
+        """What is missing is said, once: what a restore could not carry is named by it."""
+        gone = set(self.owner) - self._digests() - self.named
+        assert not gone or told or self.shop.losses(), "what is missing is said"
+        self.named = (self.named | gone) - self._digests()
 
     def _lose(self) -> None:
         """Cut the store to nothing, or take its log away: a new shop is never opened where one was."""
@@ -111,9 +121,10 @@ class History:
         (self.folder / FILE).write_bytes(b"")
         with pytest.raises(StoreTrouble, match="empty, though this folder held one"):
             Shop(self.folder)
+        told: list[str] = []
         for copy in copies:
             try:
-                restore(self.folder, copy, self.now)
+                told = restore(self.folder, copy, self.now).carried.lost
                 break
             except StoreTrouble:
                 continue
@@ -122,7 +133,7 @@ class History:
             self.__init__(self.folder, self.rng)  # type: ignore[misc]
             return
         self.shop = Shop(self.folder)
-        assert set(self.owner) - self._digests() == set() or self.shop.losses(), "what is missing is said"
+        self._said(told)
         self.source = {uid: digest for uid, digest in self.source.items() if uid in self._uids()}
         self.steps = {job.uid: len(job.steps) for job in self.shop.jobs.all()}
 

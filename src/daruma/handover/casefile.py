@@ -25,6 +25,7 @@ from daruma.core.plan.case import (
     PanelKind,
     PanelRecord,
 )
+from daruma.core.plan.closed import Closed
 from daruma.core.plan.knowing import Worth
 from daruma.core.plan.money import WORTH, Aim, Preferences
 from daruma.core.plan.odds import Outcomes, Record
@@ -344,7 +345,7 @@ def answer(case: Case, plan: Plan, worth: tuple[Worth, ...]) -> dict[str, Any]:
             }
             for route in plan.routes
         ],
-        "closed": [{"way": way.way, "reason": way.reason, "open": way.open} for way in plan.closed],
+        "closed": [_closed(way) for way in plan.closed],
         "next": _next(plan),
         "worth_knowing": [{"question": item.question, "money": item.money} for item in worth],
     }
@@ -360,6 +361,13 @@ def _step(action: Action) -> dict[str, Any]:
         "chance": action.straight,
         "final": figures.irreversible,
     }
+
+
+def _closed(way: Closed) -> dict[str, Any]:
+    function = way.function.value if way.function is not None else None
+    standing = way.standing.name.lower()
+    named = {"way": way.way, "function": function, "reason": way.reason, "open": way.open, "standing": standing}
+    return {**named, "needs": list(way.needs), "by": way.by or None}
 
 
 def _next(plan: Plan) -> dict[str, Any]:

@@ -4,10 +4,11 @@ from collections.abc import Mapping
 
 from daruma.core.parts import Function
 from daruma.core.plan.case import Case
+from daruma.core.plan.closed import grouped
 from daruma.core.plan.explain import explain, percent
 from daruma.core.plan.knowing import Worth
 from daruma.core.plan.planner import Plan
-from daruma.core.plan.routes import Route
+from daruma.core.plan.routes import Promise, Route
 from daruma.core.plan.words import advice_words, worth_words
 
 
@@ -19,10 +20,8 @@ def plan_text(case: Case, plan: Plan, worth: tuple[Worth, ...], labels: Mapping[
     lines.append("Ways" if plan.routes else "No way is open to anything that is promised.")
     for index, route in enumerate(plan.routes, start=1):
         lines += _route(index, route, labels, money)
-    for title, beaten in (("Closed", False), ("Open, but beaten", True)):
-        group = [way for way in plan.closed if way.open is beaten]
-        if group:
-            lines += ["", title, *(f"  {way.way}: {way.reason}" for way in group)]
+    for heading, group in grouped(plan.closed):
+        lines += ["", heading, *(f"  {way.title(labels)}: {way.reason}" for way in group)]
     if plan.routes:
         lines += ["", f"Where the numbers of \u2018{plan.routes[0].way}\u2019 come from"]
         names = {function.value: label for function, label in labels.items()}
@@ -30,9 +29,14 @@ def plan_text(case: Case, plan: Plan, worth: tuple[Worth, ...], labels: Mapping[
     return "\n".join(lines) + "\n"
 
 
+def _risk(promise: Promise) -> str:
+    """Say what lies behind a chance that ways back make less: a step that this promise does not rest on."""
+    return f": if ‘{promise.risk.figures.title}’ fails, the best that is left keeps it less often" if promise.risk else ""
+
+
 def _route(index: int, route: Route, labels: Mapping[Function, str], money: str) -> list[str]:
     chances = [
-        f"{labels[p.function]} {percent(p.chance)} ({percent(p.with_ways_back)} with ways back)"
+        f"{labels[p.function]} {percent(p.chance)} ({percent(p.with_ways_back)} with ways back{_risk(p)})"
         if p.chance > 0
         else f"{labels[p.function]} not kept"
         for p in route.promises

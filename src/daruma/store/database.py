@@ -261,7 +261,6 @@ class Database:
             command.upgrade(config, "head")
             connection.commit()
 
-
     def _is_up_to_date(self) -> bool:
         with self._engine.connect() as connection:
             raw = connection.connection.driver_connection

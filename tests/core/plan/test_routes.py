@@ -9,7 +9,7 @@ from daruma.core.job import Job, Step, StepState, Ticket
 from daruma.core.known import history
 from daruma.core.pairing import Facts, evaluate
 from daruma.core.parts import CARRIER, Function, Identity, PartKind, PartSelf
-from daruma.core.plan.actions import Action, ActionFigures, ActionKind
+from daruma.core.plan.actions import Action, ActionFigures, ActionKind, Bar, Effort
 from daruma.core.plan.case import ChipPlace, FlexState, Kit, NewPanel, OriginalState, PanelKind, PanelRecord
 from daruma.core.plan.explain import explain
 from daruma.core.plan.money import Aim, Preferences
@@ -276,10 +276,10 @@ def test_rules_from_the_catalogue(catalogue: Catalogue) -> None:
 
 def test_a_rule_whose_first_action_is_not_open_asks_nothing() -> None:
     figures = ActionFigures("x", 1.0)
-    first = Action("first", ActionKind.HAND, figures, (), {Var.SERIAL: Val.YES}, impossible="gone")
+    first = Action("first", ActionKind.HAND, figures, (), {Var.SERIAL: Val.YES}, bars=(Bar("gone", Effort.PART),))
     then = Action("then", ActionKind.HAND, figures, (needs(Var.PHONE, Val.OPEN),), {Var.CHIP: Val.LOOSE})
     assert ordered((first, then), [OrderRule("first", "then", "why")]) == (first, then)
-    asked = ordered((replace(first, impossible=""), then), [OrderRule("first", "then", "why")])
+    asked = ordered((replace(first, bars=()), then), [OrderRule("first", "then", "why")])
     assert asked[1].conditions[-1].otherwise == "why"
 
 

@@ -6,7 +6,7 @@ from dataclasses import dataclass, field
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Spot, Text, Tone, cross
 from daruma.core.plan.actions import Action, Heat
-from daruma.core.plan.closed import Closed
+from daruma.core.plan.closed import Closed, grouped
 from daruma.core.plan.explain import percent
 from daruma.core.plan.planner import Plan
 from daruma.core.plan.routes import Route
@@ -32,9 +32,7 @@ class StripsView:
 def strips_height(plan: Plan, view: StripsView) -> float:
     """Return the height that a plan's strips need."""
     rows = len(plan.routes[: view.shown])
-    closed = sum(not way.open for way in plan.closed)
-    beaten = len(plan.closed) - closed
-    return _HEAD + _ROW * rows + sum(20 + _CLOSED * count for count in (closed, beaten) if count)
+    return _HEAD + _ROW * rows + sum(20 + _CLOSED * len(group) for _, group in grouped(plan.closed))
 
 
 def route_strips(width: float, plan: Plan, view: StripsView) -> Picture:
@@ -51,18 +49,16 @@ def route_strips(width: float, plan: Plan, view: StripsView) -> Picture:
         items += _route(route, over, left, y, scale, width, index == view.chosen, view)
         spots.append(Spot(str(index), 0, y - 4, width, _ROW - 4, _words(route, view)))
         y += _ROW
-    for title, group in (
-        ("Closed", [w for w in plan.closed if not w.open]),
-        ("Open, but beaten", [w for w in plan.closed if w.open]),
-    ):
-        if group:
-            items.append(Text(left, y + 12, title, Tone.QUIET, 12))
-            y += 20
+    for heading, group in grouped(plan.closed):
+        items.append(Text(left, y + 12, heading, Tone.QUIET, 12))
+        y += 20
         for way in group:
-            items += _closed(way, left, y, width)
+            items += _closed(way, view, left, y, width)
             y += _CLOSED
     words = [_words(route, view) for route in routes]
-    words += [f"{way.way} is {'beaten' if way.open else 'closed'}: {way.reason}." for way in plan.closed]
+    words += [
+        f"{way.title(view.labels)} is {'open, but not taken' if way.open else 'closed'}: {way.reason}." for way in plan.closed
+    ]
     return Picture(width, max(y, 40.0), tuple(items), tuple(spots), " ".join(words))
 
 
@@ -152,7 +148,8 @@ def _chances(route: Route, view: StripsView) -> str:
             said.append(f"{label}: not kept")
         else:
             alone, back = percent(promise.chance), percent(promise.with_ways_back)
-            said.append(f"{label} {alone}" if alone == back else f"{label} {alone.removesuffix(' %')} ({back})")
+            risk = f": ‘{promise.risk.figures.title}’ risks it" if promise.risk is not None else ""
+            said.append(f"{label} {alone}" if alone == back else f"{label} {alone.removesuffix(' %')} ({back}{risk})")
     return "    ".join(said)
 
 
@@ -171,14 +168,14 @@ def _against(route: Route, over: Route, view: StripsView) -> str:
     return f"Laid over: {over.way}: " + ", ".join(part for part in parts if not part.startswith(("+0 ", "-0 ")))
 
 
-def _closed(way: Closed, left: float, y: float, width: float) -> list[Item]:
+def _closed(way: Closed, view: StripsView, left: float, y: float, width: float) -> list[Item]:
     mark: tuple[Item, ...] = (
         (Disc(left + 6, y + 5, 3.5, 3.5, None, Tone.QUIET, 1.4),) if way.open else cross(left + 6, y + 5, 4, Tone.ACT, 1.6)
     )
     middle = width * 0.34
     return [
         *mark,
-        Text(left + 20, y + 10, way.way, Tone.INK, 13, bold=not way.open, limit=middle - 26),
+        Text(left + 20, y + 10, way.title(view.labels), Tone.INK, 13, bold=not way.open, limit=middle - 26),
         Text(left + middle, y + 10, way.reason, Tone.INK, 13, limit=width - left - middle - 4),
     ]
 

@@ -2,7 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, field
-from enum import Enum
+from enum import Enum, IntEnum
 
 from daruma.core.plan.odds import at_least_once
 from daruma.core.plan.state import Needs
@@ -26,6 +26,32 @@ class ActionKind(Enum):
     MEASURE_WHITE = "measure_white"
     READ_PARTS_PAGE = "read_parts_page"
     CHECK_FUNCTION = "check_function"
+
+
+class Effort(IntEnum):
+    """Say what it takes to do away with what bars an action, the least first."""
+
+    WISH = 1
+    AT_HAND = 2
+    TOOL = 3
+    SOURCE = 4
+    PART = 5
+    PHONE = 6
+
+
+@dataclass(frozen=True, slots=True)
+class Bar:
+    """Hold what bars an action from the start, in words, and what it takes to do away with it."""
+
+    words: str
+    effort: Effort
+
+
+class Place(Enum):
+    """Say where an action's work is, so that steps of one place can be done in a row."""
+
+    PHONE = "phone"
+    FLEX = "flex"
 
 
 class Heat(Enum):
@@ -65,10 +91,11 @@ class ActionFigures:
 class Action:
     """Hold one action of the planner.
 
-    `chances` are the probabilities of success at each try, given that those before failed; after the last the action
+    `bars` are what keeps it from being done at all here. `chances` are the probabilities of success at each try, given that those before failed; after the last the action
     is over. A miss changes `miss`; with the chance that `ruins` gives for its try it changes `ruined` instead and
     costs `stake` besides. `way` is how a route that takes the action is told from others. `sets_up` marks actions that
     only prepare another one. `variant` tells apart actions of one key whose effects differ;
+    `finding` is what a test finds where it goes well: it succeeds in either case;
     misses of actions with the same `counts_with` (the key where it is empty) are counted together.
     """
 
@@ -77,7 +104,7 @@ class Action:
     figures: ActionFigures
     conditions: tuple[Needs, ...]
     effects: Mapping[Enum, Enum]
-    impossible: str = ""
+    bars: tuple[Bar, ...] = ()
     way: str = ""
     hands: tuple[str, ...] = ()
     chances: tuple[float, ...] = (1.0,)
@@ -89,6 +116,13 @@ class Action:
     variant: str = ""
     counts_with: str = ""
     extra_cost: float = 0.0
+    finding: str = ""
+    place: Place | None = None
+
+    @property
+    def impossible(self) -> bool:
+        """Return whether it cannot be done here, whatever is done before."""
+        return bool(self.bars)
 
     @property
     def uid(self) -> str:

@@ -1,9 +1,11 @@
 """Advice: the best next step and why, what to do when it fails, and what would be worth knowing first."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from daruma.core.plan.actions import Action
 from daruma.core.plan.policy import Expected, Option, Policy
+from daruma.core.plan.routes import Route
 
 
 @dataclass(frozen=True, slots=True)
@@ -11,7 +13,8 @@ class Advice:
     """Hold the best next step (None: stop), its value and the others', what follows a failure, what to expect.
 
     Values are the shop's money, seen from now on; `watched` is the first uncertain step on the best way and `after`
-    the best steps, with their values, after one, two ... failures of it; None stands for stopping.
+    the best steps, with their values, after one, two ... failures of it; None stands for stopping. `rival` is the best
+    that could be done instead, `listed` the first way of the list where that begins otherwise, with what it is worth less.
     """
 
     next: Action | None
@@ -22,10 +25,12 @@ class Advice:
     after: tuple[tuple[Action | None, float], ...]
     expected: Expected
     states: int
+    rival: Option | None = None
+    listed: tuple[str, float] | None = None
 
 
-def advise(policy: Policy) -> Advice:
-    """Say what the policy of a problem advises at its start."""
+def advise(policy: Policy, routes: Sequence[Route] = ()) -> Advice:
+    """Say what the policy of a problem advises at its start; `routes` are the ways as they are listed."""
     problem = policy.problem
     value = policy.value(problem.start)
     pick = policy.best(problem.start)
@@ -37,7 +42,22 @@ def advise(policy: Policy) -> Advice:
         *_after_failures(policy),
         policy.expected(problem.start),
         policy.size(),
+        _rival(policy, pick[0].action) if pick else None,
+        _listed(policy, pick[0].action if pick else None, routes[0]) if routes else None,
     )
+
+
+def _rival(policy: Policy, best: Action) -> Option | None:
+    """Return the best that could be done instead: what only comes before the best step, or after it, is none."""
+    options = policy.options(policy.problem.start, count=12)
+    return next((option for option in options if option.then and best.key not in option.then), None)
+
+
+def _listed(policy: Policy, best: Action | None, first: Route) -> tuple[str, float] | None:
+    """Return the first way of the list and what it is worth less than the advice, where the advice is no step of it."""
+    if best is not None and any(action.key == best.key for action in first.actions):
+        return None
+    return first.way, policy.value(policy.problem.start) - first.utility
 
 
 def _after_failures(policy: Policy) -> tuple[Action | None, tuple[tuple[Action | None, float], ...]]:

@@ -205,6 +205,19 @@ class Case:
         return tuple(zip(PANELS, self.panels, strict=False))
 
     @property
+    def panel_titles(self) -> tuple[str, ...]:
+        """Return how ways name the panels, each by a name of its own."""
+        titles = [panel.title for panel in self.panels]
+        marks = [(f"{p.maker}", f"{p.counted} writes counted", f"at {p.price:g}") for p in self.panels]
+        for mark in range(3):
+            titles = [
+                f"{title}, {marks[i][mark]}" if titles.count(title) > 1 and len({m[mark] for m in marks}) > 1 else title
+                for i, title in enumerate(titles)
+            ]
+        order = ("first", "second", "third")
+        return tuple(f"{title}, the {order[i]}" if titles.count(title) > 1 else title for i, title in enumerate(titles))
+
+    @property
     def finish_rule(self) -> FinishRule:
         """Return what the phone's own finishing asks of a display; NONE where this model or version knows none."""
         since = self.model.finishing_since

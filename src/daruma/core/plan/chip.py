@@ -13,7 +13,7 @@ def chip_actions(bench: Workbench) -> tuple[Action, ...]:
     """Return the actions that move the original touch chip to the new panel."""
     if bench.case.display_stays:
         return ()
-    no_air = "" if bench.case.kit.hot_air else "the bench has no hot air"
+    no_air = bench.lacks(bench.case.kit.hot_air, "the bench has no hot air")
     lost = {Var.CHIP: Val.LOST}
     on_original = needs(Var.CHIP, Val.ON_ORIGINAL, otherwise="the original touch chip is not on the original panel")
     there = needs(Var.ORIGINAL, Val.THERE, otherwise="the original is missing")
@@ -24,7 +24,7 @@ def chip_actions(bench: Workbench) -> tuple[Action, ...]:
                 ActionKind.HAND,
                 (OPEN, on_original, there, SOCKET_EMPTY, *ready),
                 {Var.CHIP: Val.LOOSE},
-                impossible=no_air,
+                bars=(no_air,),
                 hands=("lift_chip",),
                 ruins=(1.0,),
                 ruined=lost,
@@ -45,7 +45,7 @@ def chip_actions(bench: Workbench) -> tuple[Action, ...]:
                     *ready,
                 ),
                 {Var.CHIP: Val.ON_NEW},
-                impossible=no_air,
+                bars=(no_air,),
                 way="move the touch chip",
                 hands=("solder_chip",),
                 ruins=(0.0, 1.0),
@@ -76,7 +76,7 @@ def _orders(bench: Workbench) -> tuple[tuple[str, tuple[Needs, ...]], ...]:
 
 
 def _clear(bench: Workbench) -> tuple[Action, ...]:
-    tool = "" if bench.case.kit.grinder or bench.case.kit.hot_air else "the bench has neither grinder nor hot air"
+    tool = bench.lacks(bench.case.kit.grinder or bench.case.kit.hot_air, "the bench has neither grinder nor hot air")
     own = needs(Var.OWN_CHIP, Val.YES, otherwise="the new panel has no chip of its own")
     return tuple(
         bench.action(
@@ -84,7 +84,7 @@ def _clear(bench: Workbench) -> tuple[Action, ...]:
             ActionKind.HAND,
             (OPEN, needs(Var.PANEL, value, otherwise="another panel is in hand"), own, _OFF_SOCKET, _LOOSE),
             {Var.OWN_CHIP: Val.NO},
-            impossible=tool,
+            bars=(tool,),
             hands=("clear_new_chip",),
             ruins=(1.0,),
             ruined={Var.PANEL: LOST_PANEL[value]},

@@ -1,94 +1,152 @@
-"""Why a way is closed: the nearest missing condition, in words that a technician can act on."""
+"""Ways that are not taken, and promises that no way keeps: why, by what the search itself knows."""
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Callable, Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
+from daruma.core.plan.cheapest import Through
+from daruma.core.plan.opening import Grant, Opening
 from daruma.core.plan.problem import Problem
 from daruma.core.plan.routes import Route
-from daruma.core.plan.state import Needs
+
+
+class Standing(Enum):
+    """Say how a way stands that no shown route takes."""
+
+    CLOSED = "closed"
+    LATER = "needed only after a failure"
+    BEATEN = "beaten"
 
 
 @dataclass(frozen=True, slots=True)
 class Closed:
-    """Hold a way that is not taken and the one reason: closed (`open` false), or open but beaten in every respect."""
+    """Hold a way that is not taken and why, or a promise (`function`) that no way keeps.
+
+    `needs` are the things that would open it, all of them together; `by` names the route that beats it.
+    """
 
     way: str
     reason: str
-    open: bool = False
+    standing: Standing = Standing.CLOSED
+    needs: tuple[str, ...] = ()
+    by: str = ""
+    function: Function | None = None
+
+    def title(self, labels: Mapping[Function, str]) -> str:
+        """Return its name, a promise's by its label."""
+        return self.way if self.function is None else labels.get(self.function, self.way)
+
+    @property
+    def open(self) -> bool:
+        """Return whether it could be taken."""
+        return self.standing is not Standing.CLOSED
 
 
-Reached = Mapping[Enum, set[Enum]]
+def grouped(ways: Iterable[Closed]) -> list[tuple[str, list[Closed]]]:
+    """Return ways under the headings that they are shown under, empty ones left out."""
+    groups: dict[str, list[Closed]] = {"Promised, but kept by no way": [], "Closed": [], "Open, but not taken": []}
+    lost, closed, open_ = groups.values()
+    for way in ways:
+        (open_ if way.open else closed if way.function is None else lost).append(way)
+    return [(heading, group) for heading, group in groups.items() if group]
 
 
-def closed_ways(problem: Problem, actions: tuple[Action, ...], routes: Iterable[Route]) -> tuple[Closed, ...]:
-    """Return every way that belongs to no route, with its reason; also each promise that no route keeps."""
-    routes = tuple(routes)
+def closed_ways(problem: Problem, actions: Sequence[Action], routes: Sequence[Route], through: Through) -> tuple[Closed, ...]:
+    """Return every way that belongs to no route, and every promise that none keeps, each with its reason."""
     taken = {action.way for route in routes for action in route.actions}
+    kept = {function for route in routes for function in route.kept}
     start = problem.unpack(problem.start)
-    reached = reachable(start, actions)
-    ways: dict[str, Closed] = {}
-    for action in actions:
-        if not action.way or action.way in taken or (action.way in ways and not ways[action.way].open):
-            continue
-        if any(need.moot and not need.good & reached.get(need.var, set()) for need in action.conditions) or _done(action, start):
-            continue
-        reason = obstacle(action, reached, actions)
-        words = action.way[0].upper() + action.way[1:]
-        ways[action.way] = Closed(words, reason) if reason else Closed(words, _beaten(routes), open=True)
-    return tuple(sorted(ways.values(), key=lambda way: way.open))
+    ways = list(dict.fromkeys(action.way for action in actions if action.way and action.way not in taken))
+    lost = [i for i, goal in enumerate(problem.goals) if goal.function not in kept]
+    if not ways and not lost:
+        return ()
+    opening = Opening(start, actions, problem.goals, problem.end_needs, problem.doubts)
+    plain, failing = opening.courses(), opening.courses(failures=True)
+    shut = [way for way in ways if way not in failing.useful and not _moot(way, actions, opening)]
+    nearest = opening.nearest(shut, lost)
+    found: list[Closed | None] = [_promise(problem, i, nearest) for i in lost]
+    found += [_shut(way, nearest, tried=way in failing.tried) for way in shut]
+    found += [_later(way, failing.after) for way in ways if way in failing.useful and way not in plain.useful]
+    found += [_beaten(way, through, routes) for way in ways if way in plain.useful]
+    return tuple(sorted((each for each in found if each is not None), key=lambda each: list(Standing).index(each.standing)))
 
 
-def _done(action: Action, start: Mapping[Enum, Enum]) -> bool:
-    return all(start.get(var) is val for var, val in action.effects.items())
+def _moot(way: str, actions: Iterable[Action], opening: Opening) -> bool:
+    """Return whether a way has no purpose any more: what it brings is there, or can never be of use again."""
+    mine = [action for action in actions if action.way == way]
+    return all(_done(action, opening) or _without_purpose(action, opening) for action in mine)
 
 
-def _beaten(routes: tuple[Route, ...]) -> str:
-    if not routes:
-        return "it leads to nothing that was promised"
-    return f"‘{routes[0].way}’ does as much and is better or equal in every respect"
+def _done(action: Action, opening: Opening) -> bool:
+    return all(opening.start.get(var) is val for var, val in action.effects.items())
 
 
-def reachable(start: Mapping[Enum, Enum], actions: Iterable[Action]) -> dict[Enum, set[Enum]]:
-    """Return the values each variable can ever take when nothing is ever undone (delete relaxation)."""
-    values = {var: {val} for var, val in start.items()}
-    pool = [action for action in actions if not action.impossible]
-    changed = True
-    while changed:
-        changed = False
-        for action in pool:
-            if any(not need.good & values.get(need.var, set()) for need in action.conditions):
-                continue
-            for effects in (action.effects, action.miss):
-                for var, val in effects.items():
-                    if val not in values.setdefault(var, set()):
-                        values[var].add(val)
-                        changed = True
-    return values
+def _without_purpose(action: Action, opening: Opening) -> bool:
+    return any(need.moot and not opening.problem.mask(need) & opening.reach for need in action.conditions)
 
 
-def obstacle(action: Action, reached: Reached, actions: Iterable[Action]) -> str:
-    """Return the first thing in the way of an action, deepest cause first; empty where nothing is."""
-    return _obstacle(action, reached, tuple(actions), set())
+def _title(way: str) -> str:
+    return way[0].upper() + way[1:]
 
 
-def _obstacle(action: Action, reached: Reached, actions: tuple[Action, ...], seen: set[str]) -> str:
-    if action.impossible:
-        return action.impossible
-    seen.add(action.uid)
-    for need in action.conditions:
-        if not need.good & reached.get(need.var, set()):
-            return cause(need, reached, actions, seen) or need.otherwise
-    return ""
+def _told(granted: tuple[Grant, ...]) -> tuple[str, ...]:
+    return tuple(dict.fromkeys(grant.words for grant in granted))
 
 
-def cause(need: Needs, reached: Reached, actions: tuple[Action, ...], seen: set[str] | None = None) -> str:
-    """Return why a condition can never be met, by what is in the way of the actions that could bring it."""
-    seen = set() if seen is None else seen
-    for maker in actions:
-        if maker.uid not in seen and any(maker.effects.get(need.var) is good for good in need.good):
-            deeper = _obstacle(maker, reached, actions, seen)
-            if deeper:
-                return deeper
-    return need.otherwise
+def _shut(way: str, nearest: Mapping[str | int, tuple[Grant, ...]], *, tried: bool) -> Closed:
+    needs = _told(nearest.get(way, ()))
+    if needs:
+        return Closed(_title(way), _listed(needs), needs=needs)
+    return Closed(
+        _title(way), "it leads to nothing that was promised" if tried else "nothing that could be changed here opens it"
+    )
+
+
+def _promise(problem: Problem, index: int, nearest: Mapping[str | int, tuple[Grant, ...]]) -> Closed:
+    function = problem.goals[index].function
+    needs = _told(nearest.get(index, ()))
+    reason = _listed(needs) if needs else "what it rests on is not in this phone"
+    return Closed(function.value.replace("_", " ").capitalize(), reason, needs=needs, function=function)
+
+
+def _later(way: str, after: Mapping[str, Action]) -> Closed:
+    action = after[way]
+    said = "finds otherwise" if action.finding else "fails"
+    return Closed(_title(way), f"it is needed only if ‘{action.figures.title}’ {said}", Standing.LATER)
+
+
+def _beaten(way: str, through: Through, routes: Sequence[Route]) -> Closed | None:
+    cheapest = through.way(way)
+    if cheapest is None:
+        return None
+    better = [route for route in routes if all(a <= b for a, b in zip(route.vector(), cheapest.vector, strict=True))]
+    if not better:
+        return None
+    best = max(better, key=lambda route: route.utility)
+    return Closed(_title(way), f"‘{best.way}’ {_by(best, cheapest.vector)}", Standing.BEATEN, by=best.way)
+
+
+_DIFFERENCES: tuple[tuple[int, float, Callable[[float], str]], ...] = (
+    (1, 1000.0, lambda minutes: f"is {minutes:.0f} min quicker"),
+    (0, 1000.0, lambda minutes: f"takes {minutes:.0f} min less of your time"),
+    (2, 1000.0, lambda money: f"costs {money:.0f} less"),
+    (3, 1.0, lambda writes: f"needs {writes:.0f} write{'s' * (writes != 1)} less"),
+    (4, 1.0, lambda _: "needs no heat on the board"),
+)
+
+
+def _by(route: Route, vector: Sequence[float]) -> str:
+    """Say in what a route beats a way: the differences themselves."""
+    mine = route.vector()
+    gain = max((theirs - own for own, theirs in zip(mine[5:], vector[5:], strict=True)), default=0.0)
+    better = [words((vector[i] - mine[i]) / scale) for i, scale, words in _DIFFERENCES if (vector[i] - mine[i]) / scale >= 0.5]
+    if "min quicker" in "".join(better[:1]) and len(better) > 1 and "of your time" in better[1]:
+        del better[1]
+    kept = "keeps as much" if gain < 0.005 else f"keeps more ({100 * gain:.0f} % likelier)"
+    return f"{kept} and {_listed(better)}" if better else (f"{kept} at the same price" if gain < 0.005 else kept)
+
+
+def _listed(parts: Sequence[str]) -> str:
+    return parts[0] if len(parts) == 1 else f"{', '.join(parts[:-1])} and {parts[-1]}"

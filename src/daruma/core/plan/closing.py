@@ -2,9 +2,9 @@
 
 from daruma.core.model import FinishRule
 from daruma.core.parts import Function
-from daruma.core.plan.actions import Action, ActionKind
-from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, NewPanel, proof_key
-from daruma.core.plan.panel import variant_of
+from daruma.core.plan.actions import Action, ActionKind, Bar, Effort
+from daruma.core.plan.case import Case, NewPanel, proof_key
+from daruma.core.plan.panel import chip_bar, finish_bar, variant_of
 from daruma.core.plan.state import LOST_PANEL, Needs, Val, Var, needs
 from daruma.core.plan.workbench import BOARD_IN, CHIP_RESTS, Workbench
 
@@ -77,7 +77,8 @@ def _finish(bench: Workbench) -> tuple[Action, ...]:
     case = bench.case
     if case.display_stays or Function.NO_DISPLAY_NOTICE not in case.model.functions or not case.model.display_notice:
         return ()
-    closed = _closed(case)
+    network = bench.lacks(case.kit.network, "finishing needs a network", Effort.AT_HAND)
+    closed = (network, finish_bar(case))
     return tuple(
         bench.action(
             "finish_on_phone",
@@ -94,7 +95,7 @@ def _finish(bench: Workbench) -> tuple[Action, ...]:
                 *conditions,
             ),
             {Var.BINDING: Val.TO_PANEL},
-            impossible=closed or reason,
+            bars=(*closed, reason),
             way="finish on the phone",
             hands=("finish",),
             variant="+".join(part for part in (variant_of(value), extra) if part),
@@ -105,30 +106,19 @@ def _finish(bench: Workbench) -> tuple[Action, ...]:
     )
 
 
-def _closed(case: Case) -> str:
-    since = case.model.finishing_since
-    if case.finish_rule is FinishRule.NONE:
-        if since is None:
-            return f"{case.model.name} knows no finishing"
-        return f"{case.system_name} {case.system} is older than finishing on the phone ({since})"
-    return "" if case.kit.network else "finishing needs a network"
-
-
-def _ways_to_finish(case: Case, panel: NewPanel) -> tuple[tuple[str, tuple[Needs, ...], str], ...]:
+def _ways_to_finish(case: Case, panel: NewPanel) -> tuple[tuple[str, tuple[Needs, ...], Bar | None], ...]:
     own_chip = needs(Var.OWN_CHIP, Val.YES, otherwise="the panel's own touch chip is no longer on it")
     if case.finish_rule is FinishRule.WHOLE_GENUINE:
         own = needs(Var.RECORD, Val.OWN, otherwise="the panel's own data are not on it")
         flex = needs(Var.FLEX, Val.SOUND, Val.WORN, otherwise="the board's own sensor flex is not fitted")
-        reason = "" if panel.kind in GENUINE else "it accepts only whole genuine panels"
-        return (("", (own_chip, own, flex), reason),)
+        return (("", (own_chip, own, flex), chip_bar(case, panel)),)
     # serial and cover code must agree with the chip; calibration is not asked for
     codes = (Val.OWN, Val.PARTIAL, Val.MIXED, Val.MIXED_PARTIAL)
     agrees = needs(Var.RECORD, *codes, otherwise="the panel's data were never set for the chip that it carries")
-    reason = "" if panel.kind in GENUINE_CHIP else "no genuine touch chip is on the panel"
     copied = needs(Var.RECORD, Val.COPIED, otherwise="the panel's data do not agree with the moved chip")
     moved = needs(Var.CHIP, Val.ON_NEW, otherwise="the original touch chip is not on the panel")
-    rows: tuple[tuple[str, tuple[Needs, ...], str], ...] = (("", (own_chip, agrees), reason),)
-    return (*rows, ("moved", (moved, copied), "")) if case.moved_chip_finishes(panel) else rows
+    rows: tuple[tuple[str, tuple[Needs, ...], Bar | None], ...] = (("", (own_chip, agrees), chip_bar(case, panel)),)
+    return (*rows, ("moved", (moved, copied), None)) if case.moved_chip_finishes(panel) else rows
 
 
 def proofs(bench: Workbench, kept: tuple[Function, ...]) -> tuple[Action, ...]:

@@ -2,9 +2,9 @@
 
 from enum import Enum
 
-from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.actions import Action, ActionKind, Effort, Place
 from daruma.core.plan.case import FlexState
-from daruma.core.plan.sources import NO_FLEX_DATA, READ_OUT, UNBOUND, board_actions, trial_actions
+from daruma.core.plan.sources import NO_FLEX_DATA, READ_OUT, UNBOUND, board_actions, on_phone, trial_actions
 from daruma.core.plan.state import Val, Var, needs
 from daruma.core.plan.workbench import CHIP_RESTS, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
 
@@ -22,10 +22,10 @@ def flex_actions(bench: Workbench) -> tuple[Action, ...]:
     case = bench.case
     if not case.flex_replaceable:
         return ()
-    no_flex = "" if case.kit.spare_flex else "no programmable flex is at hand"
+    no_flex = bench.lacks(case.kit.spare_flex, "no programmable flex is at hand", Effort.PART)
     return (
         *_test(bench),
-        *_data(bench),
+        *on_phone(_data(bench)),
         bench.action(
             "flex_to_socket", ActionKind.HAND, (), {Var.SOCKET: Val.NEW_FLEX}, hands=("new_flex_on_socket",), sets_up=True
         ),
@@ -40,15 +40,17 @@ def flex_actions(bench: Workbench) -> tuple[Action, ...]:
                 *_PANEL_UNTOUCHED,
             ),
             {Var.NEW_FLEX: Val.YES},
-            impossible=no_flex,
+            bars=(no_flex,),
+            place=Place.FLEX,
         ),
         bench.action(
             "swap_flex",
             ActionKind.HAND,
             (OPEN, needs(Var.NEW_FLEX, Val.YES, otherwise="the new flex carries no data yet"), _OTHER, *_PANEL_UNTOUCHED),
             {Var.FLEX: Val.PROGRAMMED, Var.SOCKET: Val.EMPTY},
-            impossible=no_flex,
+            bars=(no_flex,),
             way="programmable flex",
+            place=Place.FLEX,
             hands=("swap_flex",),
             ruins=(0.0, 1.0),
             ruined={Var.NEW_FLEX: Val.LOST},
@@ -70,6 +72,7 @@ def _test(bench: Workbench) -> tuple[Action, ...]:
             ),
             {Var.FLEX: Val.SOUND},
             chances=(bench.case.chances.flex_sound,),
+            finding="the front sensor flex is the original and sound",
             miss={Var.FLEX: Val.FOREIGN},
         ),
     )
@@ -77,10 +80,9 @@ def _test(bench: Workbench) -> tuple[Action, ...]:
 
 def _data(bench: Workbench) -> tuple[Action, ...]:
     case = bench.case
-    silent = {
-        FlexState.DEAD: "the original flex does not answer",
-        FlexState.REPLACED: "the flex in the phone is not the original",
-    }.get(case.flex, "" if case.kit.ear_adapter else "the bench has no adapter for the ear-speaker connector")
+    answers = bench.lacks(case.flex is not FlexState.DEAD, "the original flex does not answer", Effort.PART)
+    own = bench.lacks(case.flex is not FlexState.REPLACED, "the flex in the phone is not the original", Effort.PART)
+    adapter = bench.lacks(case.kit.ear_adapter, "the bench has no adapter for the ear-speaker connector")
     worn = needs(Var.FLEX, Val.WORN, otherwise="the flex in the phone is not the original")
     return (
         *(
@@ -89,7 +91,7 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
                 ActionKind.READ_FLEX,
                 (*conditions, worn, NO_FLEX_DATA),
                 _DATA,
-                impossible=silent,
+                bars=(answers, own, adapter),
                 way="Back up the flex through the ear-speaker connector",
                 variant=variant,
                 counts_with="back_up_flex",
@@ -101,7 +103,9 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
             ActionKind.EARLIER_BACKUP,
             (NO_FLEX_DATA, _OTHER),
             _DATA,
-            impossible="" if case.earlier_flex_backup else "the vault holds no earlier backup of this phone's flex",
+            bars=(
+                bench.lacks(case.earlier_flex_backup, "the vault holds no earlier backup of this phone's flex", Effort.SOURCE),
+            ),
             way="Use an earlier flex backup",
         ),
         *(

@@ -5,7 +5,7 @@ from dataclasses import dataclass, field
 from enum import Enum
 
 from daruma.core.parts import Function
-from daruma.core.plan.actions import Action, Heat
+from daruma.core.plan.actions import Action, Bar, Effort, Heat
 
 
 class Aim(Enum):
@@ -66,10 +66,10 @@ class Preferences:
         """Return what a kept promise is worth."""
         return self.worth.get(function, 20.0)
 
-    def forbids(self, action: Action) -> str:
-        """Return why the shop rules an action out; empty where it does not."""
-        if self.no_board_heat and action.figures.heat is Heat.BOARD:
-            return "the shop rules out heat on the board"
-        if self.no_soldering and action.figures.solder:
-            return "the shop rules out soldering"
-        return ""
+    def forbids(self, action: Action) -> tuple[Bar, ...]:
+        """Return for what reasons the shop rules an action out; empty where it does not."""
+        ruled_out = (
+            (self.no_board_heat and action.figures.heat is Heat.BOARD, "the shop rules out heat on the board"),
+            (self.no_soldering and action.figures.solder, "the shop rules out soldering"),
+        )
+        return tuple(Bar(words, Effort.WISH) for wished, words in ruled_out if wished)

@@ -2,10 +2,11 @@
 
 from enum import Enum
 
-from daruma.core.plan.actions import Action, ActionKind
-from daruma.core.plan.case import NewPanel, of_panel
+from daruma.core.model import FinishRule
+from daruma.core.plan.actions import Action, ActionKind, Bar, Effort
+from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, NewPanel, of_panel
 from daruma.core.plan.odds import HIDDEN_PAST, WriteLife
-from daruma.core.plan.state import LOST_PANEL, Needs, Val, Var, needs
+from daruma.core.plan.state import LOST_PANEL, PANELS, Needs, Val, Var, needs
 from daruma.core.plan.workbench import OPEN, Workbench
 
 _ON_SOCKET = needs(Var.SOCKET, Val.NEW, otherwise="the new panel must be on the socket")
@@ -48,20 +49,20 @@ def _of_one(bench: Workbench, value: Val, panel: NewPanel) -> list[Action]:
     variant = variant_of(value)
     unread = needs(Var.NEW_READ, Val.NO, otherwise="the new panel is read already")
     makers = bench.case.model.unreadable_makers
-    unreadable = f"the programmer cannot read {panel.maker} panels of this model yet" if panel.maker in makers else ""
+    readable = bench.lacks(panel.maker not in makers, f"the programmer cannot read {panel.maker} panels of this model yet")
     read = [
         bench.action(
             "read_new",
             ActionKind.READ_TARGET,
             (mine, OPEN, _ON_SOCKET, unread, *conditions),
             {Var.NEW_READ: Val.YES, **gives},
-            impossible=unreadable,
+            bars=(readable,),
             variant=f"{variant}{extra}",
             counts_with=f"read {value.name}",
         )
         for extra, conditions, gives in _readings()
     ]
-    return [*read, *_check(bench, mine, panel, variant), *_writes(bench, mine, value, panel, unreadable)]
+    return [*read, *_check(bench, mine, panel, variant), *_writes(bench, mine, value, panel, readable)]
 
 
 def _readings() -> tuple[tuple[str, tuple[Needs, ...], dict[Enum, Enum]], ...]:
@@ -72,8 +73,9 @@ def _readings() -> tuple[tuple[str, tuple[Needs, ...], dict[Enum, Enum]], ...]:
 
 def _check(bench: Workbench, mine: Needs, panel: NewPanel, variant: str) -> list[Action]:
     finishes = bench.case.own_chip_finishes(panel) or bench.case.moved_chip_finishes(panel)
-    if not finishes or panel.donor() is not Val.UNASKED:
+    if panel.donor() is not Val.UNASKED:
         return []
+    bars = () if finishes else (finish_bar(bench.case), chip_bar(bench.case, panel))
     return [
         bench.action(
             "check_donor",
@@ -86,11 +88,30 @@ def _check(bench: Workbench, mine: Needs, panel: NewPanel, variant: str) -> list
             ),
             {Var.DONOR: Val.CLEAN},
             chances=(bench.case.chances.donor_clean,),
+            bars=bars,
+            finding="the panel is unlocked and its touch flex its own",
             miss={Var.DONOR: Val.BAD},
             variant=variant,
             counts_with=f"check {variant}",
         )
     ]
+
+
+def finish_bar(case: Case) -> Bar | None:
+    """Return why the phone finishes no display at all; None where it does."""
+    since = case.model.finishing_since
+    if case.finish_rule is not FinishRule.NONE:
+        return None
+    if since is None:
+        return Bar(f"{case.model.name} knows no finishing", Effort.PHONE)
+    return Bar(f"{case.system_name} {case.system} is older than finishing on the phone ({since})", Effort.PHONE)
+
+
+def chip_bar(case: Case, panel: NewPanel) -> Bar | None:
+    """Return why the phone does not finish a panel with the chip that it came with; None where it may."""
+    if case.finish_rule is FinishRule.WHOLE_GENUINE:
+        return None if panel.kind in GENUINE else Bar("it accepts only whole genuine panels", Effort.PART)
+    return None if panel.kind in GENUINE_CHIP else Bar("no genuine touch chip is on the panel", Effort.PART)
 
 
 def life_of(bench: Workbench, panel: NewPanel) -> WriteLife:
@@ -105,8 +126,15 @@ def life_of(bench: Workbench, panel: NewPanel) -> WriteLife:
     )
 
 
-def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, unreadable: str) -> list[Action]:
+def _spent(case: Case, value: Val) -> str:
+    index = PANELS.index(value)
+    most = max(case.model.write_limits, default=0)
+    return f"{case.panel_titles[index]} takes no more writes: {case.panels[index].counted} counted, it takes {most} at most"
+
+
+def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable: Bar | None) -> list[Action]:
     life, tries = life_of(bench, panel), bench.figures["write_new"].tries
+    spent = bench.lacks(life.next_odds() > 0, _spent(bench.case, value), Effort.PART)
     kills = bench.case.chances.spent_write_kills
     common = (mine, OPEN, _ON_SOCKET, _READ)
     fresh = (Val.BLANK, Val.PARTIAL)
@@ -132,7 +160,7 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, unreadab
             ActionKind.WRITE,
             (*common, *conditions),
             {Var.RECORD: result},
-            impossible=unreadable,
+            bars=(readable, spent),
             chances=life.tries(tries),
             miss={Var.NEW_READ: Val.NO},
             ruins=tuple(kills * spent for spent in life.spent_after_misses(tries)) if bench.case.model.write_limits else (),
@@ -168,7 +196,7 @@ def _change(bench: Workbench) -> list[Action]:
                     conditions,
                     fresh,
                     variant=f"{variant_of(value)}{extra}",
-                    way=f"take {panel.title}",
+                    way=f"take {bench.case.panel_titles[index]}",
                     hands=("clear_socket",),
                 )
             )

@@ -36,6 +36,15 @@ class Found:
         """Return the actions in their order, those that set up others included."""
         return _unwound(self.path)
 
+    @property
+    def moves(self) -> tuple[Move, ...]:
+        """Return the moves in their order, without what sets them up."""
+        path, moves = self.path, []
+        while path:
+            path, _, move = path
+            moves.append(move)
+        return tuple(reversed(moves))
+
 
 def costs_of(action: Action) -> Costs:
     """Return attended minutes, all minutes, money (each times SCALE), writes and heatings of the board."""
@@ -114,6 +123,18 @@ class Search:
                     step = (path, set_up, move)
                     heapq.heappush(heap, (cost[1] + cost[2], next(order), after, cost, rests, step))
         return found
+
+    def along(self, steps: Iterable[tuple[Move | None, Move]]) -> Found:
+        """Return the way that given moves lead, each with what sets it up."""
+        path: Path = ()
+        state, costs, masks = self.problem.start, (0, 0, 0, 0, 0), 0
+        for set_up, move in steps:
+            before = state if set_up is None else state & set_up.clear | set_up.make
+            for each in (move, set_up):
+                costs = costs if each is None else _add(costs, self._costs[each])
+            masks, path = self._rests(move, masks), (path, set_up, move)
+            state = before & move.clear | move.make
+        return self._found(state, costs, masks, path)
 
     def _rests(self, move: Move, masks: int) -> int:
         mine = 1 << move.index if move.chance < 1 else 0

@@ -2,25 +2,31 @@
 
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
+from enum import Enum
 
 from daruma.core.plan.actions import Action, ActionFigures, ActionKind
 from daruma.core.plan.advice import Advice, advise
 from daruma.core.plan.case import Case, proof_key
+from daruma.core.plan.cheapest import Through
 from daruma.core.plan.chip import chip_actions
 from daruma.core.plan.closed import Closed, closed_ways
 from daruma.core.plan.closing import closing_actions, closing_prices, proofs
 from daruma.core.plan.flex import flex_actions
+from daruma.core.plan.ordering import by_place
 from daruma.core.plan.panel import panel_actions
 from daruma.core.plan.pareto import Found, Search, costs_of, front
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Problem
 from daruma.core.plan.replay import replay
-from daruma.core.plan.routes import Promise, Route, utility, way_of
+from daruma.core.plan.routes import Promise, Route, named_apart, way_of
 from daruma.core.plan.rules import ordered
 from daruma.core.plan.sources import source_actions
-from daruma.core.plan.state import PANELS, Needs, Val, Var
+from daruma.core.plan.state import PANELS, Needs, Val, Var, needs
 from daruma.core.plan.threads import ENDS, doubts, goals
 from daruma.core.plan.workbench import BOARD_RESTS, CHIP_RESTS, Workbench
+
+
+_SEEN = 0.005  # chances are shown in whole per cent
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,14 +53,25 @@ def all_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Actio
 
 def bench_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Action, ...]:
     """Return every action of a case but the proofs."""
+    return _bench_actions(case, figures)[0]
+
+
+def _bench_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[tuple[Action, ...], dict[Enum, Enum]]:
+    """Return the actions and the values that a case's history has led to."""
     bench = Workbench(case, figures)
-    actions = (
-        *source_actions(bench),
-        *flex_actions(bench),
-        *(_one_at_a_time(action) for action in (*panel_actions(bench), *chip_actions(bench))),
-        *closing_actions(bench),
-    )
-    return ordered(actions, case.rules)
+    before = (*source_actions(bench), *flex_actions(bench))
+    work = (*(_one_at_a_time(action) for action in (*panel_actions(bench), *chip_actions(bench))), *closing_actions(bench))
+    start = replay(case.start(), ordered((*before, *work), case.rules), case.history)
+    return ordered((*(_before_the_chip(action, start) for action in before), *work), case.rules), start
+
+
+def _before_the_chip(action: Action, start: Mapping[Enum, Enum]) -> Action:
+    """Let codes and flex be worked on only before the chip is moved on from where it is now: one part after the other."""
+    if action.sets_up:
+        return action
+    here = {start[Var.CHIP], Val.ON_ORIGINAL}
+    rests = needs(Var.CHIP, *here, otherwise="the loose touch chip is to be soldered first", order=True)
+    return replace(action, conditions=(*action.conditions, rests))
 
 
 def _one_at_a_time(action: Action) -> Action:
@@ -73,11 +90,15 @@ _RECORD_WORK = frozenset({ActionKind.WRITE, ActionKind.READ_TARGET})
 
 def problem_of(case: Case, figures: Mapping[str, ActionFigures]) -> Problem:
     """Return a case as a compiled problem that starts from where its history has brought it."""
-    return _compiled(case, bench_actions(case, figures), closing_prices(Workbench(case, figures)))
+    return _compiled(case, *_bench_actions(case, figures), closing_prices(Workbench(case, figures)))
 
 
-def _compiled(case: Case, actions: tuple[Action, ...], closing: tuple[tuple[Needs, tuple[Action, ...]], ...]) -> Problem:
-    start = replay(case.start(), actions, case.history)
+def _compiled(
+    case: Case,
+    actions: tuple[Action, ...],
+    start: dict[Enum, Enum],
+    closing: tuple[tuple[Needs, tuple[Action, ...]], ...],
+) -> Problem:
     if start[Var.PHONE] is Val.FITTED:
         start[Var.REOPENED] = Val.NO
     return Problem(start, actions, goals(case), ENDS, doubts(case), closing)
@@ -85,17 +106,19 @@ def _compiled(case: Case, actions: tuple[Action, ...], closing: tuple[tuple[Need
 
 def make_plan(case: Case, figures: Mapping[str, ActionFigures]) -> Plan:
     """Solve a case: routes, closed ways and the policy."""
-    actions = bench_actions(case, figures)
+    actions, start = _bench_actions(case, figures)
     bench = Workbench(case, figures)
-    problem = _compiled(case, actions, closing_prices(bench))
+    problem = _compiled(case, actions, start, closing_prices(bench))
     proving = {action.key: action for action in proofs(bench, case.promised)}
-    found = [(way, _proofs_of(way, problem, proving)) for way in Search(problem).run()]
+    search = Search(problem)
+    found = [(way, _proofs_of(way, problem, proving)) for way in search.run()]
     best = front(sorted(found, key=lambda item: (-sum(item[0].chances), item[0].costs)), _vector)
     policy = Policy(problem, case.preferences)
-    routes = [_route(policy, way, proven) for way, proven in best]
-    routes.sort(key=lambda route: (-len(route.kept), -route.utility))
-    closed = closed_ways(problem, actions, routes)
-    return Plan(tuple(routes), closed, advise(policy))
+    routes = [_route(policy, by_place(search, way), proven) for way, proven in best]
+    routes = named_apart(sorted(routes, key=lambda route: -route.utility))
+    through = Through(search, case.preferences, lambda way: _vector((way, _proofs_of(way, problem, proving))))
+    closed = closed_ways(problem, actions, routes, through)
+    return Plan(tuple(routes), closed, advise(policy, routes))
 
 
 def _proofs_of(way: Found, problem: Problem, proving: Mapping[str, Action]) -> tuple[Action, ...]:
@@ -112,11 +135,24 @@ def _vector(item: tuple[Found, tuple[Action, ...]]) -> tuple[float, ...]:
 
 def _route(policy: Policy, found: Found, proven: tuple[Action, ...]) -> Route:
     problem = policy.problem
-    back = policy.along(found.actions).chances
+    back = policy.along(found.actions)
     promises = tuple(
-        Promise(goal.function, chance, factors, problem.holds(found.state, i) if chance else 1.0, back[i])
+        Promise(
+            goal.function,
+            chance,
+            factors,
+            problem.holds(found.state, i) if chance else 1.0,
+            back.chances[i],
+            _risk(policy, found, i, factors) if back.chances[i] < chance - _SEEN else None,
+        )
         for i, (goal, chance, factors) in enumerate(zip(problem.goals, found.chances, found.factors, strict=True))
     )
     actions = (*found.actions, *proven)
     panel = PANELS.index(problem.unpack(found.state)[Var.PANEL])
-    return Route(way_of(actions), actions, promises, utility(actions, promises, policy.preferences), panel)
+    return Route(way_of(actions), actions, promises, back.value, panel)
+
+
+def _risk(policy: Policy, found: Found, goal: int, factors: tuple[Action, ...]) -> Action | None:
+    """Return the step whose failure takes most from a promise that does not rest on it."""
+    others = [(lost, action) for action, lost in policy.risks(found.actions)[goal] if action not in factors]
+    return max(others, key=lambda each: each[0])[1] if others else None

@@ -5,6 +5,7 @@ from dataclasses import dataclass, field
 from typing import Generic, TypeVar
 
 from daruma.core.plan.actions import Action
+from daruma.core.plan.memo import Memo
 from daruma.core.plan.money import Preferences
 from daruma.core.plan.problem import Move, Problem
 
@@ -62,7 +63,8 @@ def solve(
 class Option:
     """Hold one thing that could be done next: the action, what sets it up, its chance and its value in money.
 
-    Where `exact` is false the value is only a bound that it does not exceed.
+    Where `exact` is false the value is only a bound that it does not exceed. `then` are the keys of what is done when all
+    goes well, the action's own first.
     """
 
     action: Action
@@ -70,11 +72,14 @@ class Option:
     value: float
     chance: float
     exact: bool = True
+    then: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
 class Expected:
-    """Hold what the best policy is expected to give: the chance of each goal, minutes, money, writes."""
+    """Hold what the best policy is expected to give: the chance of each goal, minutes, money, writes; `value` is all of it
+    in the shop's money.
+    """
 
     chances: tuple[float, ...]
     attended: float
@@ -82,9 +87,11 @@ class Expected:
     cost: float
     writes: float
     lost: float
+    value: float
 
 
 Made = tuple[Move, Move | None, int]
+Step = tuple[Move, Move | None]
 
 
 def _by_hope(item: tuple[float, Made]) -> float:
@@ -101,8 +108,8 @@ class Policy:
     problem: Problem
     preferences: Preferences
     bounded: bool = True
-    _values: dict[int, tuple[float, Made | None]] = field(default_factory=dict)
-    _hopes: dict[int, float] = field(default_factory=dict)
+    _values: Memo[Step] = field(init=False)
+    _hopes: Memo[Step] = field(init=False)
     _blisses: dict[int, float] = field(default_factory=dict)
     _expected: dict[int, Expected] = field(default_factory=dict)
     _prices: dict[Move, float] = field(default_factory=dict)
@@ -110,24 +117,35 @@ class Policy:
     def __post_init__(self) -> None:
         moves = (*self.problem.moves, *self.problem.set_ups)
         self._prices = {move: self.preferences.price(move.action) for move in moves}
+        self._values, self._hopes = Memo(self.problem.uncounted), Memo(self.problem.uncounted)
 
     def value(self, state: int) -> float:
         """Return the expected money from a state on: kept promises less time, material and what is ruined."""
-        known = self._values.get(state)
+        known = self._values.find(state)
         if known is not None:
-            return known[0]
-        self._values[state] = (float("-inf"), None)  # a state that leads back to itself would be seen as worthless
+            return known.value
+        self._values.hold(state)
         best, pick = self._stop(state), None
         for bound, made in self._hopeful(state, best):
             if bound <= best + 1e-9:
                 break
             if pick is not None and self._hope_of(made) <= best + 1e-9:
                 continue
-            worth = self._value_of(made)
+            worth = self._value_of(made, best)
             if worth > best + 1e-9:
                 best, pick = worth, made
-        self._values[state] = (best, pick)
+        used = 0 if pick is None else self._used(pick[0], self.problem.outcomes(pick[0], pick[2]), self._values)
+        self._values.keep(state, best, pick and pick[:2], used)
         return best
+
+    @staticmethod
+    def _used(move: Move, outcomes: Sequence[tuple[float, int, float]], memo: Memo[Step]) -> int:
+        """Return the counters that a move and what is best after it make use of."""
+        used = ~move.forget if move.counters else 0
+        for _, after, _ in outcomes:
+            known = memo.find(after)
+            used |= known.used if known is not None else 0
+        return used
 
     def _hopeful(self, state: int, least: float) -> list[tuple[float, Made]]:
         """Return the moves by what they would be worth if all went well, the best first."""
@@ -153,11 +171,11 @@ class Policy:
 
     def hope(self, state: int) -> float:
         """Return a bound of a state's value: all tries that are left of an action are had for the price of one."""
-        known = self._hopes.get(state)
+        known = self._hopes.find(state)
         if known is not None:
-            return known
-        self._hopes[state] = float("-inf")
-        best = self._stop(state)
+            return known.value
+        self._hopes.hold(state)
+        best, used = self._stop(state), 0
         if self.problem.most(state) > best:
             moves = [(self._at_best(made), made) for made in self.problem.expand(state)]
             moves.sort(key=_by_hope)
@@ -166,9 +184,22 @@ class Policy:
                     break
                 price = self._price(move, set_up)
                 for outcomes in self.problem.batches(move, before):
-                    best = max(best, -price + sum(p * (self.hope(after) - lost) for p, after, lost in outcomes))
-        self._hopes[state] = best
+                    worth = self._hope_for(outcomes, best + price) - price
+                    if worth > best:
+                        best, used = worth, self._used(move, outcomes, self._hopes)
+        self._hopes.keep(state, best, None, used)
         return best
+
+    def _hope_for(self, outcomes: Sequence[tuple[float, int, float]], least: float) -> float:
+        """Return what outcomes are worth at best together; minus infinity as soon as that cannot be more than `least`."""
+        uncounted = self.problem.uncounted
+        bounds = [chance * (self.bliss(after & uncounted) - lost) for chance, after, lost in outcomes]
+        total = sum(bounds)
+        for bound, (chance, after, lost) in zip(bounds, outcomes, strict=True):
+            if total <= least:
+                return float("-inf")
+            total += chance * (self.hope(after) - lost) - bound
+        return total
 
     def _at_best(self, made: Made) -> float:
         if not self.bounded:
@@ -192,15 +223,21 @@ class Policy:
         self._blisses[state] = best
         return best
 
-    def _value_of(self, made: Made) -> float:
+    def _value_of(self, made: Made, least: float = float("-inf")) -> float:
+        """Return what a move is worth; minus infinity as soon as that cannot be more than `least`."""
         move, set_up, before = made
-        worth = -self._price(move, set_up)
-        for chance, after, lost in self.problem.outcomes(move, before):
-            if after != before:
-                worth += chance * (self.value(after) - lost)
-            else:
+        price, outcomes = self._price(move, set_up), self.problem.outcomes(move, before)
+        if any(after == before for _, after, _ in outcomes):
+            return float("-inf")
+        if not self.bounded:
+            return sum(chance * (self.value(after) - lost) for chance, after, lost in outcomes) - price
+        bounds = [chance * (self.hope(after) - lost) for chance, after, lost in outcomes]
+        total = sum(bounds)
+        for bound, (chance, after, lost) in zip(bounds, outcomes, strict=True):
+            if total - price <= least:
                 return float("-inf")
-        return worth
+            total += chance * (self.value(after) - lost) - bound
+        return total - price
 
     def _stop(self, state: int) -> float:
         """Return what stopping here is worth; a phone that cannot be given back so is worth nothing, and is closed up."""
@@ -215,7 +252,11 @@ class Policy:
     def best(self, state: int) -> Made | None:
         """Return the best move from a state; None says stop."""
         self.value(state)
-        return self._values[state][1]
+        known = self._values.find(state)
+        if known is None or known.pick is None:
+            return None
+        move, set_up = known.pick
+        return move, set_up, state if set_up is None else state & set_up.clear | set_up.make
 
     def options(self, state: int, count: int = 3) -> tuple[Option, ...]:
         """Return the most promising things that can be done next with their values, the best first."""
@@ -224,9 +265,19 @@ class Policy:
             hope = min(bound, self._hope_of((move, set_up, before)))
             exact = hope > best - 1e-9  # what could not be better was never solved, and need not be
             worth = self._value_of((move, set_up, before)) if exact else hope
-            chance = self.problem.outcomes(move, before)[0][0]
-            made.append(Option(move.action, set_up.action if set_up else None, worth, chance, exact))
+            chance, after, _ = self.problem.outcomes(move, before)[0]
+            then = (move.action.key, *(action.key for action in self.path(after))) if exact else ()
+            made.append(Option(move.action, set_up.action if set_up else None, worth, chance, exact, then))
         return tuple(sorted(made, key=lambda option: -option.value))
+
+    def path(self, state: int) -> tuple[Action, ...]:
+        """Return what is done from a state on when all goes well."""
+        actions: list[Action] = []
+        while (pick := self.best(state)) is not None:
+            move, _, before = pick
+            actions.append(move.action)
+            state = self.problem.outcomes(move, before)[0][1]
+        return tuple(actions)
 
     def expected(self, state: int) -> Expected:
         """Return what following the best moves gives on average."""
@@ -240,7 +291,7 @@ class Policy:
             )
             left = self._left(state) if not self.problem.may_end(state) else ()
             attended, minutes = sum(a.figures.attended for a in left), sum(a.minutes for a in left)
-            result = Expected(chances, attended, minutes, sum(a.cost for a in left), 0.0, 0.0)
+            result = Expected(chances, attended, minutes, sum(a.cost for a in left), 0.0, 0.0, self._stop(state))
         else:
             result = self._expected_of(*pick)
         self._expected[state] = result
@@ -252,20 +303,26 @@ class Policy:
     def _mixed(self, move: Move, set_up: Move | None, before: int, follow: Callable[[int, bool], Expected]) -> Expected:
         """Return a move's own share and, by their chances, what follows each of its outcomes."""
         actions = [move.action, *([set_up.action] if set_up else [])]
-        sums = [0.0] * (len(self.problem.goals) + 5)
+        sums = [0.0] * (len(self.problem.goals) + 6)
         for index, (chance, after, lost) in enumerate(self.problem.outcomes(move, before)):
             then = follow(after, index == 0)
-            for i, part in enumerate((*then.chances, then.attended, then.minutes, then.cost, then.writes, then.lost + lost)):
+            for i, part in enumerate(self._parts(then, lost)):
                 sums[i] += chance * part
-        attended, minutes, cost, writes, lost = sums[-5:]
+        attended, minutes, cost, writes, lost, value = sums[-6:]
         return Expected(
-            tuple(sums[:-5]),
+            tuple(sums[:-6]),
             attended + sum(action.figures.attended for action in actions),
             minutes + sum(action.minutes for action in actions),
             cost + sum(action.cost for action in actions),
             writes + sum(action.figures.writes for action in actions),
             lost,
+            value - self._price(move, set_up),
         )
+
+    @staticmethod
+    def _parts(then: Expected, lost: float) -> tuple[float, ...]:
+        costs = (then.attended, then.minutes, then.cost, then.writes, then.lost + lost, then.value - lost)
+        return (*then.chances, *costs)
 
     def along(self, path: Sequence[Action]) -> Expected:
         """Return what taking these actions one after the other gives, with the best moves after a failure for good."""
@@ -278,6 +335,27 @@ class Policy:
         move, set_up, before = ready[path[0]]
         again = path if not move.action.figures.writes else ()
         return self._mixed(move, set_up, before, lambda then, good: self._along(then, path[1:] if good else again))
+
+    def risks(self, path: Sequence[Action]) -> tuple[tuple[tuple[Action, float], ...], ...]:
+        """Return for each goal, and each step of a path, what the step's failure takes from the goal's chance: the best after
+        it against what going on would have given.
+        """
+        found: list[tuple[Action, tuple[float, ...]]] = []
+        state, rest, reached = self.problem.start, tuple(path), 1.0
+        while rest:
+            ready = {made[0].action: made for made in self.problem.expand(state)}
+            action, rest = rest[0], rest[1:]
+            if action not in ready:
+                continue
+            outcomes = self.problem.outcomes(ready[action][0], ready[action][2])
+            state = outcomes[0][1]
+            if len(outcomes) > 1:
+                well, again = self._along(state, rest).chances, () if action.figures.writes else (action, *rest)
+                missed = [(chance, self._along(after, again).chances) for chance, after, _ in outcomes[1:]]
+                lost = [reached * sum(p * (well[i] - then[i]) for p, then in missed) for i in range(len(well))]
+                found.append((action, tuple(lost)))
+                reached *= outcomes[0][0]
+        return tuple(tuple((action, lost[i]) for action, lost in found) for i in range(len(self.problem.goals)))
 
     def size(self) -> int:
         """Return how many states were solved."""

@@ -4,7 +4,7 @@ Everything here works on any variables and values, so that it can be checked on 
 phones.
 """
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from enum import Enum
 from functools import cached_property
@@ -97,10 +97,12 @@ class Problem:
         self._collect(start, ends)
         self.vars = tuple(self._places)
         self.start = self.pack(start)
+        self.end_needs = tuple(ends)
         self.ends = tuple(self.mask(need) for need in ends)
+        self._closing_needs = tuple(closing)
         self.closing = tuple((self.mask(need), left) for need, left in closing)
         set_up_vars = {var for action in self.actions if action.sets_up for var in action.effects}
-        self.moves = tuple(self._compile(action, set_up_vars) for action in self.actions if not action.sets_up)
+        self.moves = _once(self._compile(action, set_up_vars) for action in self.actions if not action.sets_up)
         self._first_counter = min((move.counter for move in self.moves if move.counters), default=self._next)
         self.uncounted = (1 << self._first_counter) - 1
         quickest = sorted((action for action in self.actions if action.sets_up), key=lambda action: action.minutes)
@@ -109,10 +111,16 @@ class Problem:
             tuple(tuple(self.mask(need) for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
         )
         self._scopes = self._all_scopes()
+        self._idle = tuple(self._all_idle())
         self._checks = tuple(self._check(move) for move in self.moves)
         self._expanded: dict[int, list[tuple[Move, Move | None, int]]] = {}
 
     # -- packing
+
+    @property
+    def size(self) -> int:
+        """Return how many bits a state has."""
+        return self._next
 
     def _collect(self, start: Mapping[Enum, Enum], ends: Sequence[Needs]) -> None:
         for var, val in start.items():
@@ -174,9 +182,9 @@ class Problem:
         move.touched = tuple(order[var] for var in {*action.effects, *spoiled})
         return move
 
-    def _scope(self, move: Move) -> tuple[int, ...]:
+    def _scope(self, move: Move, apart_from: Enum | None = None) -> tuple[int, ...]:
         """Return what must be so for a move ever to be made again: values from which its needs can still be met."""
-        masks = (self._leading_to(need) for need in move.action.conditions)
+        masks = (self._leading_to(need) for need in move.action.conditions if need.var is not apart_from)
         return tuple(dict.fromkeys(mask for mask, whole in masks if not whole))
 
     def _all_scopes(self) -> tuple[tuple[int, tuple[tuple[int, ...], ...]], ...]:
@@ -186,6 +194,18 @@ class Problem:
             if move.counters:
                 by_field.setdefault(~move.forget, []).append(self._scope(move))
         return tuple((field, tuple(scopes)) for field, scopes in by_field.items() if all(scopes))
+
+    def _all_idle(self) -> Iterator[tuple[int, int, tuple[tuple[int, ...], ...]]]:
+        """Yield for each variable that no goal and no end asks for: its bits, the value that stands for all where it does
+        not matter any more, and the scopes of the moves that ask for it.
+        """
+        asked = {need.var for need in (*self._goal_needs(), *self.end_needs, *(need for need, _ in self._closing_needs))}
+        asked |= {doubt.var for doubt in self.doubts}
+        for var, values in self._places.items():
+            asking = [move for move in (*self.moves, *self.set_ups) if any(need.var is var for need in move.action.conditions)]
+            scopes = tuple(self._scope(move, apart_from=var) for move in asking)
+            if var not in asked and len(values) > 1 and all(scopes):
+                yield sum(values.values()), next(iter(values.values())), scopes
 
     # -- going on
 
@@ -232,11 +252,16 @@ class Problem:
         return self.tidied(state & move.forget & move.clear | move.make)
 
     def tidied(self, state: int) -> int:
-        """Return the state without the misses of moves that can never be made again."""
+        """Return the state without what cannot matter any more: misses of moves that can never be made again, values that
+        only such moves ask for.
+        """
         if state >> self._first_counter:
             for field, alternatives in self._scopes:
                 if state & field and not _any_all(state, alternatives):
                     state &= ~field
+        for field, plain, alternatives in self._idle:
+            if not state & plain and not _any_all(state, alternatives):
+                state = state & ~field | plain
         return state
 
     def misses(self, move: Move, state: int) -> int:
@@ -342,6 +367,16 @@ class Problem:
         return tuple(
             tuple(tuple(order[need.var] for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
         )
+
+
+def _once(moves: Iterable[Move]) -> tuple[Move, ...]:
+    """Return the moves, those left out that ask for the same and do the same as one before them."""
+    kept: dict[tuple[object, ...], Move] = {}
+    for move in moves:
+        action = move.action
+        same = (action.key, action.cost, move.needs, move.set_up_needs, move.clear, move.make, move.misses, move.ruins)
+        kept.setdefault((*same, move.counter), move)
+    return tuple(kept.values())
 
 
 def _one_set_up_at_most(actions: tuple[Action, ...]) -> tuple[Action, ...]:

@@ -1,10 +1,10 @@
 """Routes: ordered ways from the bench as it is to what was promised, with the figures that they are compared by."""
 
-from dataclasses import dataclass
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
 
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action, Heat
-from daruma.core.plan.money import Preferences
 from daruma.core.plan.pareto import SCALE, costs_of
 
 
@@ -13,7 +13,7 @@ class Promise:
     """Hold what a route does for one promise: the chance to keep it, and the uncertain actions it rests on.
 
     `doubt` is the chance of facts that nobody looked at (1 where none is in doubt); `with_ways_back` the chance when the
-    best is made of every failure on the way.
+    best is made of every failure on the way; where that is less, `risk` is the step that costs it most when it fails.
     """
 
     function: Function
@@ -21,11 +21,14 @@ class Promise:
     factors: tuple[Action, ...] = ()
     doubt: float = 1.0
     with_ways_back: float = 0.0
+    risk: Action | None = None
 
 
 @dataclass(frozen=True, slots=True)
 class Route:
-    """Hold an ordered way; the last actions prove what it keeps."""
+    """Hold an ordered way; the last actions prove what it keeps. `utility` is what it is worth with every way back used,
+    in the shop's money.
+    """
 
     way: str
     actions: tuple[Action, ...]
@@ -100,20 +103,6 @@ class Route:
         return (*(float(part) for part in sums), *(-promise.chance for promise in self.promises))
 
 
-def utility(actions: tuple[Action, ...], promises: tuple[Promise, ...], preferences: Preferences) -> float:
-    """Return a route's worth in money: kept promises less time, material and what may be ruined on the way."""
-    worth = sum(promise.chance * preferences.worth_of(promise.function) for promise in promises)
-    reached = 1.0
-    for action in actions:
-        worth -= preferences.price(action)
-        lost = 0.0
-        for attempt, chance in enumerate(action.chances):
-            lost += (1 - chance) * action.ruin(attempt) * action.stake if attempt == 0 else 0.0
-        worth -= reached * lost
-        reached *= action.straight
-    return worth
-
-
 def way_of(actions: tuple[Action, ...]) -> str:
     """Return a route's name from what tells it apart."""
     words = list(dict.fromkeys(action.way for action in actions if action.way))
@@ -125,4 +114,32 @@ def way_of(actions: tuple[Action, ...]) -> str:
     return text[0].upper() + text[1:]
 
 
-__all__ = ["SCALE", "Promise", "Route", "utility", "way_of"]
+def named_apart(routes: Sequence[Route]) -> list[Route]:
+    """Return the routes, those of one name told apart by a step that the others lack, or that only they lack."""
+    alike: dict[str, list[Route]] = {}
+    for route in routes:
+        alike.setdefault(route.way, []).append(route)
+    return [replace(route, way=_apart(route, alike[route.way])) for route in routes]
+
+
+def _apart(route: Route, alike: Sequence[Route]) -> str:
+    if len(alike) == 1:
+        return route.way
+    mine, others = _titles(route), [_titles(other) for other in alike if other is not route]
+    only = [title for title in mine if all(title not in other for other in others)]
+    lacks = [title for title in others[0] if title not in mine and all(title in other for other in others)]
+    if only:
+        return f"{route.way}, with ‘{only[0]}’"
+    if lacks:
+        return f"{route.way}, without ‘{lacks[0]}’"
+    return f"{route.way}, the {_ORDINALS[min(alike.index(route), len(_ORDINALS) - 1)]} of its kind"
+
+
+_ORDINALS = ("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth")
+
+
+def _titles(route: Route) -> list[str]:
+    return list(dict.fromkeys(action.figures.title for action in route.actions if not action.sets_up))
+
+
+__all__ = ["SCALE", "Promise", "Route", "named_apart", "way_of"]

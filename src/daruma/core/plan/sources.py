@@ -1,9 +1,10 @@
 """Where the board's display codes can come from: the original, the vault, the phone, its memory, paper."""
 
+from collections.abc import Iterable
+from dataclasses import replace
 from enum import Enum
 
-from daruma.core.model import Model
-from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.actions import Action, ActionKind, Bar, Effort, Place
 from daruma.core.plan.case import Case, OriginalState
 from daruma.core.plan.odds import tries_of_a_doubtful_part
 from daruma.core.plan.state import Needs, Val, Var, needs
@@ -21,15 +22,20 @@ def source_actions(bench: Workbench) -> tuple[Action, ...]:
     """Return every action that leads to the board's display codes."""
     if bench.case.display_stays:
         return ()
-    return (*_original(bench), *_vault(bench), *_cable(bench), *_paper(bench))
+    return (*_original(bench), *_vault(bench), *on_phone(_cable(bench)), *_paper(bench))
+
+
+def on_phone(actions: Iterable[Action]) -> tuple[Action, ...]:
+    """Return actions as work on the phone and its board."""
+    return tuple(replace(action, place=Place.PHONE) for action in actions)
 
 
 def _original(bench: Workbench) -> tuple[Action, ...]:
     case = bench.case
-    gone = {
-        OriginalState.MISSING: "the original is missing",
-        OriginalState.DAMAGED: "the original does not answer on the socket",
-    }.get(case.original, "")
+    gone = (
+        bench.lacks(case.original is not OriginalState.MISSING, "the original is missing", Effort.PART),
+        bench.lacks(case.original is not OriginalState.DAMAGED, "the original does not answer on the socket", Effort.PART),
+    )
     contact, tries = bench.belief("read_original"), bench.figures["read_original"].tries
     sound = case.chances.original_answers if case.original is OriginalState.UNTRIED else 1.0
     there = needs(Var.ORIGINAL, Val.THERE, otherwise="the original is missing")
@@ -39,7 +45,7 @@ def _original(bench: Workbench) -> tuple[Action, ...]:
             ActionKind.HAND,
             (OPEN, there),
             {Var.SOCKET: Val.ORIGINAL},
-            impossible=gone,
+            bars=gone,
             hands=("original_on_socket",),
             sets_up=True,
         ),
@@ -55,7 +61,7 @@ def _original(bench: Workbench) -> tuple[Action, ...]:
             ),
             # read or tried comes first: what must wait for it rests on that, not on a code known from elsewhere
             {Var.TRIED: Val.YES, **ALL_CODES, Var.CALIBRATION: Val.YES},
-            impossible=gone,
+            bars=gone,
             way="Read the original",
             chances=tries_of_a_doubtful_part(sound, contact, tries),
             miss={Var.TRIED: Val.SOUGHT},
@@ -70,7 +76,7 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
             ActionKind.EARLIER_BACKUP,
             (NO_CODES,),
             {**ALL_CODES, Var.CALIBRATION: Val.YES},
-            impossible="" if bench.case.earlier_backup else "the vault holds no earlier backup of this phone",
+            bars=(bench.lacks(bench.case.earlier_backup, "the vault holds no earlier backup of this phone", Effort.SOURCE),),
             way="Use an earlier backup",
         ),
         bench.action(
@@ -87,7 +93,13 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
                 ),
             ),
             {Var.CALIBRATION: Val.YES},
-            impossible="" if bench.case.complete_record else "the vault holds no complete record of this model and panel maker",
+            bars=(
+                bench.lacks(
+                    bench.case.complete_record,
+                    "the vault holds no complete record of this model and panel maker",
+                    Effort.SOURCE,
+                ),
+            ),
             way="tune a complete record",
         ),
     )
@@ -159,8 +171,8 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
     """Return the ways to unbind the board; `why` is what is still missing that they could give."""
     case = bench.case
     package = case.model.memory_package
-    no_socket = "" if package in case.kit.memory_sockets else f"the bench has no {package} socket"
-    no_air = "" if case.kit.hot_air else "the bench has no hot air"
+    no_socket = bench.lacks(package in case.kit.memory_sockets, f"the bench has no {package} socket")
+    no_air = bench.lacks(case.kit.hot_air, "the bench has no hot air")
     lost: dict[Enum, Enum] = {Var.BOARD: Val.LOST}
     return (
         *(
@@ -169,7 +181,7 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
                 ActionKind.UNBIND,
                 (*conditions, _BOUND, why),
                 {Var.BOARD: Val.UNBOUND},
-                impossible=_window(case),
+                bars=_window(case),
                 way="Unbind on the phone",
                 variant="+".join(part for part in (variant, name) if part),
                 counts_with="unbind_on_phone",
@@ -181,7 +193,7 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
             ActionKind.HAND,
             (OPEN, _BOUND, why, CHIP_RESTS, SOCKET_EMPTY),
             {Var.BOARD: Val.LIFTED},
-            impossible=no_air or no_socket,
+            bars=(no_air, no_socket),
             way=f"Lift the {package} memory",
             hands=("lift_memory",),
             ruins=(1.0,),
@@ -194,7 +206,7 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
             ActionKind.HAND,
             (needs(Var.BOARD, Val.LIFTED, otherwise="the memory is not lifted"),),
             {Var.BOARD: Val.LIFTED_UNBOUND},
-            impossible=no_socket,
+            bars=(no_socket,),
             hands=("unbind_memory",),
             variant=variant,
         ),
@@ -212,20 +224,16 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
     )
 
 
-def _window(case: Case) -> str:
+def _window(case: Case) -> tuple[Bar, ...]:
     window = case.model.unbind_on_phone
     if window is None:
-        return f"{case.model.name} cannot be unbound on the phone"
-    if case.system < window[0]:
-        return f"{case.system_name} {case.system} is older than the window for unbinding on the phone ({_span(case.model)})"
-    if case.system > window[1]:
-        return f"{case.system_name} {case.system} is newer than the window for unbinding on the phone ({_span(case.model)})"
-    return ""
-
-
-def _span(model: Model) -> str:
-    assert model.unbind_on_phone is not None
-    return f"{model.unbind_on_phone[0]} to {model.unbind_on_phone[1]}"
+        return (Bar(f"{case.model.name} cannot be unbound on the phone", Effort.PHONE),)
+    if window[0] <= case.system <= window[1]:
+        return ()
+    age = "older" if case.system < window[0] else "newer"
+    span = f"{window[0]} to {window[1]}"
+    words = f"{case.system_name} {case.system} is {age} than the window for unbinding on the phone ({span})"
+    return (Bar(words, Effort.PHONE),)
 
 
 def _paper(bench: Workbench) -> tuple[Action, ...]:
@@ -235,7 +243,7 @@ def _paper(bench: Workbench) -> tuple[Action, ...]:
             ActionKind.CODES_ON_PAPER,
             (NO_CODES,),
             {Var.SERIAL: Val.YES},
-            impossible="" if bench.case.serial_on_paper else "nobody has the display serial on paper",
+            bars=(bench.lacks(bench.case.serial_on_paper, "nobody has the display serial on paper", Effort.SOURCE),),
             way="Type the serial from paper",
         ),
     )

@@ -24,26 +24,43 @@ def advice_words(advice: Advice, promised: tuple[Function, ...], labels: Mapping
         return Said("Ready for the proofs", ("All that was promised should hold now: measure and test it.",))
     if advice.next is None:
         return Said(
-            "Stop here", ("No step from here is worth its time and its risk.", *_expected(advice, promised, labels, money))
+            "Stop here",
+            (
+                "No step from here is worth its time and its risk.",
+                *_first_listed(advice, money),
+                *_expected(advice, promised, labels, money),
+            ),
         )
     lines = []
     chance = advice.options[0].chance if advice.options else 1.0
-    if chance < 1:
+    if advice.next.finding:
+        lines.append(f"Finds with {percent(chance)} that {advice.next.finding}.")
+    elif chance < 1:
         lines.append(f"Goes well with {percent(chance)}.")
     lines += _second(advice, money)
+    lines += _first_listed(advice, money)
     lines += _after(advice)
     return Said(f"Next: {advice.next.figures.title}", (*lines, *_expected(advice, promised, labels, money)))
 
 
 def _second(advice: Advice, money: str) -> list[str]:
-    others = [option for option in advice.options if option.action is not advice.next]
-    if not others:
+    """Name the best that could be done instead; what is only known not to be better is not called as good."""
+    rival = advice.rival
+    if rival is None:
         return []
-    gap = advice.value - others[0].value
-    title = others[0].action.figures.title
-    if gap < 0.5:
-        return [f"As good: {title}."]
-    return [f"{'' if others[0].exact else 'At least '}{gap:.0f} {money} better than: {title}."]
+    gap, title = advice.value - rival.value, rival.action.figures.title
+    return [f"As good: {title}." if gap < 0.5 else f"{gap:.0f} {money} better than: {title}."]
+
+
+def _first_listed(advice: Advice, money: str) -> list[str]:
+    """Say why the first way of the list is not begun with."""
+    if advice.listed is None:
+        return []
+    way, gap = advice.listed
+    if advice.next is None:
+        return [f"‘{way}’ is listed first, but costs {gap:.0f} {money} more than it brings."]
+    less = f"is worth {gap:.0f} {money} less" if gap >= 0.5 else "is worth as much"
+    return [f"‘{way}’ is listed first, but {less} than what begins with this step, every failure reckoned in."]
 
 
 def _after(advice: Advice) -> list[str]:

@@ -1,11 +1,11 @@
 """Build actions: figures from the catalogue, chances from them and the shop's record, what the shop rules out."""
 
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, replace
 from enum import Enum
 from typing import Any
 
-from daruma.core.plan.actions import Action, ActionFigures, ActionKind
+from daruma.core.plan.actions import Action, ActionFigures, ActionKind, Bar, Effort
 from daruma.core.plan.case import Case
 from daruma.core.plan.odds import Beta
 from daruma.core.plan.state import Needs, Val, Var, needs
@@ -45,11 +45,16 @@ class Workbench:
         conditions: tuple[Needs, ...],
         effects: Mapping[Enum, Enum],
         *,
-        impossible: str = "",
+        bars: Iterable[Bar | None] = (),
         **more: Any,
     ) -> Action:
-        """Return an action with the catalogue's figures; `more` are further fields of Action."""
+        """Return an action with the catalogue's figures; `bars` are what keeps it from being done, `more` further fields."""
         figures = self.figures[key]
         more.setdefault("chances", self.belief(key).tries(figures.tries))
-        made = Action(key, kind, figures, conditions, dict(effects), impossible, **more)
-        return made if impossible else replace(made, impossible=self.case.preferences.forbids(made))
+        made = Action(key, kind, figures, conditions, dict(effects), **more)
+        every = (*bars, *self.case.preferences.forbids(made))
+        return replace(made, bars=tuple(bar for bar in every if bar is not None))
+
+    def lacks(self, there: bool, words: str, effort: Effort = Effort.TOOL) -> Bar | None:
+        """Return the bar that something is not there; None where it is."""
+        return None if there else Bar(words, effort)

@@ -1,0 +1,300 @@
+"""What would open a way that is closed: the least that would have to be otherwise, found by trying it.
+
+A way is open where one of its actions lies on some course of actions from where things stand to an end that keeps a
+promise. What bars actions is lifted, and facts are imagined otherwise, one thing at a time and then several, the least
+effort first, until that is so.
+"""
+
+from collections.abc import Iterable, Iterator, Mapping, Sequence
+from dataclasses import dataclass, field, replace
+from enum import Enum
+from functools import cached_property
+from itertools import combinations
+
+from daruma.core.plan.actions import Action, ActionFigures, ActionKind, Bar, Effort
+from daruma.core.plan.problem import Doubt, Goal, Move, Problem
+from daruma.core.plan.state import Needs, Val, Var
+
+Values = Mapping[Enum, Enum]
+
+
+@dataclass(frozen=True, slots=True)
+class Grant:
+    """Hold one thing that could be otherwise: a bar that is lifted, or values that the start would have instead."""
+
+    words: str
+    effort: Effort
+    bar: Bar | None = None
+    values: tuple[tuple[Enum, Enum], ...] = ()
+
+
+@dataclass(frozen=True, slots=True)
+class _Fact:
+    """Hold a fact that nothing here changes: where it stands so, what it would be otherwise."""
+
+    words: str
+    effort: Effort
+    now: tuple[Enum, tuple[Enum, ...]]
+    then: Values
+
+
+_FACTS = (
+    _Fact("the original is missing", Effort.PART, (Var.ORIGINAL, (Val.GONE,)), {Var.ORIGINAL: Val.THERE}),
+    _Fact(
+        "the original touch chip is lost",
+        Effort.PART,
+        (Var.CHIP, (Val.LOST,)),
+        {Var.CHIP: Val.ON_ORIGINAL, Var.ORIGINAL: Val.THERE},
+    ),
+    _Fact("the phone does not start", Effort.PHONE, (Var.RUNS, (Val.NO,)), {Var.RUNS: Val.YES, Var.TRUST: Val.YES}),
+    _Fact(
+        "the panel is locked to an account or its touch flex was replaced",
+        Effort.PART,
+        (Var.DONOR, (Val.BAD,)),
+        {Var.DONOR: Val.CLEAN},
+    ),
+    _Fact("the panel's own touch chip is no longer on it", Effort.PART, (Var.OWN_CHIP, (Val.NO,)), {Var.OWN_CHIP: Val.YES}),
+    _Fact(
+        "the panel's own data are not on it",
+        Effort.PART,
+        (
+            Var.RECORD,
+            (Val.BLANK, Val.PARTIAL, Val.BOARDS, Val.BOARDS_PARTIAL, Val.MIXED, Val.MIXED_PARTIAL, Val.COPIED),
+        ),
+        {Var.RECORD: Val.OWN},
+    ),
+    _Fact("the flex in the phone is not the original", Effort.PART, (Var.FLEX, (Val.FOREIGN,)), {Var.FLEX: Val.WORN}),
+    _Fact("the flex is not known to be its own and worn", Effort.PART, (Var.FLEX, (Val.UNTESTED,)), {Var.FLEX: Val.WORN}),
+    _Fact("the phone was opened again already", Effort.PHONE, (Var.REOPENED, (Val.YES,)), {Var.REOPENED: Val.NO}),
+    _Fact("a trial was made already", Effort.PHONE, (Var.TRIAL, (Val.YES,)), {Var.TRIAL: Val.NO}),
+    _Fact("the board is ruined", Effort.PHONE, (Var.BOARD, (Val.LOST,)), {Var.BOARD: Val.BOUND}),
+    _Fact(
+        "the panel is ruined",
+        Effort.PART,
+        (Var.PANEL, (Val.FIRST_LOST, Val.SECOND_LOST, Val.THIRD_LOST)),
+        {Var.PANEL: Val.FIRST},
+    ),
+    _Fact("the new flex is ruined", Effort.PART, (Var.NEW_FLEX, (Val.LOST,)), {Var.NEW_FLEX: Val.NO}),
+)
+
+
+@dataclass(frozen=True, slots=True)
+class Courses:
+    """Hold what some courses from a start reach: the ways on those that keep a promise, the others, goals kept at an end;
+    for ways that only a failure leads to, the action that fails.
+    """
+
+    useful: frozenset[str]
+    tried: frozenset[str]
+    goals: frozenset[int]
+    after: Mapping[str, Action] = field(default_factory=dict)
+
+
+class Opening:
+    """Ask what would open the ways of a case: every action compiled, whatever bars it."""
+
+    def __init__(
+        self, start: Values, actions: Sequence[Action], goals: Sequence[Goal], ends: Sequence[Needs], doubts: Sequence[Doubt]
+    ) -> None:
+        self.start = dict(start)
+        free = [replace(action, bars=()) for action in actions]
+        self.problem = Problem(start, [*free, *_imagined(start)], goals, ends, doubts)
+        moves = [*self.problem.moves, *self.problem.set_ups]
+        bars = {(action.uid, action.way): frozenset(action.bars) for action in actions}
+        self._bars: dict[Move, frozenset[Bar]] = {move: bars.get((move.action.uid, move.action.way), _NEVER) for move in moves}
+        self._ends: dict[int, frozenset[int]] = {}
+
+    @cached_property
+    def grants(self) -> tuple[Grant, ...]:
+        """Return what could be otherwise, the least effort first."""
+        bars = dict.fromkeys(bar for bars in self._bars.values() for bar in bars if bar is not _IMAGINED)
+        lifted = [Grant(bar.words, bar.effort, bar) for bar in bars]
+        facts = [Grant(fact.words, fact.effort, values=tuple(fact.then.items())) for fact in _standing(self.start, _FACTS)]
+        return tuple(sorted((*lifted, *facts), key=lambda grant: grant.effort))
+
+    @cached_property
+    def reach(self) -> int:
+        """Return the values that could ever be reached as things are, if nothing were ever undone."""
+        return self._reached(())
+
+    def courses(self, granted: Iterable[Grant] = (), *, failures: bool = False) -> Courses:
+        """Return what can be reached with what is granted, when all goes well; with `failures` also what misses lead to."""
+        lifted, start = self._granted(tuple(granted))
+        steps: dict[int, list[tuple[Move, int, bool]]] = {}
+        found = [start]
+        while found:
+            state = found.pop()
+            if state not in steps:
+                steps[state] = list(self._steps(state, lifted, failures))
+                found += [then for _, then, _ in steps[state] if then not in steps]
+        return self._judged(start, steps)
+
+    def _steps(self, state: int, lifted: frozenset[Bar], failures: bool) -> Iterator[tuple[Move, int, bool]]:
+        for move, set_up, before in self.problem.expand(state):
+            if not self._bars[move] <= lifted or (set_up is not None and not self._bars[set_up] <= lifted):
+                continue
+            then = before & move.clear | move.make
+            if then != state:
+                yield move, then, True
+            if failures and move.counters:
+                for clear, make in (move.misses, move.ruins):
+                    if make and (missed := before & clear | make) != state:
+                        yield move, missed, False
+
+    def _granted(self, granted: tuple[Grant, ...]) -> tuple[frozenset[Bar], int]:
+        values = dict(self.start)
+        for grant in granted:
+            values.update(grant.values)
+        return frozenset(grant.bar for grant in granted if grant.bar is not None), self.problem.pack(values)
+
+    def _judged(self, start: int, steps: Mapping[int, list[tuple[Move, int, bool]]]) -> Courses:
+        kept = {state: self._kept(state) for state in steps}
+        good = _leading_to([state for state, goals in kept.items() if goals], steps)
+        useful: set[str] = set()
+        tried: set[str] = set()
+        for state, moves in steps.items():
+            for move, then, well in moves:
+                if well and move.action.way:
+                    (useful if then in good else tried).add(move.action.way)
+        goals = frozenset(goal for each in kept.values() for goal in each)
+        return Courses(frozenset(useful), frozenset(tried - useful), goals, _after(start, steps, good))
+
+    def _kept(self, state: int) -> frozenset[int]:
+        """Return the goals that may hold where one stops in a state."""
+        known = self._ends.get(state)
+        if known is None:
+            ends = self.problem.may_end(state)
+            held = (i for i in range(len(self.problem.goals)) if ends and self.problem.holds(state, i) > 0)
+            known = self._ends[state] = frozenset(held)
+        return known
+
+    def nearest(self, wanted: Iterable[str], goals: Iterable[int] = ()) -> dict[str | int, tuple[Grant, ...]]:
+        """Return for ways and goals the least that would open each; what nothing here opens is left out."""
+        open_: dict[str | int, tuple[Grant, ...]] = {}
+        left: set[str | int] = {*wanted, *goals}
+        for granted in self._few():
+            hoped = {each for each in left if self._hope(each, granted)}
+            for each in self._opened(granted) & hoped if hoped else ():
+                open_[each] = granted
+                left.discard(each)
+        for each in left:
+            granted = self._reduced(each)
+            if granted:
+                open_[each] = granted
+        return open_
+
+    def _few(self) -> list[tuple[Grant, ...]]:
+        """Return the grants alone and in pairs, each by what they take together."""
+        pairs = [pair for count in (1, 2) for pair in combinations(self.grants, count)]
+        return sorted(pairs, key=lambda each: (len(each), sum(grant.effort for grant in each)))
+
+    def _opened(self, granted: tuple[Grant, ...]) -> set[str | int]:
+        courses = self.courses(granted)
+        return {*courses.useful, *courses.goals}
+
+    def _reduced(self, wanted: str | int) -> tuple[Grant, ...]:
+        """Return grants that open a way or a goal and of which none can be spared, those that take most spared first."""
+        bars = tuple(grant for grant in self.grants if grant.bar is not None)
+        facts = [grant for grant in self.grants if grant.bar is None]
+        # facts may stand in each other's way: none of them, then each, then all
+        tries = [bars, *((*bars, fact) for fact in facts), self.grants]
+        kept = next((each for each in tries if self._hope(wanted, each) and wanted in self._opened(each)), ())
+        for grant in sorted(kept, key=lambda each: -each.effort):
+            fewer = tuple(each for each in kept if each is not grant)
+            if self._hope(wanted, fewer) and wanted in self._opened(fewer):
+                kept = fewer
+        return kept
+
+    def _hope(self, wanted: str | int, granted: tuple[Grant, ...]) -> bool:
+        """Return whether a way or a goal could be reached if nothing were ever undone: where not, no course is tried."""
+        reached = self._reached(granted)
+        if isinstance(wanted, int):
+            return any(all(reached & mask for mask in masks) for masks in self.problem.goal_masks[wanted])
+        lifted = self._granted(granted)[0]
+        return any(
+            move.action.way == wanted and self._bars[move] <= lifted and all(reached & mask for mask in _all_needs(move))
+            for move in self.problem.moves
+        )
+
+    def _reached(self, granted: tuple[Grant, ...]) -> int:
+        if granted in self._relaxed:
+            return self._relaxed[granted]
+        lifted, reached = self._granted(granted)
+        pool = [move for move, bars in self._bars.items() if bars <= lifted]
+        before = -1
+        while before != reached:
+            before = reached
+            for move in pool:
+                if all(reached & mask for mask in _all_needs(move)):
+                    reached |= move.make
+        self._relaxed[granted] = reached
+        return reached
+
+    @cached_property
+    def _relaxed(self) -> dict[tuple[Grant, ...], int]:
+        return {}
+
+
+_IMAGINED = Bar("imagined", Effort.PHONE)
+_NEVER = frozenset({_IMAGINED})
+
+
+def _all_needs(move: Move) -> tuple[int, ...]:
+    return (*move.needs, *move.set_up_needs)
+
+
+def _standing(start: Values, facts: Iterable[_Fact]) -> list[_Fact]:
+    return [
+        fact
+        for fact in facts
+        if start.get(fact.now[0]) in fact.now[1] and any(start.get(k) is not v for k, v in fact.then.items())
+    ]
+
+
+def _imagined(start: Values) -> list[Action]:
+    """Return actions that are never done: they give the values of imagined facts their places."""
+    figures = ActionFigures("imagined", 0)
+    return [
+        Action(f"imagined {index}", ActionKind.HAND, figures, (), dict(fact.then))
+        for index, fact in enumerate(_standing(start, _FACTS))
+    ]
+
+
+def _leading_to(ends: list[int], steps: Mapping[int, list[tuple[Move, int, bool]]]) -> set[int]:
+    """Return every state from which one of the ends can be reached."""
+    back: dict[int, list[int]] = {}
+    for state, moves in steps.items():
+        for _, then, _ in moves:
+            back.setdefault(then, []).append(state)
+    good, found = set(ends), list(ends)
+    while found:
+        for state in back.get(found.pop(), ()):
+            if state not in good:
+                good.add(state)
+                found.append(state)
+    return good
+
+
+def _after(start: int, steps: Mapping[int, list[tuple[Move, int, bool]]], good: set[int]) -> dict[str, Action]:
+    """Return for each way that keeps a promise the action whose failure leads to it with the fewest failures."""
+    blame: dict[int, tuple[int, Action | None]] = {start: (0, None)}
+    layers: list[list[int]] = [[start]]
+    ways: dict[str, Action] = {}
+    open_: set[str] = set()
+    for count, layer in enumerate(layers):
+        if not layer:
+            break
+        later: list[int] = []
+        for state in layer:
+            cause = blame[state][1]
+            for move, then, well in steps[state]:
+                if well and move.action.way and then in good:
+                    if cause is None:
+                        open_.add(move.action.way)
+                    else:
+                        ways.setdefault(move.action.way, cause)
+                if then not in blame or blame[then][0] > count + (not well):
+                    blame[then] = (count + (not well), cause if well else cause or move.action)
+                    (layer if well else later).append(then)
+        layers.append(later)
+    return {way: action for way, action in ways.items() if way not in open_}
