@@ -91,11 +91,11 @@ class ActionFigures:
 class Action:
     """Hold one action of the planner.
 
-    `bars` are what keeps it from being done at all here. `chances` are the probabilities of success at each try, given that those before failed; after the last the action
-    is over. A miss changes `miss`; with the chance that `ruins` gives for its try it changes `ruined` instead and
-    costs `stake` besides. `way` is how a route that takes the action is told from others. `sets_up` marks actions that
-    only prepare another one. `variant` tells apart actions of one key whose effects differ;
-    `finding` is what a test finds where it goes well: it succeeds in either case;
+    `bars` are what keeps it from being done at all here. `chances` are the probabilities of success at each try, given that
+    those before failed; after the last the action is over. A miss changes `miss`; with the chance that `ruins` gives for its
+    try it changes `ruined` instead and costs `stake` besides. `way` is how a route that takes the action is told from
+    others. `sets_up` marks actions that only prepare another one. `finding` is what a test finds where it goes well: a test
+    succeeds in either case. `variant` tells apart actions of one key whose effects differ;
     misses of actions with the same `counts_with` (the key where it is empty) are counted together.
     """
 

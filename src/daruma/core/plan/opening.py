@@ -53,7 +53,12 @@ _FACTS = (
         (Var.DONOR, (Val.BAD,)),
         {Var.DONOR: Val.CLEAN},
     ),
-    _Fact("the panel's own touch chip is no longer on it", Effort.PART, (Var.OWN_CHIP, (Val.NO,)), {Var.OWN_CHIP: Val.YES}),
+    _Fact(
+        "the panel's own touch chip is no longer on it",
+        Effort.PART,
+        (Var.OWN_CHIP, (Val.NO,)),
+        {Var.OWN_CHIP: Val.YES, Var.CHIP: Val.LOST},
+    ),
     _Fact(
         "the panel's own data are not on it",
         Effort.PART,
@@ -65,7 +70,6 @@ _FACTS = (
     ),
     _Fact("the flex in the phone is not the original", Effort.PART, (Var.FLEX, (Val.FOREIGN,)), {Var.FLEX: Val.WORN}),
     _Fact("the flex is not known to be its own and worn", Effort.PART, (Var.FLEX, (Val.UNTESTED,)), {Var.FLEX: Val.WORN}),
-    _Fact("the phone was opened again already", Effort.PHONE, (Var.REOPENED, (Val.YES,)), {Var.REOPENED: Val.NO}),
     _Fact("a trial was made already", Effort.PHONE, (Var.TRIAL, (Val.YES,)), {Var.TRIAL: Val.NO}),
     _Fact("the board is ruined", Effort.PHONE, (Var.BOARD, (Val.LOST,)), {Var.BOARD: Val.BOUND}),
     _Fact(
@@ -152,7 +156,7 @@ class Opening:
         good = _leading_to([state for state, goals in kept.items() if goals], steps)
         useful: set[str] = set()
         tried: set[str] = set()
-        for state, moves in steps.items():
+        for moves in steps.values():
             for move, then, well in moves:
                 if well and move.action.way:
                     (useful if then in good else tried).add(move.action.way)

@@ -25,7 +25,6 @@ from daruma.core.plan.state import PANELS, Needs, Val, Var, needs
 from daruma.core.plan.threads import ENDS, doubts, goals
 from daruma.core.plan.workbench import BOARD_RESTS, CHIP_RESTS, Workbench
 
-
 _SEEN = 0.005  # chances are shown in whole per cent
 
 

@@ -68,7 +68,8 @@ def _after(advice: Advice) -> list[str]:
     if not advice.after:
         return []
     uncertain = advice.watched
-    name = f"If ‘{uncertain.figures.title}’ fails" if uncertain else "If it fails"
+    fails = "finds otherwise" if uncertain and uncertain.finding else "fails"
+    name = f"If ‘{uncertain.figures.title}’ {fails}" if uncertain else f"If it {fails}"
     tries = 1
     for step, _ in advice.after:
         if step is not None and uncertain is not None and step.key == uncertain.key:

@@ -208,12 +208,15 @@ class PlanView(StageView):
     def _heading(self) -> str:
         if self._solution and not self._full():
             return "No way keeps all that is promised; these keep some of it"
+        routes = self._solution.plan.routes[: self._full()] if self._solution else ()
+        if any(route.left_out for route in routes):
+            return "Ways, those worth most first"
         return "Ways to all that is promised"
 
     def _full(self) -> int:
-        """Return how many routes keep as much as the best one and all that is promised."""
+        """Return up to which route of the list all is kept that is promised; 0 where none keeps it."""
         routes = self._solution.plan.routes if self._solution else ()
-        return sum(not route.left_out for route in routes)
+        return max((number for number, route in enumerate(routes, start=1) if not route.left_out), default=0)
 
     def _shown(self) -> int:
         routes = self._solution.plan.routes if self._solution else ()
