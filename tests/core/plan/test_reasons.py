@@ -139,10 +139,12 @@ def _opens(catalogue: Catalogue, made: Case, way: Closed, seed: int) -> bool:
 
 
 def _listed(plan: Plan, seed: int) -> None:
-    """Names tell ways apart; the list goes by what the ways are worth; less with ways back than without has its reason."""
+    """Names tell ways apart; the one worth most is listed first, then those that keep most; less with ways back than without has its reason."""
     names = [route.way for route in plan.routes]
     assert len(set(names)) == len(names), (seed, names)
-    assert [route.utility for route in plan.routes] == sorted((route.utility for route in plan.routes), reverse=True)
+    kept = [len(route.kept) for route in plan.routes[1:]]
+    assert kept == sorted(kept, reverse=True)
+    assert all(route.utility <= plan.routes[0].utility for route in plan.routes)
     assert all(route.utility <= plan.advice.value + 1e-6 for route in plan.routes), seed
     for route in plan.routes:
         for promise in route.promises:

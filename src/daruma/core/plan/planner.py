@@ -1,6 +1,6 @@
 """The plan of a case: every route that no other beats, the closed ways with their reasons, the best next step."""
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, replace
 from enum import Enum
 
@@ -114,7 +114,7 @@ def make_plan(case: Case, figures: Mapping[str, ActionFigures]) -> Plan:
     best = front(sorted(found, key=lambda item: (-sum(item[0].chances), item[0].costs)), _vector)
     policy = Policy(problem, case.preferences)
     routes = [_route(policy, by_place(search, way), proven) for way, proven in best]
-    routes = named_apart(sorted(routes, key=lambda route: -route.utility))
+    routes = named_apart(_listed(routes))
     through = Through(search, case.preferences, lambda way: _vector((way, _proofs_of(way, problem, proving))))
     closed = closed_ways(problem, actions, routes, through)
     return Plan(tuple(routes), closed, advise(policy, routes))
@@ -149,6 +149,12 @@ def _route(policy: Policy, found: Found, proven: tuple[Action, ...]) -> Route:
     actions = (*found.actions, *proven)
     panel = PANELS.index(problem.unpack(found.state)[Var.PANEL])
     return Route(way_of(actions), actions, promises, back.value, panel)
+
+
+def _listed(routes: Sequence[Route]) -> list[Route]:
+    """Return the routes as they are listed: the one worth most first, as the policy has it, then those that keep most."""
+    first = max((route.utility for route in routes), default=0.0)
+    return sorted(routes, key=lambda route: (route.utility < first, -len(route.kept), -route.utility))
 
 
 def _risk(policy: Policy, found: Found, goal: int, factors: tuple[Action, ...]) -> Action | None:

@@ -210,7 +210,7 @@ class PlanView(StageView):
             return "No way keeps all that is promised; these keep some of it"
         routes = self._solution.plan.routes[: self._full()] if self._solution else ()
         if any(route.left_out for route in routes):
-            return "Ways, those worth most first"
+            return "Ways, the one worth most first"
         return "Ways to all that is promised"
 
     def _full(self) -> int:
