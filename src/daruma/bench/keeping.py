@@ -9,9 +9,10 @@ from daruma.core.backup import Backup, BackupContent, Origin
 from daruma.core.errors import RecordError, Trouble
 from daruma.core.job import Job
 from daruma.core.model import Model
+from daruma.core.near import near_misses
 from daruma.core.parts import Identity, PartKind
 from daruma.core.records import FieldRole, FieldValue, Layout, Record, decode, encode, shown
-from daruma.core.serials import serial_fault
+from daruma.core.serials import clean, serial_fault
 from daruma.link.devices import DeviceSelf
 from daruma.store.vault import Vault
 
@@ -54,11 +55,20 @@ def keep_codes(vault: Vault, model: Model, job: Job, when: str) -> Backup:
 
 
 def keep_paper(vault: Vault, model: Model, job: Job, when: str) -> Backup:
-    """Keep the display serial that was typed from paper, with the code of the chip on the new panel as cover code."""
+    """Keep the display serial that was typed from paper, with the code of the chip on the new panel as cover code.
+
+    Refuse one that is malformed, and one that is nearly what is known of this very phone.
+    """
     fault = serial_fault(job.ticket.paper_serial)
     chip = job.target.chip if job.target is not None else None
-    if fault:
-        raise Trouble(f"The serial on the ticket: {fault}.", safe="Nothing was kept.", advice="Type it again at Intake.")
+    near = near_misses(job.ticket.paper_serial, _known_of_phone(vault, job)) or (
+        near_misses(job.ticket.paper_serial, _known_of_others(vault, job)) if fault else ()
+    )
+    said = [*([fault] if fault else []), *(miss.sentence for miss in near[:1])]
+    if said:
+        raise Trouble(
+            f"The serial on the ticket: {'; it is '.join(said)}.", safe="Nothing was kept.", advice="Type it again at Intake."
+        )
     layout = model.layout(PartKind.DISPLAY)
     values: dict[str, FieldValue] = {"display_serial": job.ticket.paper_serial}
     if chip:
@@ -66,6 +76,31 @@ def keep_paper(vault: Vault, model: Model, job: Job, when: str) -> Backup:
     image = encode(layout, {"signature": layout.field("signature").constant, **values})
     typed = replace(_from_phone(model, layout, job, image, when), programmer="typed from paper", origin=Origin.TYPED)
     return _kept(vault, typed)
+
+
+def near_others(vault: Vault, job: Job) -> str:
+    """Say what the typed serial nearly is of another phone; empty where nothing known is near."""
+    others = _known_of_others(vault, job)
+    same = [whose for whose, code in others.items() if clean(code) == clean(job.ticket.paper_serial)]
+    near = [miss.sentence for miss in near_misses(job.ticket.paper_serial, others)]
+    said = [f"that of {whose}" for whose in same] + near
+    return f"it is {said[0]}, of another phone: compare it with the paper" if said else ""
+
+
+def _known_of_phone(vault: Vault, job: Job) -> dict[str, str]:
+    """Return the display serials and other codes that are known of this phone, by where they stand."""
+    board = {f"the board's {identity.value.replace('_', ' ')}": job.phone.get(identity.value, "") for identity in Identity}
+    return {**{whose: code for whose, code in board.items() if code}, **_serials(vault.find(imei=job.ticket.imei))}
+
+
+def _known_of_others(vault: Vault, job: Job) -> dict[str, str]:
+    """Return the display serials in the vault that are of other phones of any model."""
+    return _serials(backup for backup in vault.find() if backup.content.imei != job.ticket.imei)
+
+
+def _serials(backups: Iterable[Backup]) -> dict[str, str]:
+    held = {backup.name: dict(backup.content.fields).get(Identity.DISPLAY_SERIAL.value, "") for backup in backups}
+    return {name: serial for name, serial in held.items() if serial}
 
 
 def _from_phone(model: Model, layout: Layout, job: Job, image: bytes, when: str) -> BackupContent:

@@ -37,7 +37,8 @@ def carry_out(shop: Workshop, job: Job, action: Action, context: Context) -> tup
             return _over_cable(shop, job, action, context)
         case ActionKind.CODES_ON_PAPER:
             backup = keeping.keep_paper(shop.shop.vault, shop.model(job), job, context.now())
-            return replace(job, backup=backup.ref), f"kept as {backup.name}"
+            near = keeping.near_others(shop.shop.vault, job)
+            return replace(job, backup=backup.ref), "; ".join(said for said in (f"kept as {backup.name}", near) if said)
         case ActionKind.COMPLETE_RECORD:
             return _tune(shop, job, context)
         case ActionKind.READ_TARGET:

@@ -139,7 +139,7 @@ def _opens(catalogue: Catalogue, made: Case, way: Closed, seed: int) -> bool:
 
 
 def _listed(plan: Plan, seed: int) -> None:
-    """Names tell ways apart; the one worth most is listed first, then those that keep most; less with ways back than without has its reason."""
+    """Names tell ways apart; the one worth most comes first, then those that keep most; less with ways back has its reason."""
     names = [route.way for route in plan.routes]
     assert len(set(names)) == len(names), (seed, names)
     kept = [len(route.kept) for route in plan.routes[1:]]
