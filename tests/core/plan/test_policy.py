@@ -215,3 +215,14 @@ def test_what_is_worth_knowing(catalogue: Catalogue) -> None:
         assert all(item.money >= 0 for item in worth_knowing(made, catalogue.figures)), (
             "information is never worth less than nothing"
         )
+
+
+def test_a_long_horizon_is_no_deep_stack() -> None:
+    """A bonus at each of 5,000 steps: 5,000 of it in all, and a horizon of one less gives one less."""
+    choices = lambda _: (Choice("on", 1.0, ((1.0, "here"),)),)  # noqa: E731
+    for horizon in (500, 5000):
+        value, pick, _ = solve("here", choices, horizon=horizon)
+        assert value == pytest.approx(horizon)
+        assert pick is not None
+    with pytest.raises(ValueError, match="lead back"):
+        solve("here", choices)

@@ -35,28 +35,34 @@ def solve(
     Stopping is always open and gives `stop(state)`; a tie is stopped.
     """
     table: dict[tuple[S, int | None], tuple[float, Choice[S] | None]] = {}
-    under_way: set[tuple[S, int | None]] = set()
+    under_way: dict[tuple[S, int | None], Sequence[Choice[S]]] = {}
+    waiting = [(start, horizon)]
+    while waiting:  # a stack of its own: a long horizon is deeper than the interpreter's
+        state, left = key = waiting[-1]
+        after = None if left is None else left - 1
+        open_ = () if key in table or left == 0 else under_way.get(key) or choices(state)
+        missing = [(then, after) for choice in open_ for _, then in choice.outcomes if (then, after) not in table]
+        if missing:
+            back = next((then for then, _ in missing if (then, after) in under_way or (then, after) == key), None)
+            if back is not None:
+                raise ValueError(f"the choices lead back to {back!r}; give a horizon")
+            under_way[key] = open_
+            waiting += missing
+            continue
+        if key not in table:
+            worth = [c.reward + discount * sum(p * table[then, after][0] for p, then in c.outcomes) for c in open_]
+            table[key] = _best(stop(state), open_, worth)
+        under_way.pop(key, None)
+        waiting.pop()
+    return *table[start, horizon], table
 
-    def value(state: S, left: int | None) -> float:
-        key = (state, left)
-        if key in table:
-            return table[key][0]
-        if key in under_way:
-            raise ValueError(f"the choices lead back to {state!r}; give a horizon")
-        best, pick = stop(state), None
-        if left is None or left > 0:
-            under_way.add(key)
-            after = None if left is None else left - 1
-            for choice in choices(state):
-                worth = choice.reward + discount * sum(p * value(then, after) for p, then in choice.outcomes)
-                if worth > best + 1e-12:
-                    best, pick = worth, choice
-            under_way.discard(key)
-        table[key] = (best, pick)
-        return best
 
-    total = value(start, horizon)
-    return total, table[(start, horizon)][1], table
+def _best(stopped: float, open_: Sequence[Choice[S]], worth: Sequence[float]) -> tuple[float, Choice[S] | None]:
+    best, pick = stopped, None
+    for choice, value in zip(open_, worth, strict=True):
+        if value > best + 1e-12:
+            best, pick = value, choice
+    return best, pick
 
 
 @dataclass(frozen=True, slots=True)
