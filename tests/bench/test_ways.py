@@ -4,13 +4,16 @@ from dataclasses import replace
 
 import pytest
 
+from daruma.bench import keeping
 from daruma.bench.context import Context
 from daruma.bench.workshop import Workshop
+from daruma.core.backup import Origin
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Outcome, Step, StepState
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.case import ChipPlace, FlexState, OriginalState, PanelKind
 from daruma.core.plan.money import Preferences
+from daruma.core.serials import serial_fault
 from daruma.core.tri import Tri
 from daruma.demo.hands import Hands
 from daruma.store.preferences import load_ways
@@ -165,3 +168,24 @@ def test_the_flex_that_is_not_tested(workshop: Workshop, hero: Job, context: Con
     job = replace(job, ticket=replace(job.ticket, flex=FlexState.UNTESTED, promised=(Function.AMBIENT_WHITE,)))
     plan = workshop.plan(job)
     assert any("test_flex" in {a.key for a in route.actions} or route.promises[0].doubt < 1 for route in plan.routes)
+
+
+@pytest.mark.parametrize("whose", ["the same phone", "another phone"])
+def test_a_typed_serial_that_is_nearly_a_known_one(whose: str, workshop: Workshop, context: Context) -> None:
+    """Two wrong characters that the check character does not see: of this phone refused, of another one said."""
+    kept = next(b for b in workshop.shop.vault.find() if dict(b.content.fields).get("display_serial"))
+    serial = dict(kept.content.fields)["display_serial"]
+    swaps = (serial[:3] + a + b + serial[5:] for a in "0123456789ABCDEF" for b in "0123456789ABCDEF")
+    typed = next(each for each in swaps if sum(map(str.__ne__, each, serial)) == 2 and serial_fault(each) is None)
+    job = of_model(workshop, "cedar_l", paper_serial=typed)
+    if whose == "the same phone":
+        job = replace(job, ticket=replace(job.ticket, imei=kept.content.imei))
+        with pytest.raises(Trouble, match=f"it is nearly that of {kept.name}: character 4 is "):
+            keeping.keep_paper(workshop.shop.vault, workshop.model(job), job, context.now())
+    else:
+        job = replace(job, ticket=replace(job.ticket, imei="490154203237518"))
+        assert f"nearly that of {kept.name}" in keeping.near_others(workshop.shop.vault, job)
+        assert keeping.keep_paper(workshop.shop.vault, workshop.model(job), job, context.now()).content.origin is Origin.TYPED
+    short = replace(job, ticket=replace(job.ticket, paper_serial=serial[:7] + serial[8:]))
+    with pytest.raises(Trouble, match=r"16 characters, this has 15; it is nearly that of .* one is missing"):
+        keeping.keep_paper(workshop.shop.vault, workshop.model(job), short, context.now())

@@ -64,10 +64,10 @@ def keep_paper(vault: Vault, model: Model, job: Job, when: str) -> Backup:
     near = near_misses(job.ticket.paper_serial, _known_of_phone(vault, job)) or (
         near_misses(job.ticket.paper_serial, _known_of_others(vault, job)) if fault else ()
     )
-    said = [*([fault] if fault else []), *(miss.sentence for miss in near[:1])]
+    said = [*([fault] if fault else []), *(f"it is {miss.sentence}" for miss in near[:1])]
     if said:
         raise Trouble(
-            f"The serial on the ticket: {'; it is '.join(said)}.", safe="Nothing was kept.", advice="Type it again at Intake."
+            f"The serial on the ticket: {'; '.join(said)}.", safe="Nothing was kept.", advice="Type it again at Intake."
         )
     layout = model.layout(PartKind.DISPLAY)
     values: dict[str, FieldValue] = {"display_serial": job.ticket.paper_serial}
