@@ -18,6 +18,8 @@ LEAST_RISE = 2.0  # factor by which the wanted luminance must rise over the leve
 FLAT = 0.25  # share of the rise that is wanted below which a stretch stands still (ours)
 HYSTERESIS = 0.10  # difference between rising and falling light, in logarithm, that is still right (ours)
 
+TELL_SCATTER = 3  # readings that tell how much readings scatter (ours)
+
 
 class Follows(Enum):
     """Name the verdicts."""
@@ -87,8 +89,9 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
         return _short(f"{len(by_lux)} levels are measured; at least {LEAST_LEVELS} are needed.")
     logs = [sum(log(level.mean) for level in group) / len(group) for group in by_lux.values()]
     fitted = _rising(logs)
+    precision = _Precision(instrument, _scatter(levels), spec.brightness_tolerance)
     points = tuple(
-        BrightnessPoint(lux, exp(mean), exp(fit), wanted_luminance(spec.brightness, lux), _spread(group, instrument))
+        BrightnessPoint(lux, exp(mean), exp(fit), wanted_luminance(spec.brightness, lux), precision.spread(group))
         for (lux, group), mean, fit in zip(by_lux.items(), logs, fitted, strict=True)
     )
     rise = points[-1].wanted / points[0].wanted
@@ -101,7 +104,10 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
     hysteresis = _hysteresis(by_lux)
     reach, wanted = points[-1].fitted / points[0].fitted, points[-1].wanted / points[0].wanted
     kind, sentence = _decide(spec, points, reach, hysteresis)
-    readings = _readings(spec, by_lux, points, instrument) if kind is Follows.AGAIN else None
+    if kind is Follows.FOLLOWS and precision.pooled is None:
+        # what was read once only may scatter by anything
+        kind, sentence = Follows.AGAIN, "Not decided: each level was read once, and nothing tells how much readings scatter."
+    readings = _readings(precision, by_lux, points) if kind is Follows.AGAIN else None
     if kind is Follows.AGAIN:
         often = (
             f"Measure again: about {readings} readings a level decide it." if readings else "A better instrument can decide it."
@@ -121,22 +127,37 @@ def _rising(values: Sequence[float]) -> list[float]:
     return [float(value) for value in isotonic_regression(values).x]
 
 
-def _spread(group: Sequence[Level], instrument: float) -> float:
-    """Return the relative expanded uncertainty (95 %) of a level's mean (JCGM 100:2008, 4.2 and G.3)."""
-    return coverage(float("inf")) * _standard(group, instrument)
-
-
-def _standard(group: Sequence[Level], instrument: float, count: int = 0) -> float:
-    """Return the relative standard uncertainty of a level's mean, few readings widened by Student's factor; with
-    `count`, as it would be after so many readings.
+@dataclass(frozen=True, slots=True)
+class _Precision:
+    """Hold what tells how sure a level's mean is, all relative: the instrument, and the scatter of one reading pooled over
+    the levels that were read more than once (None where none was); `tolerance` stands in where nothing tells a scatter.
     """
-    readings = [value / level.mean for level in group for value in level.luminance]
-    freedom = len(readings) - len(group)
-    if freedom < 1:
-        return instrument
-    scatter = sqrt(sum((value - 1) ** 2 for value in readings) / freedom)
-    mean = Standard(scatter / sqrt(count or len(readings)), (count - 1) if count else freedom)
-    return sqrt((mean.value * coverage(mean.freedom) / coverage(float("inf"))) ** 2 + instrument**2)
+
+    instrument: float
+    pooled: Standard | None
+    tolerance: float
+
+    def spread(self, group: Sequence[Level]) -> float:
+        """Return the expanded uncertainty (95 %) of a level's mean (JCGM 100:2008, 4.2 and G.3)."""
+        return coverage(float("inf")) * self.standard(group)
+
+    def standard(self, group: Sequence[Level], count: int = 0) -> float:
+        """Return the standard uncertainty of a level's mean, few readings widened by Student's factor; with `count`, as it
+        would be after so many readings.
+        """
+        scatter = _scatter(group) or self.pooled
+        if scatter is None:
+            return max(self.instrument, self.tolerance)
+        readings = count or sum(len(level.luminance) for level in group)
+        mean = Standard(scatter.value / sqrt(readings), max(scatter.freedom, count - 1) if count else scatter.freedom)
+        return sqrt((mean.value * coverage(mean.freedom) / coverage(float("inf"))) ** 2 + self.instrument**2)
+
+
+def _scatter(levels: Sequence[Level]) -> Standard | None:
+    """Return the relative standard deviation of one reading, pooled over levels; None where each was read once."""
+    readings = [value / level.mean for level in levels for value in level.luminance]
+    freedom = len(readings) - len(levels)
+    return Standard(sqrt(sum((value - 1) ** 2 for value in readings) / freedom), freedom) if freedom else None
 
 
 def _hysteresis(by_lux: dict[float, list[Level]]) -> float | None:
@@ -223,13 +244,15 @@ def _flat_stretch(points: tuple[BrightnessPoint, ...]) -> tuple[BrightnessPoint,
     return max(found, key=lambda item: item[0])[1:] if found else None
 
 
-def _readings(
-    spec: DisplaySpec, by_lux: dict[float, list[Level]], points: tuple[BrightnessPoint, ...], instrument: float
-) -> int | None:
-    """Return how many readings a level would decide every level; None where no number does."""
+def _readings(precision: _Precision, by_lux: dict[float, list[Level]], points: tuple[BrightnessPoint, ...]) -> int | None:
+    """Return how many readings a level would decide every level; None where no number does. Where nothing tells how much
+    they scatter, as many as tell it.
+    """
+    if precision.pooled is None:
+        return TELL_SCATTER
     for count in range(3, MOST_READINGS + 1):
-        standards = [_standard(group, instrument, count) for group in by_lux.values()]
-        claims = [_claim(point, spec.brightness_tolerance, u) for point, u in zip(points, standards, strict=True)]
+        standards = [precision.standard(group, count) for group in by_lux.values()]
+        claims = [_claim(point, precision.tolerance, u) for point, u in zip(points, standards, strict=True)]
         if Claim.NOT_PROVEN in claims or Claim.AGAIN not in claims:
             return count
     return None
