@@ -7,6 +7,7 @@ Components are evaluated and combined as JCGM 100:2008 (the GUM) says; claims ar
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from enum import Enum
+from functools import lru_cache
 from math import inf, isinf, sqrt
 
 RISK = 0.05  # of a claim that is not true (JCGM 106: the specific consumer's risk)
@@ -58,6 +59,7 @@ def combined(parts: Sequence[Standard]) -> Standard:
     return Standard(total, total**4 / share if share > 0 else inf)
 
 
+@lru_cache(maxsize=4096)
 def coverage(freedom: float, level: float = 0.95) -> float:
     """Return the coverage factor: Student's t for two sides, the normal distribution's for infinite freedom."""
     from scipy.special import ndtri, stdtrit  # slow to import, and needed only where something was measured
