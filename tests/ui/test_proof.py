@@ -128,6 +128,14 @@ def test_luminance_is_measured_and_imported(driver: Driver, tmp_path: Path) -> N
     driver.until(lambda: driver.job.proof(Function.AUTO_BRIGHTNESS) is not None)
     proof = driver.job.proof(Function.AUTO_BRIGHTNESS)
     assert proof
+    assert not proof.proven
+    assert "each level was read once" in proof.summary
+    thrice = [(lux, value * change) for lux, value in rows for change in (0.99, 1.0, 1.01)]
+    file.write_text("lux,luminance\n" + "".join(f"{lux},{value}\n" for lux, value in thrice))
+    driver.desk.proving.import_readings(file)
+    driver.idle()
+    proof = driver.job.proof(Function.AUTO_BRIGHTNESS)
+    assert proof
     assert proof.proven, proof.summary
     assert driver.job.measured.instrument == "file b.csv"
 

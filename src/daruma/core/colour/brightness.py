@@ -104,7 +104,7 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
     hysteresis = _hysteresis(by_lux)
     reach, wanted = points[-1].fitted / points[0].fitted, points[-1].wanted / points[0].wanted
     kind, sentence = _decide(spec, points, reach, hysteresis)
-    if kind is Follows.FOLLOWS and precision.pooled is None:
+    if kind in (Follows.FOLLOWS, Follows.AGAIN) and precision.pooled is None:
         # what was read once only may scatter by anything
         kind, sentence = Follows.AGAIN, "Not decided: each level was read once, and nothing tells how much readings scatter."
     readings = _readings(precision, by_lux, points) if kind is Follows.AGAIN else None
