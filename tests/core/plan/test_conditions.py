@@ -23,7 +23,7 @@ from daruma.core.plan.case import (
     PanelRecord,
 )
 from daruma.core.plan.planner import bench_actions, make_plan, problem_of
-from daruma.core.plan.policy import Policy
+from daruma.core.plan.policy import Choice, Policy, solve
 from daruma.core.plan.replay import replay
 from daruma.core.plan.routes import Route
 from daruma.core.plan.state import Val, Var
@@ -301,3 +301,45 @@ def test_a_function_that_no_rule_speaks_for_is_reached_by_nothing(function: Func
     for model in catalogue.models.values():
         if function not in model.functions:
             assert goal(case(catalogue, model.key, str(model.first_system)), function).alternatives == ()
+
+
+def plain_value(made: Case, catalogue: Catalogue, most: int = 12_000) -> tuple[float, float] | None:
+    """Return the policy's value, and the one by plain recursion over every state; None where there are too many.
+
+    The plain one refuses states that lead back to themselves.
+    """
+    problem = problem_of(made, catalogue.figures)
+    policy, seen = Policy(problem, made.preferences), [0]
+
+    def choices(state: int) -> list[Choice[int]]:
+        seen[0] += 1
+        if seen[0] > most:
+            raise OverflowError
+        found = []
+        for move, set_up, before in problem.expand(state):
+            outcomes = problem.outcomes(move, before)
+            if all(after != before for _, after, _ in outcomes):
+                price = policy._price(move, set_up) + sum(chance * lost for chance, _, lost in outcomes)
+                found.append(Choice(move.action.uid, -price, [(chance, after) for chance, after, _ in outcomes]))
+        return found
+
+    try:
+        return policy.value(problem.start), solve(problem.start, choices, stop=policy._stop)[0]
+    except OverflowError:
+        return None
+
+
+def compare_values(catalogue: Catalogue, seeds: range, most: int) -> int:
+    pairs = [plain_value(drawn(catalogue, random.Random(f"conditions/{seed}")), catalogue, most) for seed in seeds]
+    compared = [pair for pair in pairs if pair is not None]
+    assert all(quick == pytest.approx(plain, abs=1e-6) for quick, plain in compared), pairs
+    return len(compared)
+
+
+def test_what_the_policy_shares_and_leaves_out_changes_no_value(catalogue: Catalogue) -> None:
+    assert compare_values(catalogue, range(2000, 2020), 4000) >= 8
+
+
+@pytest.mark.soak
+def test_no_value_of_many_is_changed(catalogue: Catalogue) -> None:
+    print(compare_values(catalogue, range(2000, 2400), 50_000))

@@ -128,9 +128,11 @@ def _beaten(way: str, through: Through, routes: Sequence[Route]) -> Closed | Non
     return Closed(_title(way), f"‘{best.way}’ {_by(best, cheapest.vector)}", Standing.BEATEN, by=best.way)
 
 
+_ATTENDED, _ALL_MINUTES = 0, 1  # places in the vector that ways are compared by
+_SEEN = 0.5  # what rounds to nothing is not said
 _DIFFERENCES: tuple[tuple[int, float, Callable[[float], str]], ...] = (
-    (1, 1000.0, lambda minutes: f"is {minutes:.0f} min quicker"),
-    (0, 1000.0, lambda minutes: f"takes {minutes:.0f} min less of your time"),
+    (_ALL_MINUTES, 1000.0, lambda minutes: f"is {minutes:.0f} min quicker"),
+    (_ATTENDED, 1000.0, lambda minutes: f"takes {minutes:.0f} min less of your time"),
     (2, 1000.0, lambda money: f"costs {money:.0f} less"),
     (3, 1.0, lambda writes: f"needs {writes:.0f} write{'s' * (writes != 1)} less"),
     (4, 1.0, lambda _: "needs no heat on the board"),
@@ -141,9 +143,10 @@ def _by(route: Route, vector: Sequence[float]) -> str:
     """Say in what a route beats a way: the differences themselves."""
     mine = route.vector()
     gain = max((theirs - own for own, theirs in zip(mine[5:], vector[5:], strict=True)), default=0.0)
-    better = [words((vector[i] - mine[i]) / scale) for i, scale, words in _DIFFERENCES if (vector[i] - mine[i]) / scale >= 0.5]
-    if "min quicker" in "".join(better[:1]) and len(better) > 1 and "of your time" in better[1]:
-        del better[1]
+    saved = {i: (vector[i] - mine[i]) / scale for i, scale, _ in _DIFFERENCES}
+    if saved[_ALL_MINUTES] >= _SEEN:
+        saved.pop(_ATTENDED)  # the minutes of somebody's time are among them
+    better = [words(saved[i]) for i, _, words in _DIFFERENCES if saved.get(i, 0.0) >= _SEEN]
     kept = "keeps as much" if gain < 0.005 else f"keeps more ({100 * gain:.0f} % likelier)"
     return f"{kept} and {_listed(better)}" if better else (f"{kept} at the same price" if gain < 0.005 else kept)
 

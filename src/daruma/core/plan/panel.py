@@ -139,7 +139,8 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable
     common = (mine, OPEN, _ON_SOCKET, _READ)
     fresh = (Val.BLANK, Val.PARTIAL)
     rows: list[tuple[str, str, tuple[Needs, ...], Val]] = [
-        ("write_new", "", (_SERIAL, _COVER, needs(Var.RECORD, Val.OWN, Val.MIXED, Val.COPIED)), Val.BOARDS),
+        # not from what was written for its own chip, or the two writes would lead back and forth
+        ("write_new", "", (_SERIAL, _COVER, needs(Var.RECORD, Val.OWN, Val.COPIED)), Val.BOARDS),
         ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, *_INCOMPLETE_CODES), _COMPLETE), Val.BOARDS),
         ("write_new", "codes", (_SERIAL, _COVER, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.BOARDS_PARTIAL),
     ]

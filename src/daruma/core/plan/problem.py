@@ -374,8 +374,9 @@ def _once(moves: Iterable[Move]) -> tuple[Move, ...]:
     kept: dict[tuple[object, ...], Move] = {}
     for move in moves:
         action = move.action
+        known = (action.way, action.chances, action.ruins, action.stake, move.causes)
         same = (action.key, action.cost, move.needs, move.set_up_needs, move.clear, move.make, move.misses, move.ruins)
-        kept.setdefault((*same, move.counter), move)
+        kept.setdefault((*same, move.counter, *known), move)
     return tuple(kept.values())
 
 
