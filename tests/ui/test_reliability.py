@@ -88,6 +88,7 @@ def test_a_job_handed_over_long_ago_is_found(driver: Driver) -> None:
     driver.bot.keyClicks(search, "J-4321")
     page = driver.window.views.shop.page(1)
     driver.until(lambda: page.rows.rowCount() == 1)
+    assert page.rows.index(0, 0).data() == "J-4321", "what was found for J-4 while typing is not shown"
     driver.click("jobs_open")
     driver.until(lambda: driver.desk.number == 4321)
     assert driver.job == old

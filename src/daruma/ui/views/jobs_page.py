@@ -48,9 +48,13 @@ class JobsPage(QFrame):
     def refresh(self) -> None:
         """Search again."""
         words = self.search.text()
-        self._desk.run(self._desk.store, "searching the jobs", lambda _: self._desk.ready.shop.jobs.find(words), self._found)
+        find = self._desk.ready.shop.jobs.find
+        self._desk.run(self._desk.store, "searching the jobs", lambda _: (words, find(words)), self._found)
 
-    def _found(self, jobs: tuple[Job, ...]) -> None:
+    def _found(self, found: tuple[str, tuple[Job, ...]]) -> None:
+        words, jobs = found
+        if words != self.search.text():
+            return  # typed on since: the half-typed number may be another job's
         self._jobs = jobs
         names = self._desk.ready.catalogue.names
         self.rows.show_rows([_row(job, names.get(job.ticket.model, job.ticket.model)) for job in jobs])
