@@ -79,7 +79,7 @@ class Workshop:
         self.catalogue = catalogue
         self.hands = hands
         self._solution: Solution | None = None
-        self._made: tuple[Ticket, dict[str, Action]] | None = None
+        self._made: dict[str, tuple[Case, dict[str, Action]]] = {}
 
     def model(self, job: Job) -> Model:
         """Return the job's model; raise Trouble where the catalogue has none."""
@@ -159,16 +159,13 @@ class Workshop:
         return {**{step.action: _stale(step.action, self.catalogue) for step in job.steps}, **self._of_ticket(job)}
 
     def _of_ticket(self, job: Job) -> dict[str, Action]:
-        made = self._made
-        if made is None or made[0] != job.ticket:
-            # asked at each look at the bench, for a ticket that rarely changes
-            made = self._made = (job.ticket, self._actions_of(job))
+        case = replace(bare_case(job, self.model(job), self.catalogue), promised=PLANNED)
+        made = self._made.get(case.model.key)
+        if made is None or made[0] != case:
+            # asked at each look at the bench; tickets of a model ask mostly for the same
+            actions = (*all_actions(case, self.catalogue.figures), tuning.tuned_action(self.catalogue))
+            made = self._made[case.model.key] = (case, {action.key: action for action in reversed(actions)})
         return made[1]
-
-    def _actions_of(self, job: Job) -> dict[str, Action]:
-        case = bare_case(job, self.model(job), self.catalogue)
-        actions = all_actions(replace(case, promised=PLANNED), self.catalogue.figures)
-        return {action.key: action for action in reversed((*actions, tuning.tuned_action(self.catalogue)))}
 
     # -- bench
 
