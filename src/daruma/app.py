@@ -19,7 +19,7 @@ from PySide6.QtWidgets import QApplication
 from daruma.core.errors import Trouble
 from daruma.ui.collecting import Collector
 from daruma.ui.shell import Shell
-from daruma.ui.theme import PAPER, apply_theme, load_fonts
+from daruma.ui.theme import PAPER, apply_theme, prepare_look
 from daruma.ui.work import bug
 
 if TYPE_CHECKING:
@@ -157,7 +157,7 @@ def make_app() -> QApplication:
     app = QApplication(["daruma"])
     app.setApplicationName("daruma")
     app.setDesktopFileName("daruma")
-    load_fonts()
+    prepare_look(app)
     apply_theme(app, PAPER)
     QTimer.singleShot(COLLECTOR_RESTS_MS, lambda: _collect_again(app))
     return app

@@ -16,14 +16,14 @@ from daruma.core.job import Job, Stage
 from daruma.ui.collecting import Collector
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
-from daruma.ui.theme import PAPER, apply_theme, load_fonts
+from daruma.ui.theme import PAPER, apply_theme, prepare_look
 
 LONG = 20_000  # ms that something may take before a test fails
 
 
 @pytest.fixture(scope="session", autouse=True)
 def look(qapp: QApplication) -> None:
-    load_fonts()
+    prepare_look(qapp)
     apply_theme(qapp, PAPER)
 
 

@@ -4,6 +4,7 @@ Nothing unexpected may be raised, every lane comes to rest, and no handler keeps
 handler takes is the processor's time of the interface's own thread, which the machine's other work does not lengthen.
 """
 
+import gc
 import logging
 import os
 import random
@@ -197,6 +198,9 @@ def let_loose(driver: Driver, seed: int, acts: int, folder: Path, patch: pytest.
     driver.desk.trouble.connect(lambda trouble: _note(monkey, trouble))
     driver.desk.step_failed.connect(lambda trouble: _note(monkey, trouble))
     logging.disable(logging.CRITICAL)
+    # as the application does once it has started: what stays is not searched again and again
+    gc.collect()
+    gc.freeze()
     try:
         for number in range(acts):
             monkey.act()
@@ -205,6 +209,7 @@ def let_loose(driver: Driver, seed: int, acts: int, folder: Path, patch: pytest.
                 assert monkey.rests(40), (seed, number, monkey.last, "a lane does not come to rest")
         assert monkey.rests(40)
     finally:
+        gc.unfreeze()
         logging.disable(logging.NOTSET)
     return monkey
 

@@ -22,7 +22,7 @@ from daruma.core.budget import WriteBudget
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
 from daruma.core.errors import Cause, Trouble
 from daruma.core.interlocks import Interlock
-from daruma.core.job import Job, Proof, Reading, StepState, Ticket
+from daruma.core.job import Job, Proof, Reading, StepState
 from daruma.core.known import TUNED, WRITES, Known
 from daruma.core.measured import Measured
 from daruma.core.model import Model

@@ -10,6 +10,8 @@ import gc
 from PySide6.QtCore import QObject, QTimer
 
 EVERY_MS = 250
+OLDEST = 2  # the generation that is searched as a whole
+SHARE = 4  # searched once this part of it has come in since the last time: the interpreter's own rule for its own runs
 
 
 class Collector(QObject):
@@ -18,12 +20,19 @@ class Collector(QObject):
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
         gc.disable()
+        self._come_in = self._known = 0
         timer = QTimer(self)
         timer.timeout.connect(self.look)
         timer.start(EVERY_MS)
 
     def look(self) -> None:
         """Collect the oldest generation that is due; nothing where none is."""
-        due = [which for which, (has, most) in enumerate(zip(gc.get_count(), gc.get_threshold(), strict=True)) if has > most]
-        if due:
-            gc.collect(due[-1])
+        over = [has > most for has, most in zip(gc.get_count(), gc.get_threshold(), strict=True)]
+        if over[OLDEST] and self._come_in * SHARE > self._known:
+            gc.collect(OLDEST)
+            self._known, self._come_in = len(gc.get_objects(OLDEST)), 0
+        elif over[1]:
+            young = len(gc.get_objects(0)) + len(gc.get_objects(1))
+            self._come_in += young - gc.collect(1)
+        elif over[0]:
+            gc.collect(0)

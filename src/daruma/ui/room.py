@@ -24,7 +24,7 @@ from daruma.core.job import Job, Stage, stage_of, stages, waits_for
 from daruma.ui.actions import build_actions
 from daruma.ui.desk import QUIET_WORK, Desk
 from daruma.ui.shell import RAIL_WIDTH, Shell
-from daruma.ui.theme import NIGHT, PAPER, Look, apply_theme
+from daruma.ui.theme import ThemeChange
 from daruma.ui.views.furnish import Views
 from daruma.ui.widgets.cord import Cord
 from daruma.ui.widgets.doubt_bar import DoubtBar
@@ -50,6 +50,7 @@ class Room(QWidget):
         self._focus_back = False
         self._warned = False
         self._shown = 0
+        self._theme_change: ThemeChange | None = None
         self._stage_of: dict[int, Stage] = {}
         self.setObjectName("room")
         self._build(shop_name)
@@ -370,10 +371,11 @@ class Room(QWidget):
     # -- the rest
 
     def _other_theme(self) -> None:
-        app = QApplication.instance()
-        assert isinstance(app, QApplication)
-        apply_theme(app, NIGHT if Look.theme is PAPER else PAPER)
-        self.update()
+        if self._theme_change is None:
+            app = QApplication.instance()
+            assert isinstance(app, QApplication)
+            self._theme_change = ThemeChange(app, self.window())
+        self._theme_change.begin()
 
 
 def _also(job: Job) -> frozenset[Stage]:

@@ -1,13 +1,16 @@
 """Themes: one frozen table of named colours each; palette, style sheet and painters read from it."""
 
+from collections.abc import Callable
 from dataclasses import dataclass
 from importlib.resources import files
 
+from PySide6.QtCore import QObject, QTimer
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QWidget
 
 from daruma.core.pictures.primitives import Tone
 
+BREATH_MS = 5  # between the parts of a change of theme, for what else waits
 FAMILY, MONO_FAMILY = "Atkinson Hyperlegible Next", "Atkinson Hyperlegible Mono"
 
 
@@ -100,11 +103,13 @@ def contrast(first: str, second: str) -> float:
     return (high + 0.05) / (low + 0.05)
 
 
-def load_fonts() -> None:
-    """Add the fonts that ship with the program."""
+def prepare_look(app: QApplication) -> None:
+    """Give an application what lies beneath every theme: the fonts that ship with the program, and the style."""
     for entry in (files("daruma.ui") / "fonts").iterdir():
         if entry.name.endswith(".ttf"):
             QFontDatabase.addApplicationFontFromData(entry.read_bytes())
+    app.setStyle("Fusion")
+    app.setFont(text_font())
 
 
 def text_font(size: float = 14, *, bold: bool = False, mono: bool = False) -> QFont:
@@ -121,14 +126,40 @@ def text_font(size: float = 14, *, bold: bool = False, mono: bool = False) -> QF
 def apply_theme(app: QApplication, theme: Theme) -> None:
     """Make a theme the application's."""
     Look.theme = theme
-    if app.styleSheet():
-        # taken off first: putting a sheet on where there is none costs a tenth of exchanging one for another
-        app.setStyleSheet("")
-    else:
-        app.setStyle("Fusion")
-        app.setFont(text_font())
+    # taken off first: putting a sheet on where there is none costs a tenth of exchanging one for another
+    app.setStyleSheet("")
     app.setPalette(_palette(theme))
     app.setStyleSheet(style_sheet(theme))
+
+
+class ThemeChange(QObject):
+    """Change the theme under a window in three handlers with nothing painted between: in one it would be deaf for long."""
+
+    def __init__(self, app: QApplication, window: QWidget) -> None:
+        super().__init__(window)
+        self._app, self._window = app, window
+        self._put_on, self._show = self._soon(self._apply), self._soon(self._paint)
+
+    def _soon(self, act: Callable[[], None]) -> QTimer:
+        timer = QTimer(self)
+        timer.setSingleShot(True)
+        timer.setInterval(BREATH_MS)
+        timer.timeout.connect(act)
+        return timer
+
+    def begin(self) -> None:
+        """Take one theme off; the other one is put on by the next event and seen by the one after."""
+        Look.theme = NIGHT if Look.theme is PAPER else PAPER
+        self._window.setUpdatesEnabled(False)
+        self._app.setStyleSheet("")
+        self._put_on.start()
+
+    def _apply(self) -> None:
+        apply_theme(self._app, Look.theme)
+        self._show.start()
+
+    def _paint(self) -> None:
+        self._window.setUpdatesEnabled(True)
 
 
 def _palette(theme: Theme) -> QPalette:

@@ -4,6 +4,7 @@ from PySide6.QtWidgets import QAbstractButton, QPushButton, QWidget
 
 from daruma.core.job import Job
 from daruma.ui.desk import Desk
+from daruma.ui.laying import laid_out_once
 from daruma.ui.widgets.hold import HoldButton
 
 
@@ -19,6 +20,11 @@ class StageView(QWidget):
 
     def show_job(self, job: Job) -> None:
         """Show the job as it stands."""
+        with laid_out_once(self):
+            self.fill(job)
+
+    def fill(self, job: Job) -> None:
+        """Fill the sheets from the job."""
         raise NotImplementedError
 
     def main_button(self) -> QWidget | None:

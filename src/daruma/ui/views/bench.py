@@ -140,7 +140,7 @@ class BenchView(StageView):
 
     # -- showing
 
-    def show_job(self, job: Job) -> None:
+    def fill(self, job: Job) -> None:
         self._job = job
         if not job.steps:
             return

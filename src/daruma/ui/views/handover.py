@@ -76,7 +76,7 @@ class HandOverView(StageView):
         column.addWidget(self.main)
         return sheet
 
-    def show_job(self, job: Job) -> None:
+    def fill(self, job: Job) -> None:
         if self._job is not None and job.number != self._job.number:
             self.where.setText("")
             self.preview.clear()

@@ -230,7 +230,7 @@ class IntakeView(StageView):
 
     # -- showing
 
-    def show_job(self, job: Job) -> None:
+    def fill(self, job: Job) -> None:
         ticket, catalogue = job.ticket, self.desk.ready.catalogue
         if job.number != self._shown:
             self._shown, self._trust_wanted = job.number, False
@@ -292,8 +292,9 @@ class IntakeView(StageView):
                 self._row_of[function] = self._row(function)
             elif function in self._row_of:
                 self._row_of[function].setVisible(function in wanted)
-        for function, row in self._row_of.items():
-            row.show_state(function in job.ticket.promised, job.is_proven(function), job.ticket.before.get(function, Tri.UNKNOWN))
+        for function in wanted:
+            before = job.ticket.before.get(function, Tri.UNKNOWN)
+            self._row_of[function].show_state(function in job.ticket.promised, job.is_proven(function), before)
 
     def _row(self, function: Function) -> FunctionRow:
         """Make a function's row at its place among those there are: rows are kept, to make one takes long."""

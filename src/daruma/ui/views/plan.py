@@ -150,7 +150,7 @@ class PlanView(StageView):
 
     # -- showing
 
-    def show_job(self, job: Job) -> None:
+    def fill(self, job: Job) -> None:
         if self._job is None or job.number != self._job.number:
             self._route, self._over, self._function = 0, None, None
         self._job = job

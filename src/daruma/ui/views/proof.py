@@ -13,6 +13,7 @@ from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.job import Job
 from daruma.core.parts import Function
 from daruma.ui.desk import Desk
+from daruma.ui.laying import laid_out_once
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.views.evidence import BrightnessPage, Evidence, Page, PanelPage, SensorPage, WhitePage
 from daruma.ui.views.proof_acts import (
@@ -133,7 +134,7 @@ class ProofView(StageView):
 
     # -- showing
 
-    def show_job(self, job: Job) -> None:
+    def fill(self, job: Job) -> None:
         changed = self._job is None or job.number != self._job.number
         if changed:
             self._evidence, self._page = None, ""
@@ -234,8 +235,9 @@ class ProofView(StageView):
         """Put a promise's evidence on view."""
         self._function, self._page = function, page
         if self._job is not None:
-            self._show_cards(self._job)
-            self._show_evidence(self._job)
+            with laid_out_once(self):
+                self._show_cards(self._job)
+                self._show_evidence(self._job)
             self._work_out(self._job)
 
     def _tab_clicked(self) -> None:

@@ -21,6 +21,7 @@ class FunctionRow(QWidget):
     def __init__(self, function: Function, text: str, meaning: str, *, can_be_promised: bool) -> None:
         super().__init__()
         self._function, self._text, self._meaning = function, text, meaning
+        self._state: tuple[bool, bool, Tri] | None = None
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 1, 0, 1)
         row.setSpacing(8)
@@ -51,6 +52,9 @@ class FunctionRow(QWidget):
 
     def show_state(self, promised: bool, proven: bool, before: Tri) -> None:
         """Show promise, proof and the state before."""
+        if self._state == (promised, proven, before):
+            return
+        self._state = promised, proven, before
         self.promise.show_proven(proven)
         words = f"{self._text}, {face_words(promised, proven)}"
         self.promise.setAccessibleName(f"Promise {words}: {self._meaning}")
@@ -60,9 +64,11 @@ class FunctionRow(QWidget):
         self.choices[before].setChecked(True)
 
     def _toggled(self, on: bool) -> None:
+        self._state = None
         self.promised.emit(self._function, on)
 
     def _chosen(self) -> None:
+        self._state = None
         for value, button in self.choices.items():
             if button.isChecked():
                 self.seen_before.emit(self._function, value)

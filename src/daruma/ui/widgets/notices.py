@@ -115,7 +115,10 @@ class BusyBar(QFrame):
         elapsed = time.monotonic() - self._work.started if self._work.started else 0.0
         left = f", about {elapsed / self._share - elapsed:.0f} s to go" if 0.05 < self._share < 1 else ""
         self.words.setText(f"{self._work.name}: {self._text}, {elapsed:.0f} s{left}")
+        # a visible bar repaints the whole window within setValue; held back, it waits for the next paint like the rest
+        self.bar.setUpdatesEnabled(False)
         self.bar.setValue(int(1000 * self._share))
+        self.bar.setUpdatesEnabled(True)
 
     def _stop(self) -> None:
         if self._work is not None:
