@@ -63,8 +63,21 @@ def test_another_model_or_maker(evidence: WriteEvidence) -> None:
     damson = replace(PART, family="damson")
     assert keys(replace(evidence, part=damson, checked_part=damson)) == {"model"}
     fenwick = replace(PART, maker="Fenwick")
-    assert keys(replace(evidence, part=fenwick, checked_part=fenwick)) == {"maker"}
+    assert keys(replace(evidence, part=fenwick, checked_part=fenwick)) == set(), "codes have no maker"
+    other = replace(evidence, part=fenwick, checked_part=fenwick, record_maker="Ostby", decided="decided by me")
+    assert keys(other) == {"maker"}, "a panel of this maker takes no other's record, whoever decides"
+    assert not dark(write_interlocks(other))[0].to_decide
     assert keys(replace(evidence, part=None)) >= {"part", "model", "maker"}
+
+
+def test_another_maker_s_record_is_a_decision(evidence: WriteEvidence) -> None:
+    """Some panels of the second maker take the first one's data, not every one does: common practice, no source."""
+    undecided = replace(evidence, record_maker="Fenwick")
+    (lock,) = dark(write_interlocks(undecided))
+    assert (lock.key, lock.to_decide) == ("maker", True)
+    assert "may be refused" in lock.evidence
+    assert keys(replace(undecided, decided="decided 2026-11-26 by me")) == set()
+    assert keys(replace(undecided, decided="decided", part=replace(PART, maker="Nobody"))) == {"maker"}
 
 
 def test_codes_that_are_not_well_formed(evidence: WriteEvidence) -> None:

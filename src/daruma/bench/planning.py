@@ -1,10 +1,12 @@
 """From a job and the shop's store to the planner's case."""
 
+from collections.abc import Sequence
 from dataclasses import replace
 
-from daruma.bench.writing import budget_of
+from daruma.bench.writing import MAKER, budget_of
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
+from daruma.core.backup import Backup
 from daruma.core.job import Job, Step, StepState
 from daruma.core.known import PANEL_STEPS, WRITES, Known, history, record_of_outcomes, system_of
 from daruma.core.model import Model
@@ -31,6 +33,7 @@ def bare_case(job: Job, model: Model, catalogue: Catalogue) -> Case:
         ticket.chip,
         () if ticket.display_stays else (NewPanel(ticket.panel_kind, ticket.panel_maker, die=ticket.panel_die),),
         ticket.flex,
+        trusted=job.trusted,
         face_module_sound=ticket.before.get(Function.FACE_UNLOCK) is not Tri.NO or ticket.flex is not FlexState.SOUND,
         system_name=catalogue.system,
         rules=catalogue.rules,
@@ -49,12 +52,21 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
         earlier_backup=PartKind.DISPLAY.value in earlier,
         earlier_flex_backup=PartKind.SENSOR_FLEX.value in earlier,
         complete_record=_has_complete_record(shop, model, job),
+        source_maker=_source_maker(known, backups),
         serial_on_paper=bool(job.ticket.paper_serial),
         kit=ways.kit,
         preferences=ways.preferences,
         record=record_of_outcomes(shop.jobs.totals(), catalogue.models, model.socket),
         history=_history(job, known),
     )
+
+
+def _source_maker(known: Known, backups: Sequence[Backup]) -> str:
+    """Return whose panel the display's data are of: the record that the job works with, else the newest one kept before."""
+    if known.source is not None:
+        return "" if known.own else str(known.source.values.get(MAKER) or "")
+    kept = [b.content for b in backups if b.content.part_kind == PartKind.DISPLAY.value]
+    return kept[0].maker if kept else ""
 
 
 def _history(job: Job, known: Known) -> tuple[tuple[str, bool], ...]:
@@ -88,7 +100,8 @@ def panel_of(shop: Shop, model: Model, job: Job, part: ShelfPart | None = None) 
     die = part.die if part else ticket.panel_die
     shelf = part or next((p for p in shop.shelf.all() if die and p.die == die), None)
     kind = part.kind if part else ticket.panel_kind
-    maker = part.maker if part else ticket.panel_maker
+    read = job.target.maker if job.target is not None and job.target.die == die else ""
+    maker = part.maker if part else read or ticket.panel_maker
     acts = shop.journal.acts_on(die) if die else ()
     budget = budget_of(shop, model, die)
     return NewPanel(

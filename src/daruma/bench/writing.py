@@ -1,7 +1,7 @@
 """Write records: what would be written, its interlocks, and the writing itself under the journal."""
 
 import hashlib
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 from daruma.bench.acting import Found, Intent, Sent, act, refuse_dark
 from daruma.bench.context import Context
@@ -15,14 +15,16 @@ from daruma.core.budget import WriteBudget
 from daruma.core.display import FIELDS as CALIBRATION
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import BackupEvidence, FlexEvidence, Interlock, WriteEvidence, flex_interlocks, write_interlocks
-from daruma.core.job import Job
+from daruma.core.job import Decision, Job
+from daruma.core.known import OTHER_MAKER
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf
-from daruma.core.records import Record, compose, decode, encode, fields_to_write
+from daruma.core.records import FieldRole, Record, compose, decode, encode, fields_to_write
 from daruma.link.errors import LinkError, Refused
 from daruma.store.shop import Shop
 
 SPENT = "spent"  # what a part answers that takes no more writes
+MAKER = "panel_maker"  # the field that says whose panel a record is of
 HOLDER = "flex"  # the programmer's place for a new sensor flex
 
 
@@ -37,14 +39,26 @@ class WritePlan:
     fields: tuple[str, ...]
 
     @property
+    def record_maker(self) -> str:
+        """Return whose panel's record would be written; empty where only codes are."""
+        return str(self.source.values.get(MAKER) or "") if MAKER in self.fields else ""
+
+    @property
     def after(self) -> Record:
         """Return the record as it will be."""
         return decode(self.current.layout, self.image, loose=True)
 
 
-def plan_write(target: PartReading, source: Record, *, tuned: bool = False) -> WritePlan:
-    """Put together the bytes to write to a part that was just read; a tuned record's calibration is always taken."""
+def plan_write(target: PartReading, source: Record, *, tuned: bool = False, other_maker: bool = False) -> WritePlan:
+    """Put together the bytes to write to a part that was just read.
+
+    A tuned record's calibration is always taken; of a record of another maker's panel the codes alone, unless
+    `other_maker` says that the whole of it is tried.
+    """
     fields = fields_to_write(target.record, source)
+    if not other_maker and str(source.values.get(MAKER) or target.part.maker) != target.part.maker:
+        whose = {spec.name for spec in source.layout.fields if spec.role is FieldRole.CALIBRATION} | {MAKER}
+        fields = tuple(name for name in fields if name not in whose)
     if tuned:
         fields = tuple(dict.fromkeys((*fields, *CALIBRATION)))
     return WritePlan(target.part, target.record, source, compose(target.record, source, fields), fields)
@@ -192,8 +206,34 @@ def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: Writ
         phone_on=bench.phone_on and (not job.ticket.imei or bench.phone_imei == job.ticket.imei),
         budget=budget_of(shop, model, part.die if part else ""),
         act_in_doubt=_doubtful(shop, part),
+        record_maker=plan.record_maker if plan else str(source.values.get(MAKER) or "") if source else "",
+        decided=_decided(job, part, plan),
     )
     return write_interlocks(evidence)
+
+
+def _decided(job: Job, part: PartSelf | None, plan: WritePlan | None) -> str:
+    """Return the words of the decision to try the planned record on the part; empty where there is none."""
+    found = job.decided(part.die, plan.record_maker) if part is not None and plan is not None else None
+    return f"decided {found.when[:16].replace('T', ' ')} by {found.who}" if found else ""
+
+
+def decide(job: Job, plan: WritePlan | None, context: Context) -> Job:
+    """Return the job with the decision to try another maker's record on its panel; raise Trouble where there is nothing to."""
+    if plan is None or plan.record_maker in ("", plan.part.maker):
+        raise Trouble(
+            "There is no record of another maker to decide about.",
+            safe="Nothing was changed.",
+            advice="Read the new panel first.",
+        )
+    if job.current_step is None or job.steps[job.current_step].action != OTHER_MAKER:
+        raise Trouble(
+            "This way was chosen before it was known that the record is of another maker's panel.",
+            safe="Nothing was changed.",
+            advice="Plan again from here: trying it is a way of its own, with its own chance.",
+        )
+    made = Decision(plan.part.die, plan.record_maker, context.now(), context.who)
+    return replace(job, decisions=(*job.decisions, made))
 
 
 def read_as_it_is(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan, context: Context) -> PartReading:

@@ -134,6 +134,7 @@ class ModelFile(Strict):
     name: Name
     makers: Annotated[tuple[Name, ...], Field(min_length=1)]
     unreadable_makers: tuple[Name, ...] = ()
+    takes_other_makers: tuple[Name, ...] = ()
     socket: Key
     codes_over_cable: bool
     display_notice: bool = True

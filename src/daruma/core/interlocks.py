@@ -11,13 +11,14 @@ from daruma.core.serials import code_fault, grouped, serial_fault
 
 @dataclass(frozen=True, slots=True)
 class Interlock:
-    """Hold one condition: lit or dark, the evidence for it, and how to light it."""
+    """Hold one condition: lit or dark, the evidence for it, how to light it, and whether a decision would."""
 
     key: str
     label: str
     lit: bool
     evidence: str
     remedy: str = ""
+    to_decide: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -36,7 +37,8 @@ class WriteEvidence:
 
     `checked_part` is the part as it was when the record was put together, `part` what answers on the socket now, `alike`
     whether another part on the bench calls itself the same; `backup` is None where none verifies, `imei` that of the
-    ticket; `phone_on` is None where no phone answers on the cable.
+    ticket; `phone_on` is None where no phone answers on the cable. `record_maker` is whose panel's record would be written,
+    empty for codes alone; `decided` says when it was decided to try that on this part of another maker.
     """
 
     model: Model
@@ -50,6 +52,8 @@ class WriteEvidence:
     budget: WriteBudget
     act_in_doubt: bool = False
     alike: bool = False
+    record_maker: str = ""
+    decided: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -227,13 +231,21 @@ def _model_of(part: PartSelf | None, model: Model) -> Interlock:
 
 
 def _maker(e: WriteEvidence) -> Interlock:
+    label = "Panel maker agrees"
     if e.part is None:
-        return Interlock("maker", "Panel maker agrees", False, "no part answers")
-    allowed = e.part.maker in e.model.makers and e.part.maker not in e.model.unreadable_makers
-    # codes from board, cable or paper have no maker
-    source = str((e.source.values.get("panel_maker") if e.source else "") or e.part.maker)
-    said = f"panel by {e.part.maker}" if source == e.part.maker else f"panel by {e.part.maker}, record from {source}"
-    return Interlock("maker", "Panel maker agrees", allowed and source == e.part.maker, said, f"Use a panel by {source}.")
+        return Interlock("maker", label, False, "no part answers")
+    said = f"panel by {e.part.maker}"
+    if e.part.maker not in e.model.makers or e.part.maker in e.model.unreadable_makers:
+        return Interlock("maker", label, False, said, f"Use a panel by {e.record_maker or e.model.makers[0]}.")
+    if e.record_maker in ("", e.part.maker):
+        return Interlock("maker", label, True, said)
+    said = f"{said}, record from {e.record_maker}"
+    if e.part.maker not in e.model.takes_other_makers:
+        return Interlock("maker", label, False, said, f"Use a panel by {e.record_maker}.")
+    # some take it and some refuse: nobody but the technician decides to spend a write on that
+    said = f"{said}: {e.decided or 'it may be refused, and the write counts'}"
+    remedy = f"Decide to try it, or use a panel by {e.record_maker}."
+    return Interlock("maker", label, bool(e.decided), said, remedy, to_decide=not e.decided)
 
 
 def _firmware(e: WriteEvidence) -> Interlock:

@@ -41,6 +41,9 @@ class StepState(Enum):
     FAILED = "failed"
 
 
+PLAIN_FACTS = 3  # model, IMEI and system version come without trust
+
+
 @dataclass(frozen=True, slots=True)
 class Ticket:
     """Hold what intake writes down. Texts stay as typed, so that nothing typed is lost.
@@ -126,6 +129,16 @@ class Proof:
 
 
 @dataclass(frozen=True, slots=True)
+class Decision:
+    """Hold what a technician has decided of a part: to try a record of another maker's panel on it."""
+
+    die: str
+    maker: str
+    when: str
+    who: str = ""
+
+
+@dataclass(frozen=True, slots=True)
 class Job:
     """Hold one job as it stands; `tuned` is the backup that holds the record made for this very panel.
 
@@ -149,6 +162,7 @@ class Job:
     flex_backup: str = ""
     measured: Measured = field(default_factory=Measured)
     tuned: str = ""
+    decisions: tuple[Decision, ...] = ()
     uid: str = ""
     revision: int = 0
 
@@ -165,6 +179,15 @@ class Job:
     def owns(self, owner: str) -> bool:
         """Return whether a backup that names its owner so is of this job; those of before identities name it alone."""
         return owner.partition(KNOWN_BY)[2] == self.uid if KNOWN_BY in owner else owner == self.name
+
+    def decided(self, die: str, maker: str) -> Decision | None:
+        """Return the decision to try a maker's record on a part, if there is one."""
+        return next((each for each in reversed(self.decisions) if (each.die, each.maker) == (die, maker)), None)
+
+    @property
+    def trusted(self) -> bool:
+        """Return whether the phone has told the bench what it tells only where its owner has confirmed trust."""
+        return len(self.phone) > PLAIN_FACTS
 
     @property
     def fitted(self) -> str:

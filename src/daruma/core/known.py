@@ -113,7 +113,8 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
 
 
 TUNED = "write_tuned"  # the record that was made for this very panel
-WRITES = frozenset({"write_new", "write_for_own_chip", "write_for_moved_chip", TUNED})
+OTHER_MAKER = "write_other_maker"  # a record of another maker's panel: a chance, and a decision
+WRITES = frozenset({"write_new", "write_for_own_chip", "write_for_moved_chip", OTHER_MAKER, TUNED})
 # what is done on the new panel in hand; with another panel it has to be done again
 PANEL_STEPS = frozenset(
     {
@@ -123,6 +124,7 @@ PANEL_STEPS = frozenset(
         "write_new",
         "write_for_own_chip",
         "write_for_moved_chip",
+        OTHER_MAKER,
         TUNED,
         "new_off_socket",
         "clear_new_chip",

@@ -49,6 +49,7 @@ class Model:
     name: str
     makers: tuple[str, ...]
     unreadable_makers: tuple[str, ...]
+    takes_other_makers: tuple[str, ...]
     socket: str
     codes_over_cable: bool
     display_notice: bool

@@ -219,7 +219,7 @@ def fields_to_write(target: Record, source: Record) -> tuple[str, ...]:
     """Return the fields that must come from the source for the target to serve in the source's place.
 
     Identities always; a calibration block only where the panel's own is blank or damaged, since its own describes the
-    panel that will be looked at; format fields only where blank.
+    panel that will be looked at; format fields where blank, and with a calibration: they say whose panel it is of.
     """
     own_calibration = target.complete(FieldRole.CALIBRATION)
     chosen = []
@@ -231,7 +231,7 @@ def fields_to_write(target: Record, source: Record) -> tuple[str, ...]:
                 chosen.append(spec.name)
             case FieldRole.CALIBRATION if not own_calibration:
                 chosen.append(spec.name)
-            case FieldRole.FORMAT if target.values[spec.name] is None:
+            case FieldRole.FORMAT if target.values[spec.name] is None or not own_calibration:
                 chosen.append(spec.name)
     return tuple(chosen)
 

@@ -200,6 +200,8 @@ class ProgrammerSim:
         return {}
 
     def _foreign_maker(self, panel: Panel, image: bytes) -> bool:
+        if panel.takes_other_makers:
+            return False
         for layout in recognise(self._catalogue.layouts(PartKind.DISPLAY), image):
             spec = layout.field("panel_maker")
             written = image[spec.offset : spec.end].rstrip(b"\x00 \xff").decode("ascii", errors="replace")

@@ -17,7 +17,7 @@ class Panel:
     """Simulate a display panel: memory bytes, a hidden limit of writes, perhaps a touch chip.
 
     `white_xy` is the white the glass really shows at full drive (CIE 1931), whatever its record says; `glass` what else
-    it is, that of the model where it is empty.
+    it is, that of the model where it is empty; `takes_other_makers` whether it takes a record of another maker's panel.
     """
 
     die: str
@@ -34,6 +34,7 @@ class Panel:
     own_chip: str | None = None
     locked: bool = False
     touch_flex_replaced: bool = False
+    takes_other_makers: bool = False
     bound_before: bool = False
     connected: bool = False
     glass: Glass | None = None

@@ -437,6 +437,10 @@ class Desk(QObject):
             if mine is not None and replace(job, ticket=mine.ticket) != mine:
                 self._took(job)
 
+    def decide(self) -> None:
+        """Keep the decision to try another maker's record on the panel in hand."""
+        self.job_work(self.bench, "keeping the decision", lambda job, context: self.ready.decide(job, context))
+
     def update_firmware(self) -> None:
         """Bring the programmer to what the model needs."""
         job = self.job

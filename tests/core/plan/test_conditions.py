@@ -60,7 +60,8 @@ def drawn(catalogue: Catalogue, rng: random.Random) -> Case:
     )
     sockets = frozenset({model.memory_package}) if rng.random() < 0.6 else frozenset[str]()
     kit = Kit(rng.random() < 0.85, rng.random() < 0.7, sockets, rng.random() < 0.8, rng.random() < 0.8, rng.random() < 0.9)
-    return replace(made, kit=kit, trusted=made.trusted and made.runs)
+    source = rng.choice(("", *model.makers))
+    return replace(made, kit=kit, trusted=made.trusted and made.runs, source_maker=source)
 
 
 def panel(catalogue: Catalogue, makers: tuple[str, ...], rng: random.Random) -> NewPanel:
@@ -79,7 +80,7 @@ class Bench:
         self.case = made
         self.panel = 0
         self.read = self.board_codes = False
-        self.loose = False
+        self.loose = self.fitting = False
         self.open = self.trial = self.lifted = self.unbound = False
         self.trust = made.trusted
         self.fitted = self.has_data = False
@@ -89,6 +90,7 @@ class Bench:
 
     def walk(self, route: Route) -> list[str]:
         for action in route.actions:
+            self.action = action
             deed = getattr(self, f"_{action.key}", None)
             if deed is not None:
                 deed()
@@ -114,6 +116,19 @@ class Bench:
 
     def _write_new(self) -> None:
         self.has_data = True
+        if "full" in self.action.variant and self._of_another_maker() and not self.fitting:
+            self.wrong.append("a whole record of another maker's panel is written as if it were this one's")
+
+    def _tune_record(self) -> None:
+        self.fitting = True
+
+    def _write_other_maker(self) -> None:
+        self.has_data = True
+        if not self._of_another_maker() or self.case.panels[self.panel].maker not in self.case.model.takes_other_makers:
+            self.wrong.append("another maker's record where there is none, or on a panel that takes none")
+
+    def _of_another_maker(self) -> bool:
+        return self.case.source_maker not in ("", self.case.panels[self.panel].maker)
 
     def _lift_chip(self) -> None:
         answers = self.case.original in (OriginalState.ANSWERS, OriginalState.UNTRIED)

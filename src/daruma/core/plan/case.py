@@ -167,8 +167,9 @@ class Chances:
 class Case:
     """Hold the facts that the ways of a display or sensor flex job depend on.
 
-    `panels` are those that could be fitted, the one in hand first; none means that the display stays. `history` are
-    the steps done so far, each with whether it went well.
+    `panels` are those that could be fitted, the one in hand first; none means that the display stays. `source_maker` is
+    whose panel the display's data were read from, as far as that is known. `history` are the steps done so far, each
+    with whether it went well.
     """
 
     model: Model
@@ -184,6 +185,7 @@ class Case:
     earlier_flex_backup: bool = False
     complete_record: bool = False
     serial_on_paper: bool = False
+    source_maker: str = ""
     face_module_sound: bool = True
     front_camera_original: bool = True
     system_name: str = "TarnOS"
@@ -198,6 +200,10 @@ class Case:
     def display_stays(self) -> bool:
         """Return whether the display is left as it is."""
         return not self.panels
+
+    def is_of_another_maker(self, panel: NewPanel) -> bool:
+        """Return whether a panel is by another maker than the one that the display's data were read from."""
+        return bool(self.source_maker and panel.maker) and panel.maker != self.source_maker
 
     @property
     def panel_values(self) -> tuple[tuple[Val, NewPanel], ...]:
@@ -288,7 +294,7 @@ _RECORD = {
     PanelRecord.BOARDS: Val.BOARDS,
     PanelRecord.BOARDS_PARTIAL: Val.BOARDS_PARTIAL,
 }
-_THE_DISPLAY_STAYS: dict[Enum, Enum] = {Var.DONOR: Val.CLEAN, Var.RECORD: Val.BOARDS, Var.OWN_CHIP: Val.NO}
+_THE_DISPLAY_STAYS: dict[Enum, Enum] = {Var.DONOR: Val.CLEAN, Var.RECORD: Val.BOARDS, Var.OWN_CHIP: Val.NO, Var.REFUSES: Val.NO}
 
 
 def of_panel(panel: NewPanel, chip: ChipPlace = ChipPlace.ON_ORIGINAL) -> dict[Enum, Enum]:
@@ -297,4 +303,5 @@ def of_panel(panel: NewPanel, chip: ChipPlace = ChipPlace.ON_ORIGINAL) -> dict[E
         Var.DONOR: panel.donor(),
         Var.RECORD: _RECORD[panel.carries],
         Var.OWN_CHIP: Val.NO if chip is ChipPlace.MOVED else Val.YES,
+        Var.REFUSES: Val.NO,
     }

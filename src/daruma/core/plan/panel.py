@@ -1,6 +1,7 @@
 """Actions on the new panel: choose, check its past, read, write."""
 
 from enum import Enum
+from typing import Any
 
 from daruma.core.model import FinishRule
 from daruma.core.plan.actions import Action, ActionKind, Bar, Effort
@@ -13,8 +14,11 @@ _ON_SOCKET = needs(Var.SOCKET, Val.NEW, otherwise="the new panel must be on the 
 _READ = needs(Var.NEW_READ, Val.YES, otherwise="the new panel must be read first")
 _SERIAL = needs(Var.SERIAL, Val.YES, otherwise="nothing gives the board's display serial")
 _COVER = needs(Var.COVER, Val.YES, otherwise="nothing gives the board's cover code")
-_COMPLETE = needs(Var.CALIBRATION, Val.YES, otherwise="no complete calibration is known")
+_COMPLETE = needs(Var.CALIBRATION, Val.YES, Val.FITTING, otherwise="no complete calibration is known")
+_FITTING = needs(Var.CALIBRATION, Val.FITTING, otherwise="no complete record of this panel's maker is at hand")
+_ANOTHERS = needs(Var.CALIBRATION, Val.YES, otherwise="no complete calibration is known")
 _INCOMPLETE = needs(Var.CALIBRATION, Val.NO)
+_UNFIT = needs(Var.CALIBRATION, Val.NO, Val.YES)
 _INCOMPLETE_CODES = (Val.BOARDS_PARTIAL, Val.MIXED_PARTIAL)
 _OWN_CHIP = needs(Var.OWN_CHIP, Val.YES, otherwise="the new panel has no chip of its own")
 _MOVED_CHIP = needs(Var.CHIP, Val.ON_NEW, otherwise="the original touch chip is not on the new panel")
@@ -114,12 +118,12 @@ def chip_bar(case: Case, panel: NewPanel) -> Bar | None:
     return None if panel.kind in GENUINE_CHIP else Bar("no genuine touch chip is on the panel", Effort.PART)
 
 
-def life_of(bench: Workbench, panel: NewPanel) -> WriteLife:
-    """Return what is believed about a panel's next writes."""
+def life_of(bench: Workbench, panel: NewPanel, key: str = "write_new") -> WriteLife:
+    """Return what is believed about a panel's next writes by an action."""
     past = HIDDEN_PAST if panel.hidden_past else (1.0,)
     return WriteLife.of(
         bench.case.model.write_limits,
-        bench.belief("write_new"),
+        bench.belief(key),
         counted=panel.counted,
         past=past,
         failed_last=panel.last_write_failed,
@@ -135,27 +139,28 @@ def _spent(case: Case, value: Val) -> str:
 def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable: Bar | None) -> list[Action]:
     life, tries = life_of(bench, panel), bench.figures["write_new"].tries
     spent = bench.lacks(life.next_odds() > 0, _spent(bench.case, value), Effort.PART)
-    kills = bench.case.chances.spent_write_kills
     common = (mine, OPEN, _ON_SOCKET, _READ)
     fresh = (Val.BLANK, Val.PARTIAL)
+    # of another maker's record the codes alone are written, but by the action that tries it
+    complete, incomplete = (_FITTING, _UNFIT) if bench.case.is_of_another_maker(panel) else (_COMPLETE, _INCOMPLETE)
     rows: list[tuple[str, str, tuple[Needs, ...], Val]] = [
         # not from what was written for its own chip, or the two writes would lead back and forth
         ("write_new", "", (_SERIAL, _COVER, needs(Var.RECORD, Val.OWN, Val.COPIED)), Val.BOARDS),
-        ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, *_INCOMPLETE_CODES), _COMPLETE), Val.BOARDS),
-        ("write_new", "codes", (_SERIAL, _COVER, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.BOARDS_PARTIAL),
+        ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, *_INCOMPLETE_CODES), complete), Val.BOARDS),
+        ("write_new", "codes", (_SERIAL, _COVER, needs(Var.RECORD, *fresh), incomplete), Val.BOARDS_PARTIAL),
     ]
     # True Tone rests on the serial alone, and finishing on codes that agree with the chip: the panel's own chip will do
     rows += [
-        ("write_for_own_chip", "", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), _COMPLETE), Val.MIXED),
+        ("write_for_own_chip", "", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), complete), Val.MIXED),
         ("write_for_own_chip", "serial", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, Val.OWN)), Val.MIXED),
         ("write_for_own_chip", "code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS)), Val.MIXED),
-        ("write_for_own_chip", "codes", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.MIXED_PARTIAL),
+        ("write_for_own_chip", "codes", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), incomplete), Val.MIXED_PARTIAL),
         ("write_for_own_chip", "partial code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS_PARTIAL)), Val.MIXED_PARTIAL),
     ]
     if bench.case.moved_chip_finishes(panel):
         copying = (_COVER, _MOVED_CHIP, _NO_SERIAL, needs(Var.RECORD, Val.OWN, otherwise=""))
         rows.append(("write_for_moved_chip", "", copying, Val.COPIED))
-    return [
+    written = [
         bench.action(
             key,
             ActionKind.WRITE,
@@ -164,15 +169,50 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable
             bars=(readable, spent),
             chances=life.tries(tries),
             miss={Var.NEW_READ: Val.NO},
-            ruins=tuple(kills * spent for spent in life.spent_after_misses(tries)) if bench.case.model.write_limits else (),
-            ruined={Var.PANEL: LOST_PANEL[value]},
-            stake=panel.price,
+            **_at_stake(bench, life, value, panel, tries),
             variant="+".join(part for part in (variant_of(value), extra) if part),
             counts_with=f"write {value.name}",
             way="write for the panel's own chip" if key == "write_for_own_chip" else "",
         )
         for key, extra, conditions, result in rows
     ]
+    if bench.case.is_of_another_maker(panel):
+        written.append(_of_another_maker(bench, (*common, _SERIAL, _COVER), value, panel, (readable, spent)))
+    return written
+
+
+def _at_stake(bench: Workbench, life: WriteLife, value: Val, panel: NewPanel, tries: int) -> dict[str, Any]:
+    """Return what a write risks: the spent panel that dies of one more."""
+    kills = bench.case.chances.spent_write_kills
+    ruins = tuple(kills * spent for spent in life.spent_after_misses(tries)) if bench.case.model.write_limits else ()
+    return {"ruins": ruins, "ruined": {Var.PANEL: LOST_PANEL[value]}, "stake": panel.price}
+
+
+def _of_another_maker(
+    bench: Workbench, conditions: tuple[Needs, ...], value: Val, panel: NewPanel, bars: tuple[Bar | None, ...]
+) -> Action:
+    """Return writing a record of another maker's panel: some take it, and one that has refused it once is not asked again."""
+    allowed = bench.lacks(
+        panel.maker in bench.case.model.takes_other_makers,
+        f"{panel.maker} panels of this model take no record of a {bench.case.source_maker} panel",
+        Effort.PART,
+    )
+    asked = needs(Var.REFUSES, Val.NO, otherwise=f"the panel has refused the {bench.case.source_maker} record", moot=True)
+    # counted with the panel's other writes, of which any may come before it
+    life, tries = life_of(bench, panel, "write_other_maker"), bench.figures["write_new"].tries
+    return bench.action(
+        "write_other_maker",
+        ActionKind.WRITE,
+        (*conditions, needs(Var.RECORD, Val.BLANK, Val.PARTIAL, *_INCOMPLETE_CODES), _ANOTHERS, asked),
+        {Var.RECORD: Val.BOARDS},
+        bars=(*bars, allowed),
+        chances=life.tries(tries),
+        miss={Var.NEW_READ: Val.NO, Var.REFUSES: Val.YES},
+        **_at_stake(bench, life, value, panel, tries),
+        variant=variant_of(value),
+        counts_with=f"write {value.name}",
+        way=f"write the {bench.case.source_maker} record",
+    )
 
 
 def _change(bench: Workbench) -> list[Action]:

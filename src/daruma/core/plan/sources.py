@@ -70,6 +70,8 @@ def _original(bench: Workbench) -> tuple[Action, ...]:
 
 
 def _vault(bench: Workbench) -> tuple[Action, ...]:
+    another = any(map(bench.case.is_of_another_maker, bench.case.panels))
+    unfit = (Val.NO, Val.YES) if another else (Val.NO,)
     return (
         bench.action(
             "earlier_backup",
@@ -83,7 +85,7 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
             "tune_record",
             ActionKind.COMPLETE_RECORD,
             (
-                needs(Var.CALIBRATION, Val.NO, otherwise="a complete calibration is known already", moot=True),
+                needs(Var.CALIBRATION, *unfit, otherwise="a complete calibration is known already", moot=True),
                 needs(Var.SERIAL, Val.YES, otherwise="the display codes are not known"),
                 needs(
                     Var.RECORD,
@@ -92,7 +94,7 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
                     moot=True,
                 ),
             ),
-            {Var.CALIBRATION: Val.YES},
+            {Var.CALIBRATION: Val.FITTING if another else Val.YES},
             bars=(
                 bench.lacks(
                     bench.case.complete_record,

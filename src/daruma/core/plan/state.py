@@ -22,6 +22,7 @@ class Var(Enum):
     DONOR = "donor"
     NEW_READ = "new_read"
     RECORD = "record"
+    REFUSES = "refuses another maker's record"
     CHIP = "chip"
     OWN_CHIP = "own_chip"
     FLEX = "flex"
@@ -67,6 +68,8 @@ class Val(Enum):
     MIXED = "the board's serial, its own chip's code"
     MIXED_PARTIAL = "the board's serial, its own chip's code, incomplete"
     COPIED = "its own serial, the moved chip's code"
+    # a calibration that is known
+    FITTING = "of a panel by the new one's maker"
     # the touch chip
     ON_ORIGINAL = "on the original"
     LOOSE = "loose"

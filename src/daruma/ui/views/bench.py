@@ -31,6 +31,7 @@ if TYPE_CHECKING:
 
 
 # acts that cannot be taken back: held, with their interlocks beside them
+REMEDIES = {"doubt": "Settle the act in doubt", "firmware": "Update the programmer", "maker": "Decide: try it on this panel"}
 GUARDED = frozenset({ActionKind.WRITE, ActionKind.WRITE_FLEX, ActionKind.UNBIND, ActionKind.FINISH})
 
 
@@ -227,9 +228,15 @@ class BenchView(StageView):
     def _show_locks(self, survey: Survey | None) -> None:
         self.locks.show_locks(survey.locks if survey else ())
         self.allow(self.hold, self.locks.all_lit)
-        dark = {lock.key for lock in survey.locks if not lock.lit} if survey else set()
-        self.remedy.setVisible(bool(dark & {"firmware", "doubt"}))
-        self.remedy.setText("Settle the act in doubt" if "doubt" in dark else "Update the programmer")
+        key = self._remedy_key(survey)
+        self.remedy.setVisible(bool(key))
+        self.remedy.setText(REMEDIES.get(key, ""))
+
+    def _remedy_key(self, survey: Survey | None) -> str:
+        """Return the dark interlock that the button beside the hold lights; empty where there is none."""
+        locks = survey.locks if survey else ()
+        dark = {lock.key for lock in locks if not lock.lit and (lock.key != "maker" or lock.to_decide)}
+        return next((key for key in REMEDIES if key in dark), "")
 
     def _cost(self, action: Action) -> str:
         """Return what the hold button says: the effect with its cost."""
@@ -315,6 +322,9 @@ class BenchView(StageView):
 
     def _light(self) -> None:
         survey = self.desk.survey
+        if self._remedy_key(survey) == "maker":
+            self.desk.decide()
+            return
         plugged = {part.die for part in survey.bench.sockets.values() if part is not None} if survey else set()
         doubtful = next((act for act in survey.doubts if act.die in plugged), None) if survey else None
         if doubtful is not None:

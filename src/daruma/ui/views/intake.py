@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from daruma.core.job import Job
+from daruma.core.job import PLAIN_FACTS, Job
 from daruma.core.parts import Function
 from daruma.core.plan.case import PLANNED, ChipPlace, FlexState, OriginalState, PanelKind
 from daruma.core.serials import grouped
@@ -53,7 +53,6 @@ KIND = {
     PanelKind.AFTERMARKET: "aftermarket",
     PanelKind.READY_CODED: "ready-coded aftermarket",
 }
-PLAIN_FACTS = 3  # model, IMEI and system version come without trust
 
 
 class IntakeView(StageView):
@@ -323,7 +322,7 @@ class IntakeView(StageView):
         self._show_phone(job, bool(faults))
 
     def _show_phone(self, job: Job, incomplete: bool) -> None:
-        trusted = len(job.phone) > PLAIN_FACTS
+        trusted = job.trusted
         self.read_button.setVisible(trusted)
         self.allow(self.read_button, True)
         if trusted:
