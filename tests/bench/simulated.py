@@ -178,7 +178,7 @@ class SimulatedBench:
             faults.arm("spent_write_kills")
         if not self.goes_well(action):
             faults.arm("voltage_dip")
-        sent = self._send(self.case.model.socket, plan_write(self.read, source).image)
+        sent = self._send(self.case.model.socket, plan_write(self.read, source, action.key).image)
         faults.armed.clear()
         if not panel.answers:
             return None

@@ -72,7 +72,8 @@ def test_another_model_or_maker(evidence: WriteEvidence) -> None:
 
 def test_another_maker_s_record_is_a_decision(evidence: WriteEvidence) -> None:
     """Some panels of the second maker take the first one's data, not every one does: common practice, no source."""
-    undecided = replace(evidence, record_maker="Fenwick")
+    assert not dark(write_interlocks(replace(evidence, record_maker="Fenwick", decided="yes")))[0].to_decide, "its own step"
+    undecided = replace(evidence, record_maker="Fenwick", tried=True)
     (lock,) = dark(write_interlocks(undecided))
     assert (lock.key, lock.to_decide) == ("maker", True)
     assert "may be refused" in lock.evidence

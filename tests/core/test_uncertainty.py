@@ -1,6 +1,6 @@
 """Uncertainty against the GUM's worked example, and claims against simulation."""
 
-from math import inf, sqrt
+from math import inf
 
 import numpy as np
 import pytest
@@ -10,56 +10,21 @@ from daruma.core.uncertainty import (
     Claim,
     Judgement,
     Standard,
-    certified,
-    combined,
     coverage,
     judge_distance,
     judge_known,
-    rectangular,
-    repeated,
+    of_mean,
     within,
 )
 
 
-def test_the_end_gauge_of_the_gum() -> None:
-    """JCGM 100:2008, H.1 (from memory; the arithmetic agrees): a 50 mm end gauge, in nm.
-
-    Parts: the standard 25 (18 degrees of freedom); the difference from 5.8 (24), 3.9 (5), 6.7 (8), together 9.7 with
-    25.6; the difference of the coefficients of expansion 2.9 (50); the difference of temperatures 16.6 (2). Combined 32
-    with 16 degrees of freedom; t for 99 % is 2.92, the expanded uncertainty 93.
-    """
-    difference = combined([Standard(5.8, 24), Standard(3.9, 5), Standard(6.7, 8)])
-    assert difference.value == pytest.approx(9.7, abs=0.05)
-    assert difference.freedom == pytest.approx(25.6, abs=0.5)
-    whole = combined([Standard(25, 18), difference, Standard(2.9, 50), Standard(16.6, 2)])
-    assert whole.value == pytest.approx(32, abs=0.5)
-    assert int(whole.freedom) == 16
-    assert coverage(16, 0.99) == pytest.approx(2.92, abs=0.005)
-    assert Standard(32, 16).expanded(0.99) == pytest.approx(93, abs=0.6)
-
-
-def test_readings_limits_and_certificates() -> None:
-    """GUM 4.2 to 4.3: type A and type B; Student's t from the usual table (2.78 for 4, 2.26 for 9 degrees, 95 %)."""
-    mean, standard = repeated([10.0, 12.0, 11.0, 13.0])
-    assert mean == 11.5
-    assert standard.value == pytest.approx(sqrt(5 / 3) / 2)
-    assert standard.freedom == 3
-    assert rectangular(0.3).value == pytest.approx(0.3 / sqrt(3))
-    assert certified(0.24, 3).value == pytest.approx(0.08)
-    assert Standard(2.0).scaled(-3.0).value == 6.0
+def test_the_mean_of_readings() -> None:
+    """GUM 4.2.3 and 5.1.2; Student's t from the usual table (2.78 for 4, 2.26 for 9 degrees, 95 %)."""
     assert [round(coverage(n), 2) for n in (4, 9, inf)] == [2.78, 2.26, 1.96]
-    with pytest.raises(ValueError, match="repeat the reading"):
-        repeated([1.0])
-
-
-def test_three_factors_of_the_gum() -> None:
-    """JCGM 100:2008, G.4.1, note 3 (from memory; the arithmetic agrees): relative 0.25, 0.57, 0.82 % from 10, 5 and 15
-    readings make 1.03 % with 19 degrees of freedom, expanded (95 %) 2.2 %.
-    """
-    whole = combined([Standard(0.25, 9), Standard(0.57, 4), Standard(0.82, 14)])
-    assert whole.value == pytest.approx(1.03, abs=0.005)
-    assert whole.freedom == pytest.approx(19.0, abs=0.05)
-    assert whole.expanded() == pytest.approx(2.2, abs=0.05)
+    assert coverage(16, 0.99) == pytest.approx(2.92, abs=0.005), "JCGM 100:2008, H.1 (from memory)"
+    assert of_mean(Standard(0.3), 9, 0.0) == pytest.approx(0.1)
+    assert of_mean(Standard(0.3), 9, 0.24) == pytest.approx(0.26)
+    assert of_mean(Standard(0.3, 4), 9, 0.0) == pytest.approx(0.1 * 2.776 / 1.960, abs=1e-4)
 
 
 def test_the_probability_of_a_point_in_a_circle() -> None:

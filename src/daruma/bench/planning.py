@@ -25,13 +25,14 @@ OTHER_PANELS = 1  # panels from the shelf that are weighed beside the one in han
 def bare_case(job: Job, model: Model, catalogue: Catalogue) -> Case:
     """Return a job's case from the ticket alone: asks neither store nor device."""
     ticket = job.ticket
+    maker = job.target.maker if job.target is not None and job.target.die == ticket.panel_die else ticket.panel_maker
     return Case(
         model,
         system_of(job, model),
         tuple(f for f in ticket.promised if f in PLANNED),
         ticket.original,
         ticket.chip,
-        () if ticket.display_stays else (NewPanel(ticket.panel_kind, ticket.panel_maker, die=ticket.panel_die),),
+        () if ticket.display_stays else (NewPanel(ticket.panel_kind, maker, die=ticket.panel_die),),
         ticket.flex,
         trusted=job.trusted,
         face_module_sound=ticket.before.get(Function.FACE_UNLOCK) is not Tri.NO or ticket.flex is not FlexState.SOUND,

@@ -23,7 +23,7 @@ from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
 from daruma.core.errors import Cause, Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
-from daruma.core.known import OTHER_MAKER, TUNED, WRITES, Known
+from daruma.core.known import TUNED, WRITES, Known
 from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
@@ -159,7 +159,9 @@ class Workshop:
         return {**{step.action: _stale(step.action, self.catalogue) for step in job.steps}, **self._of_ticket(job)}
 
     def _of_ticket(self, job: Job) -> dict[str, Action]:
-        case = replace(bare_case(job, self.model(job), self.catalogue), promised=PLANNED, trusted=False)
+        # a panel by another maker than the record's, an owner not asked yet: the steps for both are among them
+        case = bare_case(job, self.model(job), self.catalogue)
+        case = replace(case, promised=PLANNED, trusted=False, source_maker=ANYBODY)
         made = self._made.get(case.model.key)
         if made is None or made[0] != case:
             # asked at each look at the bench; tickets of a model ask mostly for the same
@@ -240,9 +242,7 @@ class Workshop:
         target = reading.PartReading(known.target_part, known.target)
         key = next((step.action for step in job.steps if step.action in WRITES and step.state is not StepState.DONE), "write_new")
         source = writing.source_for(key, known.source, target)
-        return (
-            writing.plan_write(target, source, tuned=key == TUNED, other_maker=key == OTHER_MAKER) if source is not None else None
-        )
+        return writing.plan_write(target, source, key) if source is not None else None
 
     def decide(self, job: Job, context: Context) -> Job:
         """Keep the decision to try another maker's record on the new panel: it lights the interlock on makers."""
@@ -460,6 +460,7 @@ def _stale(key: str, catalogue: Catalogue) -> Action:
     return Action(key, ActionKind.HAND, figures, (), {})
 
 
+ANYBODY = "another maker"
 _STEPS_OF = {
     ActKind.WRITE: WRITES | {"write_flex"},
     ActKind.UNBIND: frozenset({"unbind_on_phone"}),

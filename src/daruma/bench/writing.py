@@ -16,7 +16,7 @@ from daruma.core.display import FIELDS as CALIBRATION
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import BackupEvidence, FlexEvidence, Interlock, WriteEvidence, flex_interlocks, write_interlocks
 from daruma.core.job import Decision, Job
-from daruma.core.known import OTHER_MAKER
+from daruma.core.known import CODES, OTHER_MAKER, TUNED
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf
 from daruma.core.records import FieldRole, Record, compose, decode, encode, fields_to_write
@@ -49,17 +49,16 @@ class WritePlan:
         return decode(self.current.layout, self.image, loose=True)
 
 
-def plan_write(target: PartReading, source: Record, *, tuned: bool = False, other_maker: bool = False) -> WritePlan:
-    """Put together the bytes to write to a part that was just read.
+def plan_write(target: PartReading, source: Record, key: str = "") -> WritePlan:
+    """Put together the bytes that an action writes to a part that was just read.
 
-    A tuned record's calibration is always taken; of a record of another maker's panel the codes alone, unless
-    `other_maker` says that the whole of it is tried.
+    A tuned record's calibration is always taken; where only the codes are to be written, no calibration is.
     """
     fields = fields_to_write(target.record, source)
-    if not other_maker and str(source.values.get(MAKER) or target.part.maker) != target.part.maker:
+    if key == CODES:
         whose = {spec.name for spec in source.layout.fields if spec.role is FieldRole.CALIBRATION} | {MAKER}
         fields = tuple(name for name in fields if name not in whose)
-    if tuned:
+    if key == TUNED:
         fields = tuple(dict.fromkeys((*fields, *CALIBRATION)))
     return WritePlan(target.part, target.record, source, compose(target.record, source, fields), fields)
 
@@ -208,6 +207,7 @@ def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: Writ
         act_in_doubt=_doubtful(shop, part),
         record_maker=plan.record_maker if plan else str(source.values.get(MAKER) or "") if source else "",
         decided=_decided(job, part, plan),
+        tried=_tries(job),
     )
     return write_interlocks(evidence)
 
@@ -218,6 +218,11 @@ def _decided(job: Job, part: PartSelf | None, plan: WritePlan | None) -> str:
     return f"decided {found.when[:16].replace('T', ' ')} by {found.who}" if found else ""
 
 
+def _tries(job: Job) -> bool:
+    """Return whether the step at hand is the one that tries another maker's record."""
+    return job.current_step is not None and job.steps[job.current_step].action == OTHER_MAKER
+
+
 def decide(job: Job, plan: WritePlan | None, context: Context) -> Job:
     """Return the job with the decision to try another maker's record on its panel; raise Trouble where there is nothing to."""
     if plan is None or plan.record_maker in ("", plan.part.maker):
@@ -226,7 +231,7 @@ def decide(job: Job, plan: WritePlan | None, context: Context) -> Job:
             safe="Nothing was changed.",
             advice="Read the new panel first.",
         )
-    if job.current_step is None or job.steps[job.current_step].action != OTHER_MAKER:
+    if not _tries(job):
         raise Trouble(
             "This way was chosen before it was known that the record is of another maker's panel.",
             safe="Nothing was changed.",

@@ -38,7 +38,7 @@ class WriteEvidence:
     `checked_part` is the part as it was when the record was put together, `part` what answers on the socket now, `alike`
     whether another part on the bench calls itself the same; `backup` is None where none verifies, `imei` that of the
     ticket; `phone_on` is None where no phone answers on the cable. `record_maker` is whose panel's record would be written,
-    empty for codes alone; `decided` says when it was decided to try that on this part of another maker.
+    empty for codes alone; `tried` whether the step is there to try that on another maker's part, `decided` the decision.
     """
 
     model: Model
@@ -53,6 +53,7 @@ class WriteEvidence:
     act_in_doubt: bool = False
     alike: bool = False
     record_maker: str = ""
+    tried: bool = False
     decided: str = ""
 
 
@@ -242,6 +243,9 @@ def _maker(e: WriteEvidence) -> Interlock:
     said = f"{said}, record from {e.record_maker}"
     if e.part.maker not in e.model.takes_other_makers:
         return Interlock("maker", label, False, said, f"Use a panel by {e.record_maker}.")
+    if not e.tried:
+        remedy = f"Plan again from here: trying it is a way of its own, with its own chance. Or use a panel by {e.record_maker}."
+        return Interlock("maker", label, False, said, remedy)
     # some take it and some refuse: nobody but the technician decides to spend a write on that
     said = f"{said}: {e.decided or 'it may be refused, and the write counts'}"
     remedy = f"Decide to try it, or use a panel by {e.record_maker}."

@@ -1,10 +1,9 @@
 """Uncertainty of a measurement and what may be claimed with it.
 
-Components are evaluated and combined as JCGM 100:2008 (the GUM) says; claims are made with a guard band as JCGM
+Scatter and instrument are combined as JCGM 100:2008 (the GUM) says; claims are made with a guard band as JCGM
 106:2012 says, so that a claim is wrong in at most a stated share of cases.
 """
 
-from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from enum import Enum
 from functools import lru_cache
@@ -21,42 +20,19 @@ class Standard:
     value: float
     freedom: float = inf
 
-    def scaled(self, sensitivity: float) -> "Standard":
-        """Return the contribution to a result that changes by `sensitivity` for each unit (GUM 5.1.3)."""
-        return Standard(abs(sensitivity) * self.value, self.freedom)
 
-    def expanded(self, level: float = 0.95) -> float:
-        """Return the half-width of the interval that holds the value with this probability (GUM G.3)."""
-        return coverage(self.freedom, level) * self.value
+def of_mean(scatter: Standard, readings: int, instrument: float) -> float:
+    """Return the standard uncertainty of a mean of so many readings (GUM 4.2 and 5.1.2), as of a normal distribution.
 
-
-def repeated(values: Sequence[float]) -> tuple[float, Standard]:
-    """Return the mean of readings and its standard uncertainty (type A, GUM 4.2); raise ValueError for fewer than two."""
-    n = len(values)
-    if n < 2:
-        raise ValueError("repeat the reading: one alone says nothing of its spread")
-    mean = sum(values) / n
-    spread = sqrt(sum((value - mean) ** 2 for value in values) / (n - 1))
-    return mean, Standard(spread / sqrt(n), n - 1)
-
-
-def rectangular(half_width: float) -> Standard:
-    """Return the standard uncertainty of a value that lies anywhere within limits (type B, GUM 4.3.7)."""
-    return Standard(half_width / sqrt(3))
-
-
-def certified(expanded: float, factor: float = 2.0) -> Standard:
-    """Return the standard uncertainty behind a certificate's expanded one with its coverage factor (GUM 4.3.3)."""
-    return Standard(expanded / factor)
-
-
-def combined(parts: Sequence[Standard]) -> Standard:
-    """Return the combined standard uncertainty of independent parts (GUM 5.1.2), with the effective degrees of
-    freedom after Welch and Satterthwaite (GUM G.4.1).
+    `scatter` is the standard deviation of one reading with its degrees of freedom, `instrument` the standard uncertainty
+    that repeating does not lower. Where the scatter rests on few readings it is widened by Student's factor for itself:
+    with the effective degrees of freedom of the whole (GUM G.4.1) claims of three readings are wrong more often than is
+    stated. Raises ValueError where one reading alone says nothing of its scatter.
     """
-    total = sqrt(sum(part.value**2 for part in parts))
-    share = sum(part.value**4 / part.freedom for part in parts if not isinf(part.freedom))
-    return Standard(total, total**4 / share if share > 0 else inf)
+    if scatter.freedom < 1:
+        raise ValueError("repeat the reading: one alone says nothing of its spread")
+    wide = coverage(scatter.freedom) / coverage(inf)
+    return sqrt((wide * scatter.value / sqrt(readings)) ** 2 + instrument**2)
 
 
 @lru_cache(maxsize=4096)
@@ -128,12 +104,12 @@ def judge_distance(
     standard uncertainty that repeating does not lower, all in the unit of the distance. Few readings count with
     Student's factor, so that the stated risk holds for them as well.
     """
-    judged = judge_known(distance, tolerance, _of_mean(scatter, readings, instrument), risk)
+    judged = judge_known(distance, tolerance, of_mean(scatter, readings, instrument), risk)
     if judged.claim is not Claim.AGAIN:
         return judged
     for count in range(max(3, readings + 1), MOST_READINGS + 1):
         more = Standard(scatter.value, max(scatter.freedom, count - 1))
-        if _claim(distance, tolerance, _of_mean(more, count, instrument), risk) is not Claim.AGAIN:
+        if _claim(distance, tolerance, of_mean(more, count, instrument), risk) is not Claim.AGAIN:
             return replace(judged, readings=count)
     return judged
 
@@ -152,14 +128,6 @@ def _claim(distance: float, tolerance: float, uncertainty: float, risk: float) -
     if 1 - within(distance, uncertainty, tolerance) <= risk:
         return Claim.PROVEN
     return Claim.NOT_PROVEN if 1 - within(tolerance, uncertainty, distance) <= risk else Claim.AGAIN
-
-
-def _of_mean(scatter: Standard, readings: int, instrument: float) -> float:
-    """Return the uncertainty of a mean, widened as Student's distribution asks where the scatter rests on little."""
-    if scatter.freedom < 1:
-        raise ValueError("repeat the reading: one alone says nothing of its spread")
-    wide = coverage(scatter.freedom) / coverage(inf)
-    return sqrt((wide * scatter.value / sqrt(readings)) ** 2 + instrument**2)
 
 
 def _percent(share: float) -> str:

@@ -169,8 +169,8 @@ def finishing_fault(world: World, phone: Phone, model: Model, panel: Panel) -> s
         return "this version knows no finishing"
     if panel.locked or panel.touch_flex_replaced:
         return "the part is locked" if panel.locked else "the touch flex was replaced"
-    if panel.chip is None or record is None or not record.complete(FieldRole.CALIBRATION):
-        return "the part carries no data"
+    if panel.chip is None or record is None or not record.complete(FieldRole.IDENTITY):
+        return "the part carries no codes"
     if record.identity(Identity.COVER_CODE) != panel.chip:
         return "the part's data do not agree with its touch chip"
     if rule is FinishRule.GENUINE_CHIP:

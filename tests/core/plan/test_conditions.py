@@ -358,3 +358,14 @@ def test_what_the_policy_shares_and_leaves_out_changes_no_value(catalogue: Catal
 @pytest.mark.soak
 def test_no_value_of_many_is_changed(catalogue: Catalogue) -> None:
     print(compare_values(catalogue, range(2000, 2400), 50_000))
+
+
+def test_what_was_written_for_the_panel_s_own_chip_is_no_dead_end(catalogue: Catalogue) -> None:
+    """The technician thinks better of it: the original chip is moved after all, and the board's codes are written."""
+    used = (NewPanel(PanelKind.GENUINE_USED, price=70, locked=Tri.NO, touch_flex_replaced=Tri.NO),)
+    keys = ("open_phone", "original_to_socket", "read_original", "new_to_socket", "read_new", "write_for_own_chip")
+    made = case(catalogue, original=OriginalState.ANSWERS, panels=used, history=tuple((key, True) for key in keys))
+    best = solved(made, catalogue).routes[0]
+    assert "write_new" in _keys(best)
+    assert "solder_chip" in _keys(best)
+    assert set(best.kept) == set(made.promised)

@@ -57,6 +57,10 @@ def _unbinding(made: Case) -> Case:
     return replace(made, model=replace(made.model, unbind_on_phone=(made.system, made.system)))
 
 
+def _takes_others(made: Case) -> Case:
+    return replace(made, model=replace(made.model, takes_other_makers=made.model.makers))
+
+
 def _wish(**changes: Any) -> Callable[[Case], Case]:
     return lambda made: replace(made, preferences=replace(made.preferences, **changes))
 
@@ -84,6 +88,7 @@ GRANTS: tuple[tuple[str, Callable[[Case], Case]], ...] = (
     ("the panel's own data are not on it", _first(record=PanelRecord.COMPLETE)),
     (r".* takes no more writes: .*", _every(counted=0)),
     (r"the programmer cannot read .* panels of this model yet", _model(unreadable_makers=())),
+    (r".* panels of this model take no record of a .* panel", _takes_others),
     (r".* cannot be unbound on the phone", _unbinding),
     (r".* than the window for unbinding on the phone .*", _unbinding),
     ("it accepts only whole genuine panels", _every(kind=PanelKind.GENUINE_USED)),

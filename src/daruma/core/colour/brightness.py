@@ -11,7 +11,7 @@ from math import erf, exp, log, sqrt
 
 from daruma.core.colour.shots import Level
 from daruma.core.display import DisplaySpec, wanted_luminance
-from daruma.core.uncertainty import MOST_READINGS, RISK, Claim, Standard, coverage
+from daruma.core.uncertainty import MOST_READINGS, RISK, Claim, Standard, coverage, of_mean
 
 LEAST_LEVELS = 5
 LEAST_RISE = 2.0  # factor by which the wanted luminance must rise over the levels: else a fixed screen passes as well (ours)
@@ -149,8 +149,8 @@ class _Precision:
         if scatter is None:
             return max(self.instrument, self.tolerance)
         readings = count or sum(len(level.luminance) for level in group)
-        mean = Standard(scatter.value / sqrt(readings), max(scatter.freedom, count - 1) if count else scatter.freedom)
-        return sqrt((mean.value * coverage(mean.freedom) / coverage(float("inf"))) ** 2 + self.instrument**2)
+        freedom = max(scatter.freedom, count - 1) if count else scatter.freedom
+        return of_mean(Standard(scatter.value, freedom), readings, self.instrument)
 
 
 def _scatter(levels: Sequence[Level]) -> Standard | None:

@@ -1,8 +1,10 @@
 """Actions on the new panel: choose, check its past, read, write."""
 
+from collections.abc import Mapping
 from enum import Enum
 from typing import Any
 
+from daruma.core.known import OTHER_MAKER
 from daruma.core.model import FinishRule
 from daruma.core.plan.actions import Action, ActionKind, Bar, Effort
 from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, NewPanel, of_panel
@@ -18,20 +20,21 @@ _COMPLETE = needs(Var.CALIBRATION, Val.YES, Val.FITTING, otherwise="no complete 
 _FITTING = needs(Var.CALIBRATION, Val.FITTING, otherwise="no complete record of this panel's maker is at hand")
 _ANOTHERS = needs(Var.CALIBRATION, Val.YES, otherwise="no complete calibration is known")
 _INCOMPLETE = needs(Var.CALIBRATION, Val.NO)
-_UNFIT = needs(Var.CALIBRATION, Val.NO, Val.YES)
+MIXED = (Val.MIXED, Val.MIXED_PARTIAL)
 _INCOMPLETE_CODES = (Val.BOARDS_PARTIAL, Val.MIXED_PARTIAL)
 _OWN_CHIP = needs(Var.OWN_CHIP, Val.YES, otherwise="the new panel has no chip of its own")
 _MOVED_CHIP = needs(Var.CHIP, Val.ON_NEW, otherwise="the original touch chip is not on the new panel")
 _NO_SERIAL = needs(Var.SERIAL, Val.NO)
 
 
-def panel_actions(bench: Workbench) -> tuple[Action, ...]:
-    """Return every action on the panels that could be fitted."""
+def panel_actions(bench: Workbench, start: Mapping[Enum, Enum] | None = None) -> tuple[Action, ...]:
+    """Return every action on the panels that could be fitted, from where things stand."""
     if bench.case.display_stays:
         return ()
     actions = [_to_socket(bench), _off_socket(bench)]
     for value, panel in bench.case.panel_values:
-        actions += _of_one(bench, value, panel)
+        mixed = start is not None and start[Var.PANEL] is value and start[Var.RECORD] in MIXED
+        actions += _of_one(bench, value, panel, mixed=mixed)
     return (*actions, *_change(bench))
 
 
@@ -48,7 +51,7 @@ def variant_of(value: Val) -> str:
     return "" if value is Val.FIRST else value.name.lower()
 
 
-def _of_one(bench: Workbench, value: Val, panel: NewPanel) -> list[Action]:
+def _of_one(bench: Workbench, value: Val, panel: NewPanel, *, mixed: bool) -> list[Action]:
     mine = needs(Var.PANEL, value, otherwise="another panel is in hand")
     variant = variant_of(value)
     unread = needs(Var.NEW_READ, Val.NO, otherwise="the new panel is read already")
@@ -66,7 +69,7 @@ def _of_one(bench: Workbench, value: Val, panel: NewPanel) -> list[Action]:
         )
         for extra, conditions, gives in _readings()
     ]
-    return [*read, *_check(bench, mine, panel, variant), *_writes(bench, mine, value, panel, readable)]
+    return [*read, *_check(bench, mine, panel, variant), *_writes(bench, mine, value, panel, readable, mixed=mixed)]
 
 
 def _readings() -> tuple[tuple[str, tuple[Needs, ...], dict[Enum, Enum]], ...]:
@@ -136,27 +139,30 @@ def _spent(case: Case, value: Val) -> str:
     return f"{case.panel_titles[index]} takes no more writes: {case.panels[index].counted} counted, it takes {most} at most"
 
 
-def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable: Bar | None) -> list[Action]:
+def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable: Bar | None, *, mixed: bool) -> list[Action]:
     life, tries = life_of(bench, panel), bench.figures["write_new"].tries
     spent = bench.lacks(life.next_odds() > 0, _spent(bench.case, value), Effort.PART)
     common = (mine, OPEN, _ON_SOCKET, _READ)
     fresh = (Val.BLANK, Val.PARTIAL)
-    # of another maker's record the codes alone are written, but by the action that tries it
-    complete, incomplete = (_FITTING, _UNFIT) if bench.case.is_of_another_maker(panel) else (_COMPLETE, _INCOMPLETE)
+    # the board's codes and those for its own chip never follow each other both ways: the two writes would go back and forth
+    again = (Val.MIXED,) if mixed else ()
+    complete = _FITTING if bench.case.is_of_another_maker(panel) else _COMPLETE
     rows: list[tuple[str, str, tuple[Needs, ...], Val]] = [
-        # not from what was written for its own chip, or the two writes would lead back and forth
-        ("write_new", "", (_SERIAL, _COVER, needs(Var.RECORD, Val.OWN, Val.COPIED)), Val.BOARDS),
+        ("write_new", "", (_SERIAL, _COVER, needs(Var.RECORD, Val.OWN, Val.COPIED, *again)), Val.BOARDS),
         ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, *_INCOMPLETE_CODES), complete), Val.BOARDS),
-        ("write_new", "codes", (_SERIAL, _COVER, needs(Var.RECORD, *fresh), incomplete), Val.BOARDS_PARTIAL),
+        ("write_new", "codes", (_SERIAL, _COVER, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.BOARDS_PARTIAL),
     ]
     # True Tone rests on the serial alone, and finishing on codes that agree with the chip: the panel's own chip will do
     rows += [
         ("write_for_own_chip", "", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), complete), Val.MIXED),
         ("write_for_own_chip", "serial", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, Val.OWN)), Val.MIXED),
-        ("write_for_own_chip", "code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS)), Val.MIXED),
-        ("write_for_own_chip", "codes", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), incomplete), Val.MIXED_PARTIAL),
-        ("write_for_own_chip", "partial code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS_PARTIAL)), Val.MIXED_PARTIAL),
+        ("write_for_own_chip", "codes", (_SERIAL, _OWN_CHIP, needs(Var.RECORD, *fresh), _INCOMPLETE), Val.MIXED_PARTIAL),
     ]
+    if not mixed:
+        rows += [
+            ("write_for_own_chip", "code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS)), Val.MIXED),
+            ("write_for_own_chip", "partial code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS_PARTIAL)), Val.MIXED_PARTIAL),
+        ]
     if bench.case.moved_chip_finishes(panel):
         copying = (_COVER, _MOVED_CHIP, _NO_SERIAL, needs(Var.RECORD, Val.OWN, otherwise=""))
         rows.append(("write_for_moved_chip", "", copying, Val.COPIED))
@@ -177,7 +183,7 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable
         for key, extra, conditions, result in rows
     ]
     if bench.case.is_of_another_maker(panel):
-        written.append(_of_another_maker(bench, (*common, _SERIAL, _COVER), value, panel, (readable, spent)))
+        written += _of_another_maker(bench, (*common, _SERIAL, _COVER), value, panel, (readable, spent))
     return written
 
 
@@ -190,29 +196,43 @@ def _at_stake(bench: Workbench, life: WriteLife, value: Val, panel: NewPanel, tr
 
 def _of_another_maker(
     bench: Workbench, conditions: tuple[Needs, ...], value: Val, panel: NewPanel, bars: tuple[Bar | None, ...]
-) -> Action:
-    """Return writing a record of another maker's panel: some take it, and one that has refused it once is not asked again."""
+) -> list[Action]:
+    """Return writing the codes alone, and trying the whole record of another maker's panel: some take it, and one that has
+    refused it once is not asked again.
+    """
+    maker = bench.case.source_maker
     allowed = bench.lacks(
         panel.maker in bench.case.model.takes_other_makers,
-        f"{panel.maker} panels of this model take no record of a {bench.case.source_maker} panel",
+        f"{panel.maker} panels of this model take no record of a {maker} panel",
         Effort.PART,
     )
-    asked = needs(Var.REFUSES, Val.NO, otherwise=f"the panel has refused the {bench.case.source_maker} record", moot=True)
-    # counted with the panel's other writes, of which any may come before it
-    life, tries = life_of(bench, panel, "write_other_maker"), bench.figures["write_new"].tries
-    return bench.action(
-        "write_other_maker",
-        ActionKind.WRITE,
-        (*conditions, needs(Var.RECORD, Val.BLANK, Val.PARTIAL, *_INCOMPLETE_CODES), _ANOTHERS, asked),
-        {Var.RECORD: Val.BOARDS},
-        bars=(*bars, allowed),
-        chances=life.tries(tries),
-        miss={Var.NEW_READ: Val.NO, Var.REFUSES: Val.YES},
-        **_at_stake(bench, life, value, panel, tries),
-        variant=variant_of(value),
-        counts_with=f"write {value.name}",
-        way=f"write the {bench.case.source_maker} record",
+    asked = needs(Var.REFUSES, Val.NO, otherwise=f"the panel has refused the {maker} record", moot=True)
+    codes = needs(Var.RECORD, Val.BLANK, Val.PARTIAL)
+    whole = needs(Var.RECORD, *codes.good, *_INCOMPLETE_CODES)
+    refused: dict[Enum, Enum] = {Var.REFUSES: Val.YES}
+    rows: tuple[tuple[str, tuple[Needs, ...], Val, dict[Enum, Enum], Bar | None, str], ...] = (
+        ("write_codes", (codes,), Val.BOARDS_PARTIAL, {}, None, ""),
+        (OTHER_MAKER, (whole, _ANOTHERS, asked), Val.BOARDS, refused, allowed, f"write the {maker} record"),
     )
+    # counted with the panel's other writes, of which any may come before
+    tries = bench.figures["write_new"].tries
+    return [
+        bench.action(
+            key,
+            ActionKind.WRITE,
+            (*conditions, *more),
+            {Var.RECORD: result},
+            bars=(*bars, bar),
+            chances=life.tries(tries),
+            miss={Var.NEW_READ: Val.NO, **miss},
+            **_at_stake(bench, life, value, panel, tries),
+            variant=variant_of(value),
+            counts_with=f"write {value.name}",
+            way=way,
+        )
+        for key, more, result, miss, bar, way in rows
+        for life in (life_of(bench, panel, key),)
+    ]
 
 
 def _change(bench: Workbench) -> list[Action]:

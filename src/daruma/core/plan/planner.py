@@ -13,7 +13,7 @@ from daruma.core.plan.closed import Closed, closed_ways
 from daruma.core.plan.closing import closing_actions, closing_prices, proofs
 from daruma.core.plan.flex import flex_actions
 from daruma.core.plan.ordering import by_place
-from daruma.core.plan.panel import panel_actions
+from daruma.core.plan.panel import MIXED, panel_actions
 from daruma.core.plan.pareto import Found, Search, costs_of, front
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Problem
@@ -59,9 +59,17 @@ def _bench_actions(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[tu
     """Return the actions and the values that a case's history has led to."""
     bench = Workbench(case, figures)
     before = (*source_actions(bench), *flex_actions(bench))
-    work = (*(_one_at_a_time(action) for action in (*panel_actions(bench), *chip_actions(bench))), *closing_actions(bench))
+    work = _work(bench)
     start = replay(case.start(), ordered((*before, *work), case.rules), case.history)
+    if start[Var.RECORD] in MIXED:
+        work = _work(bench, start)
     return ordered((*(_before_the_chip(action, start) for action in before), *work), case.rules), start
+
+
+def _work(bench: Workbench, start: Mapping[Enum, Enum] | None = None) -> tuple[Action, ...]:
+    """Return the work on panel and chip, one thing at a time, and what follows it; `start` is where things stand, once known."""
+    work = (*panel_actions(bench, start), *chip_actions(bench))
+    return (*(_one_at_a_time(action) for action in work), *closing_actions(bench))
 
 
 def _before_the_chip(action: Action, start: Mapping[Enum, Enum]) -> Action:

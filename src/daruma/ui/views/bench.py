@@ -30,8 +30,14 @@ if TYPE_CHECKING:
     from daruma.core.errors import Trouble
 
 
+# interlocks that a button beside the hold lights, the gravest first
+REMEDIES = {
+    "doubt": "Settle the act in doubt",
+    "firmware": "Update the programmer",
+    "trust": "The owner confirms trust",
+    "maker": "Decide: try it on this panel",
+}
 # acts that cannot be taken back: held, with their interlocks beside them
-REMEDIES = {"doubt": "Settle the act in doubt", "firmware": "Update the programmer", "maker": "Decide: try it on this panel"}
 GUARDED = frozenset({ActionKind.WRITE, ActionKind.WRITE_FLEX, ActionKind.UNBIND, ActionKind.FINISH})
 
 
@@ -321,16 +327,18 @@ class BenchView(StageView):
             self.desk.do_step()
 
     def _light(self) -> None:
+        """Do what lights the dark interlock that the button speaks of."""
         survey = self.desk.survey
-        if self._remedy_key(survey) == "maker":
-            self.desk.decide()
-            return
-        plugged = {part.die for part in survey.bench.sockets.values() if part is not None} if survey else set()
-        doubtful = next((act for act in survey.doubts if act.die in plugged), None) if survey else None
-        if doubtful is not None:
-            self.desk.settle(doubtful)
-        else:
-            self.desk.update_firmware()
+        match self._remedy_key(survey):
+            case "doubt" if survey is not None:
+                plugged = {part.die for part in survey.bench.sockets.values() if part is not None}
+                self.desk.settle(next((act for act in survey.doubts if act.die in plugged), survey.doubts[0]))
+            case "firmware":
+                self.desk.update_firmware()
+            case "maker":
+                self.desk.decide()
+            case "trust":
+                self.desk.confirm_trust()
 
 
 def _scrolled(widget: QWidget) -> QScrollArea:
