@@ -16,7 +16,7 @@ from daruma.core.known import OTHER_MAKER
 from daruma.core.parts import Function
 from daruma.core.plan.routes import Route
 from tests.bench.faultbench import FaultBench
-from tests.bench.worlds import Drawn, draw, lay_out
+from tests.bench.worlds import BLANK, Drawn, draw, lay_out
 
 
 def proven(bench: FaultBench, job: Job) -> set[Function]:
@@ -67,16 +67,24 @@ def _to_the_end(bench: FaultBench, job: Job, route: Route, drawn: Drawn) -> None
         job = bench.workshop.choose(job, route, bench.context)
         try:
             kept = proven(bench, job)
-            assert kept == set(route.kept), (drawn, route.way, keys)
+            missing = set(route.kept) - kept - _by_chance(bench.shop.jobs.get(job.number), drawn)
+            assert ({f.value for f in missing}, kept <= set(route.kept)) == (set(), True), (route.way, keys, drawn)
             return
         except Trouble as trouble:
-            assert drawn.is_of_another_maker and "maker" in f"{trouble.what} {trouble.advice}", (drawn, route.way, trouble)
+            assert drawn.is_of_another_maker and "maker" in f"{trouble.what} {trouble.advice}", (route.way, str(trouble), drawn)
             job = bench.shop.jobs.get(job.number)
             if OTHER_MAKER in keys and is_tried(job):
                 assert not drawn.takes_other_makers
             route = bench.workshop.plan(job).routes[0]
             assert not (is_tried(job) and any(a.key == OTHER_MAKER for a in route.actions)), "what refused is not asked again"
-    raise AssertionError((drawn, route.way))
+    raise AssertionError((route.way, drawn))
+
+
+def _by_chance(job: Job, drawn: Drawn) -> set[Function]:
+    """Return what the glass decides: with a calibration of another panel the white may come out off, or near the limit."""
+    proof = job.proof(Function.AMBIENT_WHITE)
+    follows = proof is not None and not proof.summary.startswith("The white does not follow")
+    return {Function.AMBIENT_WHITE} if drawn.kind in BLANK and follows else set()
 
 
 def is_tried(job: Job) -> bool:

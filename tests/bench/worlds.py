@@ -12,7 +12,7 @@ from daruma.core.model import Model
 from daruma.core.parts import Version
 from daruma.core.plan.case import PLANNED, ChipPlace, FlexState, OriginalState, PanelKind
 from daruma.demo.build import Builder
-from daruma.demo.folder import WORLD
+from daruma.demo.folder import MADE, MADE_AS, WORLD
 from daruma.demo.things import Maker
 from daruma.standin.world import Panel, Phone, save_world
 from daruma.store.shop import Shop
@@ -87,6 +87,7 @@ def lay_out(folder: Path, drawn: Drawn, catalogue: Catalogue, rng: random.Random
         builder.shop.close()
     builder.world.firmware, builder.world.pace, builder.world.seed = "9.0", 0.0, 1
     save_world(builder.world, folder / WORLD)
+    (folder / MADE).write_text(MADE_AS, encoding="ascii")
     return number
 
 

@@ -10,7 +10,7 @@ from daruma.bench.context import Context
 from daruma.core.backup import Backup, named
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
-from daruma.core.known import is_done
+from daruma.core.known import FOR_OWN_CHIP, is_done
 from daruma.core.parts import Identity, PartKind
 from daruma.core.plan.actions import Action, ActionKind
 from daruma.core.records import FieldRole, compose
@@ -144,7 +144,7 @@ def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
 
 def _works_with_its_own(shop: Workshop, job: Job) -> bool:
     """Return whether the panel's own record is what a write starts from: nothing on the run sheet gives another one."""
-    writes = {"write_for_moved_chip", "write_for_own_chip"}
+    writes = FOR_OWN_CHIP | {"write_for_moved_chip"}
     gives = {ActionKind.READ_SOURCE, ActionKind.EARLIER_BACKUP, ActionKind.CODES_OVER_CABLE, ActionKind.CODES_ON_PAPER}
     actions = shop.actions(job)
     planned = {step.action for step in job.steps}

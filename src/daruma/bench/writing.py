@@ -16,7 +16,7 @@ from daruma.core.display import FIELDS as CALIBRATION
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import BackupEvidence, FlexEvidence, Interlock, WriteEvidence, flex_interlocks, write_interlocks
 from daruma.core.job import Decision, Job
-from daruma.core.known import CODES, OTHER_MAKER, TUNED
+from daruma.core.known import CODES, CODES_FOR_OWN_CHIP, FOR_OWN_CHIP, OTHER_MAKER, TUNED
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf
 from daruma.core.records import FieldRole, Record, compose, decode, encode, fields_to_write
@@ -55,7 +55,7 @@ def plan_write(target: PartReading, source: Record, key: str = "") -> WritePlan:
     A tuned record's calibration is always taken; where only the codes are to be written, no calibration is.
     """
     fields = fields_to_write(target.record, source)
-    if key == CODES:
+    if key in (CODES, CODES_FOR_OWN_CHIP):
         whose = {spec.name for spec in source.layout.fields if spec.role is FieldRole.CALIBRATION} | {MAKER}
         fields = tuple(name for name in fields if name not in whose)
     if key == TUNED:
@@ -72,7 +72,7 @@ def source_for(key: str, source: Record | None, target: PartReading) -> Record |
     chip = target.part.chip
     if key == "write_for_moved_chip":
         return _with_cover(target.record, chip)
-    if source is not None and (key == "write_for_own_chip" or source.identity(Identity.COVER_CODE) is None):
+    if source is not None and (key in FOR_OWN_CHIP or source.identity(Identity.COVER_CODE) is None):
         return _with_cover(source, chip)
     return source
 

@@ -115,7 +115,9 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
 TUNED = "write_tuned"  # the record that was made for this very panel
 OTHER_MAKER = "write_other_maker"  # a record of another maker's panel: a chance, and a decision
 CODES = "write_codes"  # the codes of a record whose rest is of another maker's panel
-WRITES = frozenset({"write_new", CODES, "write_for_own_chip", "write_for_moved_chip", OTHER_MAKER, TUNED})
+CODES_FOR_OWN_CHIP = "write_codes_for_own_chip"
+FOR_OWN_CHIP = frozenset({"write_for_own_chip", CODES_FOR_OWN_CHIP})
+WRITES = FOR_OWN_CHIP | frozenset({"write_new", CODES, "write_for_moved_chip", OTHER_MAKER, TUNED})
 # what is done on the new panel in hand; with another panel it has to be done again
 PANEL_STEPS = frozenset(
     {
@@ -126,6 +128,7 @@ PANEL_STEPS = frozenset(
         "write_for_own_chip",
         "write_for_moved_chip",
         CODES,
+        CODES_FOR_OWN_CHIP,
         OTHER_MAKER,
         TUNED,
         "new_off_socket",

@@ -151,6 +151,7 @@ class CaseFile(_Strict):
     earlier_flex_backup: bool = False
     complete_record: bool = False
     serial_on_paper: bool = False
+    source_maker: _Text = Field("", description="maker of the panel that the display's data are of, as far as it is known")
     foreign_identities: tuple[Identity, ...] = Field(
         (), description="identities, besides those of display and sensor flex, that do not match the board"
     )
@@ -206,6 +207,7 @@ def case_from(file: CaseFile, catalogue: Catalogue, name: str = "the case") -> t
         file.earlier_flex_backup,
         file.complete_record,
         file.serial_on_paper,
+        file.source_maker,
         face_module_sound=not _FACE & set(file.foreign_identities),
         front_camera_original=Identity.FRONT_CAMERA_SERIAL not in file.foreign_identities,
         system_name=catalogue.system,
@@ -289,6 +291,8 @@ def _of_parts(file: CaseFile, model: Model, catalogue: Catalogue) -> list[tuple[
         faults.append(("chip", "it cannot be on an original that is missing"))
     if not file.panels and file.chip is not ChipPlace.ON_ORIGINAL:
         faults.append(("chip", "with no new panel it cannot have been moved"))
+    known = not file.source_maker or file.source_maker in model.makers
+    faults.append(("source_maker", "" if known else f"{model.name} has panels by {' or '.join(model.makers)}"))
     sockets: dict[str, int] = {}
     for index, panel in enumerate(file.panels):
         where = f"panels.{index}"

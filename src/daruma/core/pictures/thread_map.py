@@ -12,6 +12,7 @@ from daruma.core.tri import Tri
 _TONE = {Tri.YES: Tone.PROVEN, Tri.NO: Tone.ACT, Tri.UNKNOWN: Tone.QUIET}
 _WORD = {Tri.YES: "holds", Tri.NO: "does not hold", Tri.UNKNOWN: "not known yet"}
 TOP = 26.0
+ROOMY = 24.0  # height of a row that holds a name and a value below it
 _THREAD = 1.75  # rows of a condition that a thread takes
 _WAITS = {Condition.TOUCH_CHIP_SOUND: "the touch chip", Condition.DISPLAY_FINISHED: "the finishing"}
 _K = TypeVar("_K")
@@ -28,7 +29,7 @@ def thread_map(
     columns = _Columns(width)
     lit = _lit(verdicts, chosen)
     items: list[Item] = [*columns.heads()]
-    roomy = len(places) < 2 or _row_height(places, threads) >= 24
+    roomy = len(places) < 2 or _row_height(places, threads) >= ROOMY
     for thread in threads:
         items += _thread(thread, columns, places[thread.identity], thread.identity in lit or chosen is None, roomy)
     for state in conditions:
@@ -50,15 +51,17 @@ def _row_height(places: Mapping[Identity | Condition, float], threads: Sequence[
 
 
 def _places(threads: Sequence[Identity], conditions: Sequence[Condition], height: float) -> dict[Identity | Condition, float]:
-    """Return the height of each row: a thread has two lines of text, a condition one."""
-    weight = _THREAD * len(threads) + len(conditions)
-    step = min(26.0, (height - TOP - 6) / max(weight, 1.0))
+    """Return the height of each row: a thread has two lines of text where there is room, a condition one."""
+    room, share = height - TOP - 6, _THREAD
+    if threads and room / (_THREAD * len(threads) + len(conditions)) * _THREAD < ROOMY:
+        share = 1.0
+    step = min(26.0, room / max(share * len(threads) + len(conditions), 1.0))
     places: dict[Identity | Condition, float] = {}
     y = TOP
-    keys: list[tuple[Identity | Condition, float]] = [*((t, _THREAD) for t in threads), *((c, 1.0) for c in conditions)]
-    for key, share in keys:
-        places[key] = y + step * share / 2
-        y += step * share
+    keys: list[tuple[Identity | Condition, float]] = [*((t, share) for t in threads), *((c, 1.0) for c in conditions)]
+    for key, rows in keys:
+        places[key] = y + step * rows / 2
+        y += step * rows
     return places
 
 
@@ -125,7 +128,8 @@ def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool, roomy: 
     middle = (left + right) / 2
     match thread.whole:
         case Tri.YES:
-            items += [Line(((left, y + 3), (right, y + 3)), tone, 2.5), tick(middle, y - 6, 4, tone)]
+            # whole, broken or dashed tells by itself where there is no room for a mark above
+            items += [Line(((left, y + 3), (right, y + 3)), tone, 2.5), *([tick(middle, y - 6, 4, tone)] if roomy else [])]
         case Tri.NO:
             items += [
                 Line(((left, y + 3), (middle - 9, y + 9)), tone, 2.5),
@@ -133,10 +137,9 @@ def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool, roomy: 
             ]
             items += cross(middle, y + 3, 4, tone)
         case Tri.UNKNOWN:
-            items += [
-                Line(((left, y + 3), (right, y + 3)), tone, 1.5, (3, 4)),
-                Text(middle, y - 3, "?", Tone.QUIET, 13, "middle", bold=True),
-            ]
+            items.append(Line(((left, y + 3), (right, y + 3)), tone, 1.5, (3, 4)))
+            if roomy:
+                items.append(Text(middle, y - 3, "?", Tone.QUIET, 13, "middle", bold=True))
     return items
 
 

@@ -4,7 +4,7 @@ from collections.abc import Mapping
 from enum import Enum
 from typing import Any
 
-from daruma.core.known import OTHER_MAKER
+from daruma.core.known import CODES, CODES_FOR_OWN_CHIP, OTHER_MAKER
 from daruma.core.model import FinishRule
 from daruma.core.plan.actions import Action, ActionKind, Bar, Effort
 from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, NewPanel, of_panel
@@ -18,6 +18,7 @@ _SERIAL = needs(Var.SERIAL, Val.YES, otherwise="nothing gives the board's displa
 _COVER = needs(Var.COVER, Val.YES, otherwise="nothing gives the board's cover code")
 _COMPLETE = needs(Var.CALIBRATION, Val.YES, Val.FITTING, otherwise="no complete calibration is known")
 _FITTING = needs(Var.CALIBRATION, Val.FITTING, otherwise="no complete record of this panel's maker is at hand")
+_NOT_ANOTHERS = needs(Var.CALIBRATION, Val.NO, Val.FITTING)
 _ANOTHERS = needs(Var.CALIBRATION, Val.YES, otherwise="no complete calibration is known")
 _INCOMPLETE = needs(Var.CALIBRATION, Val.NO)
 MIXED = (Val.MIXED, Val.MIXED_PARTIAL)
@@ -146,7 +147,9 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable
     fresh = (Val.BLANK, Val.PARTIAL)
     # the board's codes and those for its own chip never follow each other both ways: the two writes would go back and forth
     again = (Val.MIXED,) if mixed else ()
-    complete = _FITTING if bench.case.is_of_another_maker(panel) else _COMPLETE
+    foreign = bench.case.is_of_another_maker(panel)
+    complete = _FITTING if foreign else _COMPLETE
+    code = (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS_PARTIAL), *((_NOT_ANOTHERS,) if foreign else ()))
     rows: list[tuple[str, str, tuple[Needs, ...], Val]] = [
         ("write_new", "", (_SERIAL, _COVER, needs(Var.RECORD, Val.OWN, Val.COPIED, *again)), Val.BOARDS),
         ("write_new", "full", (_SERIAL, _COVER, needs(Var.RECORD, *fresh, *_INCOMPLETE_CODES), complete), Val.BOARDS),
@@ -161,7 +164,7 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable
     if not mixed:
         rows += [
             ("write_for_own_chip", "code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS)), Val.MIXED),
-            ("write_for_own_chip", "partial code", (_OWN_CHIP, needs(Var.RECORD, Val.BOARDS_PARTIAL)), Val.MIXED_PARTIAL),
+            ("write_for_own_chip", "partial code", code, Val.MIXED_PARTIAL),
         ]
     if bench.case.moved_chip_finishes(panel):
         copying = (_COVER, _MOVED_CHIP, _NO_SERIAL, needs(Var.RECORD, Val.OWN, otherwise=""))
@@ -182,9 +185,7 @@ def _writes(bench: Workbench, mine: Needs, value: Val, panel: NewPanel, readable
         )
         for key, extra, conditions, result in rows
     ]
-    if bench.case.is_of_another_maker(panel):
-        written += _of_another_maker(bench, (*common, _SERIAL, _COVER), value, panel, (readable, spent))
-    return written
+    return [*written, *(_of_another_maker(bench, common, value, panel, (readable, spent)) if foreign else ())]
 
 
 def _at_stake(bench: Workbench, life: WriteLife, value: Val, panel: NewPanel, tries: int) -> dict[str, Any]:
@@ -197,7 +198,7 @@ def _at_stake(bench: Workbench, life: WriteLife, value: Val, panel: NewPanel, tr
 def _of_another_maker(
     bench: Workbench, conditions: tuple[Needs, ...], value: Val, panel: NewPanel, bars: tuple[Bar | None, ...]
 ) -> list[Action]:
-    """Return writing the codes alone, and trying the whole record of another maker's panel: some take it, and one that has
+    """Return writing the codes alone of another maker's panel, and trying its whole record: some take it, and one that has
     refused it once is not asked again.
     """
     maker = bench.case.source_maker
@@ -207,12 +208,14 @@ def _of_another_maker(
         Effort.PART,
     )
     asked = needs(Var.REFUSES, Val.NO, otherwise=f"the panel has refused the {maker} record", moot=True)
-    codes = needs(Var.RECORD, Val.BLANK, Val.PARTIAL)
-    whole = needs(Var.RECORD, *codes.good, *_INCOMPLETE_CODES)
+    fresh = needs(Var.RECORD, Val.BLANK, Val.PARTIAL)
+    to_own = needs(Var.RECORD, *fresh.good, Val.BOARDS_PARTIAL)
+    whole = needs(Var.RECORD, *fresh.good, *_INCOMPLETE_CODES)
     refused: dict[Enum, Enum] = {Var.REFUSES: Val.YES}
     rows: tuple[tuple[str, tuple[Needs, ...], Val, dict[Enum, Enum], Bar | None, str], ...] = (
-        ("write_codes", (codes,), Val.BOARDS_PARTIAL, {}, None, ""),
-        (OTHER_MAKER, (whole, _ANOTHERS, asked), Val.BOARDS, refused, allowed, f"write the {maker} record"),
+        (CODES, (_COVER, fresh), Val.BOARDS_PARTIAL, {}, None, ""),
+        (CODES_FOR_OWN_CHIP, (_OWN_CHIP, to_own), Val.MIXED_PARTIAL, {}, None, "write for the panel's own chip"),
+        (OTHER_MAKER, (_COVER, whole, _ANOTHERS, asked), Val.BOARDS, refused, allowed, f"write the {maker} record"),
     )
     # counted with the panel's other writes, of which any may come before
     tries = bench.figures["write_new"].tries
@@ -220,7 +223,7 @@ def _of_another_maker(
         bench.action(
             key,
             ActionKind.WRITE,
-            (*conditions, *more),
+            (*conditions, _SERIAL, *more),
             {Var.RECORD: result},
             bars=(*bars, bar),
             chances=life.tries(tries),

@@ -71,6 +71,9 @@ def facts(case: Case) -> tuple[Fact, ...]:
             _flag("complete_record", "Complete record of this model", case.complete_record),
             _flag("serial_on_paper", "Display serial on paper", case.serial_on_paper),
         ]
+        if len(case.model.makers) > 1:
+            makers = {maker: maker for maker in case.model.makers}
+            found.append(_choice("source_maker", "Maker of the original panel", case.source_maker, {"": "not known", **makers}))
     found += [
         _flag("runs", "The phone starts", case.runs),
         _flag("hot_air", "Hot air", case.kit.hot_air),
@@ -159,6 +162,7 @@ _CHANGES: dict[str, Callable[[Case, str], Case]] = {
     "earlier_backup": _plain("earlier_backup"),
     "complete_record": _plain("complete_record"),
     "serial_on_paper": _plain("serial_on_paper"),
+    "source_maker": lambda case, value: replace(case, source_maker=value),
     "runs": lambda case, value: replace(case, runs=value == "yes", trusted=value == "yes"),
     "hot_air": _kit("hot_air"),
     "memory_socket": _socket,

@@ -237,6 +237,8 @@ class BenchView(StageView):
         key = self._remedy_key(survey)
         self.remedy.setVisible(bool(key))
         self.remedy.setText(REMEDIES.get(key, ""))
+        said = next((lock.evidence for lock in survey.locks if lock.key == key), "") if survey and key else ""
+        self.demo_note.setText(f"{said[:1].upper()}{said[1:]}." if said else "")
 
     def _remedy_key(self, survey: Survey | None) -> str:
         """Return the dark interlock that the button beside the hold lights; empty where there is none."""

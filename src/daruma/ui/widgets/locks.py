@@ -64,7 +64,10 @@ class Locks(QWidget):
             painter.drawLine(QPointF(x + 5, y + 18), QPointF(x + 15, y + 8))
         painter.setFont(text_font(14, bold=not lock.lit))
         painter.setPen(theme.colour(Tone.INK))
-        painter.drawText(QPointF(x + 24, y + 14), lock.label + ("" if lock.lit else ": dark"))
+        # bold and the crossed ring say that it is dark where there is no room for the word
+        words = lock.label if lock.lit else f"{lock.label}: dark"
+        fits = painter.fontMetrics().horizontalAdvance(words) <= room - 24
+        painter.drawText(QPointF(x + 24, y + 14), words if fits else lock.label)
         painter.setFont(text_font(12))
         painter.setPen(theme.colour(Tone.QUIET if lock.lit else Tone.ACT))
         said = lock.evidence if lock.lit else f"{lock.evidence}. {lock.remedy}"
