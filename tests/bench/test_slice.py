@@ -9,7 +9,7 @@ import pytest
 from daruma.bench.acting import InterlockDark, WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.reading import read_part
-from daruma.bench.rig import Rig, look
+from daruma.bench.rig import Rig
 from daruma.bench.workshop import Workshop
 from daruma.core.acts import ActState
 from daruma.core.colour.shots import WHITE_REPEATS
@@ -17,9 +17,8 @@ from daruma.core.errors import Cancelled, RecordError, Trouble
 from daruma.core.job import Job, Stage, StepState, stage_of
 from daruma.core.known import job_facts
 from daruma.core.pairing import evaluate
-from daruma.core.parts import Function, Identity, PartKind
+from daruma.core.parts import Function, Identity
 from daruma.core.plan.case import ChipPlace, OriginalState
-from daruma.core.records import decode
 from daruma.core.tri import Tri
 from daruma.demo.hands import Hands, connect_hands
 from daruma.link.errors import LinkError, Refused
@@ -173,17 +172,6 @@ def test_the_programmer_dies_in_mid_write_and_the_act_is_in_doubt(
         again.stop()
 
 
-def test_unplugged_while_reading(workshop: Workshop, hero: Job, standin: StandIn, context: Context) -> None:
-    job = at_step(workshop, taken_in(workshop, hero, context), "read_original", context)
-    standin.process.kill()
-    standin.process.wait(10)
-    with pytest.raises(LinkError) as caught:
-        workshop.do_step(job, job.current_step or 0, context)
-    assert caught.value.advice
-    assert look(workshop.rig).programmer is None, "a bench without programmer is a state, not a crash"
-    assert reread(workshop, job).steps == job.steps, "nothing is lost"
-
-
 def test_another_part_than_the_one_checked_is_refused_at_the_moment_of_the_act(
     workshop: Workshop, hero: Job, hands: Hands, context: Context
 ) -> None:
@@ -252,20 +240,6 @@ def test_an_earlier_backup_opens_a_way_without_the_original(workshop: Workshop, 
     assert known.source
     assert known.target
     assert known.source.identity(Identity.DISPLAY_SERIAL) == known.target.identity(Identity.DISPLAY_SERIAL)
-
-
-def test_codes_over_the_cable(workshop: Workshop, context: Context) -> None:
-    job = next(j for j in workshop.shop.jobs.all() if j.ticket.model == "alder_l")
-    route = next(r for r in workshop.plan(job).routes if "cable" in r.way)
-    job = at_step(workshop, workshop.choose(job, route, context), "write_new", context)
-    backup = workshop.shop.vault.get(job.backup).content
-    assert backup.origin.value == "phone"
-    assert decode(workshop.model(job).layout(PartKind.DISPLAY), backup.image).values["white_point"] is None
-    job = write(workshop, job, context)
-    while job.current_step is not None and not job.steps[job.current_step].action.startswith("prove"):
-        job = workshop.do_step(job, job.current_step, context)
-    job = workshop.measure(workshop.measure(job, "warm", context), "cool", context)
-    assert workshop.prove(job, Function.AMBIENT_WHITE, context).proven, "the panel's own calibration was kept"
 
 
 def test_a_white_that_is_off_is_not_proven(workshop: Workshop, context: Context) -> None:

@@ -11,10 +11,9 @@ from daruma.core.backup import Origin
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Outcome, Step, StepState
 from daruma.core.parts import Function, PartKind
-from daruma.core.plan.case import ChipPlace, FlexState, OriginalState, PanelKind
+from daruma.core.plan.case import OriginalState
 from daruma.core.plan.money import Preferences
 from daruma.core.serials import serial_fault
-from daruma.core.tri import Tri
 from daruma.demo.hands import Hands
 from daruma.store.preferences import load_ways
 from tests.conftest import taken_in
@@ -70,33 +69,12 @@ def test_the_sensor_flex_through_the_ear_speaker_connector(workshop: Workshop, c
     assert [act.state.value for act in acts] == ["done"]
 
 
-def test_codes_over_the_cable_from_an_old_phone(workshop: Workshop, context: Context) -> None:
-    job = of_model(workshop, "alder_l", original=OriginalState.MISSING, chip=ChipPlace.LOST)
-    route = workshop.plan(job).route("Codes over the cable")
-    assert "unbind_on_phone" not in {a.key for a in route.actions}, "Alder gives its codes without unbinding"
-    assert to_the_end(workshop, workshop.choose(job, route, context), context).is_proven(Function.TOUCH)
-
-
 def test_unbinding_asks_the_phone(workshop: Workshop, hero: Job, context: Context) -> None:
     """The hero's version is newer than the window: the phone says so, nothing is lost."""
     job = taken_in(workshop, hero, context)
     job = workshop.save(replace(job, steps=(Step("unbind_on_phone"),)), context)
     with pytest.raises(Trouble, match=r"4\.6; it is done with 3\.0 to 4\.1"):
         workshop.do_step(job, 0, context)
-
-
-def test_the_memory_is_lifted_and_the_codes_come_over_the_cable(workshop: Workshop, hero: Job, context: Context) -> None:
-    job = taken_in(workshop, hero, context)
-    promised = (Function.AMBIENT_WHITE, Function.TOUCH)
-    ticket = replace(job.ticket, original=OriginalState.DAMAGED, promised=promised, panel_kind=PanelKind.GENUINE_USED)
-    job = workshop.save(replace(job, ticket=ticket), context)
-    plan = workshop.plan(job)
-    job = workshop.choose(job, plan.route("Lift the BGA315 memory"), context)
-    while job.steps[job.current_step or 0].action != "write_new":
-        job = workshop.do_step(job, job.current_step or 0, context)
-    known = workshop.known(job)
-    assert known.source is not None
-    assert workshop.shop.vault.get(job.backup).content.origin.value == "phone"
 
 
 def test_a_complete_record_is_tuned(workshop: Workshop, hero: Job, context: Context) -> None:
@@ -133,13 +111,6 @@ def test_a_step_that_failed_by_hand_is_planned_around(workshop: Workshop, hero: 
     assert not done.is_proven(Function.NO_DISPLAY_NOTICE)
 
 
-def test_a_donor_that_cannot_pass(workshop: Workshop, hero: Job, context: Context) -> None:
-    job = taken_in(workshop, hero, context)
-    job = replace(job, ticket=replace(job.ticket, system="5.4", panel_kind=PanelKind.GENUINE_USED, donor=Tri.NO))
-    closed = {way.way: way.reason for way in workshop.plan(job).closed}
-    assert "locked" in closed["Finish on the phone"] or "never set" in closed["Finish on the phone"]
-
-
 def test_another_panel_goes_on_the_ticket(workshop: Workshop, hero: Job, context: Context) -> None:
     job = taken_in(workshop, hero, context)
     part = next(p for p in workshop.shop.shelf.all() if p.model == "cedar_l" and not p.used_in)
@@ -161,13 +132,6 @@ def test_preferences_are_kept_with_the_shop(workshop: Workshop, hero: Job, conte
     (workshop.shop.folder / "preferences.json").write_text("{")
     with pytest.raises(Trouble, match=r"preferences\.json cannot be used"):
         workshop.plan(job)
-
-
-def test_the_flex_that_is_not_tested(workshop: Workshop, hero: Job, context: Context) -> None:
-    job = taken_in(workshop, hero, context)
-    job = replace(job, ticket=replace(job.ticket, flex=FlexState.UNTESTED, promised=(Function.AMBIENT_WHITE,)))
-    plan = workshop.plan(job)
-    assert any("test_flex" in {a.key for a in route.actions} or route.promises[0].doubt < 1 for route in plan.routes)
 
 
 @pytest.mark.parametrize("whose", ["the same phone", "another phone"])

@@ -152,7 +152,7 @@ VARIANTS = [
 ]
 
 
-@pytest.mark.parametrize("changes", VARIANTS)
+@pytest.mark.parametrize("changes", [each for each in VARIANTS if "flex" not in each])
 def test_leaving_out_hopeless_moves_changes_no_value(catalogue: Catalogue, changes: dict[str, object]) -> None:
     made = case(catalogue, **changes)  # type: ignore[arg-type]
     problem = problem_of(made, catalogue.figures)

@@ -161,8 +161,12 @@ def _route(policy: Policy, found: Found, proven: tuple[Action, ...]) -> Route:
 
 def _listed(routes: Sequence[Route]) -> list[Route]:
     """Return the routes as they are listed: the one worth most first, as the policy has it, then those that keep most."""
-    first = max((route.utility for route in routes), default=0.0)
-    return sorted(routes, key=lambda route: (route.utility < first, -len(route.kept), -route.utility))
+    rest = sorted(routes, key=lambda route: (-len(route.kept), -route.utility))
+    if not rest:
+        return []
+    # where several are worth the same, the one of them that keeps most
+    first = max(range(len(rest)), key=lambda index: (rest[index].utility, -index))
+    return [rest.pop(first), *rest]
 
 
 def _risk(policy: Policy, found: Found, goal: int, factors: tuple[Action, ...]) -> Action | None:
