@@ -7,6 +7,7 @@ from pathlib import Path
 import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QAbstractButton, QApplication, QLabel, QWidget
+from pytestqt.exceptions import TimeoutError
 from pytestqt.qtbot import QtBot
 
 from daruma.app import Setup, StandIns, build_window
@@ -51,7 +52,11 @@ class Driver:
         return self.desk.job
 
     def until(self, met: Callable[[], bool]) -> None:
-        self.bot.waitUntil(met, timeout=LONG)
+        try:
+            self.bot.waitUntil(met, timeout=LONG)
+        except TimeoutError as error:
+            going = [lane.current.name for lane in (self.desk.bench, self.desk.store) if lane.current is not None]
+            raise AssertionError(f"stage {self.window.stage}, going on {going}, troubles {self.troubles}") from error
 
     def idle(self) -> None:
         def rests() -> bool:
@@ -93,14 +98,15 @@ class Driver:
         assert isinstance(found, QLabel)
         return found.text()
 
-    def hands(self, act: Callable[[HandsLike], None]) -> None:
-        """Let the stand-in hands act, in the lane that owns their wire."""
+    def hands(self, act: Callable[[HandsLike], None], *, rest: bool = True) -> None:
+        """Let the stand-in hands act, in the lane that owns their wire; with dead devices the looks leave it no rest."""
         done: list[object] = []
         hands = self.desk.ready.hands
         assert hands is not None
         self.desk.run(self.desk.bench, "hands", lambda _: act(hands), done.append)
         self.until(lambda: bool(done))
-        self.idle()
+        if rest:
+            self.idle()
 
     def step(self) -> str:
         index = self.job.current_step

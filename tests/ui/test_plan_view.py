@@ -169,3 +169,11 @@ def test_planning_is_left_with_the_keyboard(driver: Driver, plan: PlanView) -> N
     driver.key(Qt.Key.Key_Down)
     driver.key(Qt.Key.Key_Down)
     assert plan._route == 1
+
+
+def test_no_way_can_be_taken_before_there_is_a_plan(driver: Driver) -> None:
+    driver.click("new_ticket")
+    driver.idle()
+    view = driver.window.views[Stage.PLAN]
+    assert not view.main.isEnabled()
+    assert view.main.text() == "Take this way"

@@ -71,10 +71,10 @@ def test_the_bench_says_what_is_safe_and_how_the_links_are(driver: Driver) -> No
     standing = driver.window.views[Stage.BENCH].standing
     driver.until(lambda: standing.text().startswith("Safe now:"))
     driver.until(lambda: "Links: sound" in standing.text())
-    driver.hands(lambda hands: hands.fault("lost_answer", times=-1, device="programmer"))
+    driver.hands(lambda hands: hands.fault("lost_answer", times=-1, device="programmer"), rest=False)
     driver.desk.look()
     driver.until(lambda: "programmer: no link" in standing.text())
-    driver.hands(lambda hands: hands.fault("lost_answer", times=0))
+    driver.hands(lambda hands: hands.fault("lost_answer", times=0), rest=False)
     driver.until(lambda: "exchanges failed" in standing.text())
 
 

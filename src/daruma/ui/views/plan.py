@@ -143,6 +143,8 @@ class PlanView(StageView):
         self.again.clicked.connect(self._all_threads)
         self.main = main_push_button("plan_main")
         self.main.clicked.connect(self._take)
+        self._name_main()
+        self.allow(self.main, False)
         row.addWidget(self.note, 1)
         for widget in (self.again, self.fewer, self.over, self.main):
             row.addWidget(widget)
