@@ -35,7 +35,7 @@ lint: setup
 	$(BIN)/lint-imports
 
 test: lint
-	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python -m pytest -n 4 --dist worksteal
+	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python -m pytest -n 3 --dist worksteal
 
 soak: setup
 	@$(BIN)/python -m pip install --quiet --require-hashes --no-deps --only-binary :all: -r requirements-fuzz.lock \
