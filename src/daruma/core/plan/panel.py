@@ -207,7 +207,7 @@ def _of_another_maker(
         f"{panel.maker} panels of this model take no record of a {maker} panel",
         Effort.PART,
     )
-    asked = needs(Var.REFUSES, Val.NO, otherwise=f"the panel has refused the {maker} record", moot=True)
+    asked = needs(Var.REFUSES, Val.NO, otherwise=f"the {maker} record was tried on it in vain", moot=True)
     fresh = needs(Var.RECORD, Val.BLANK, Val.PARTIAL)
     to_own = needs(Var.RECORD, *fresh.good, Val.BOARDS_PARTIAL)
     whole = needs(Var.RECORD, *fresh.good, *_INCOMPLETE_CODES)

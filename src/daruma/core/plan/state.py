@@ -22,7 +22,7 @@ class Var(Enum):
     DONOR = "donor"
     NEW_READ = "new_read"
     RECORD = "record"
-    REFUSES = "refuses another maker's record"
+    REFUSES = "another maker's record was tried in vain"
     CHIP = "chip"
     OWN_CHIP = "own_chip"
     FLEX = "flex"

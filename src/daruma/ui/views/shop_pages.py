@@ -5,6 +5,7 @@ from __future__ import annotations
 from PySide6.QtWidgets import QFrame, QVBoxLayout
 
 from daruma.core.backup import named
+from daruma.core.model import Model
 from daruma.ui.actions import SPECS
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
@@ -58,7 +59,7 @@ class CataloguePage(QFrame):
         column.addWidget(self.note)
         heads = ("Model", "Systems", "Panel makers", "Writes in life", "Socket", "Firmware", "Memory", "Codes over cable", "File")
         self.rows = Rows(heads)
-        column.addWidget(table("catalogue_table", self.rows, (90, 100, 230, 120, 70, 80, 90, 130, 120)), 1)
+        column.addWidget(table("catalogue_table", self.rows, (80, 88, 284, 112, 58, 70, 76, 112, 140)), 1)
 
     def refresh(self) -> None:
         """Show what there is now."""
@@ -68,7 +69,7 @@ class CataloguePage(QFrame):
                 (
                     m.name,
                     f"{m.first_system} to {m.last_system}",
-                    ", ".join(maker + (" (not yet readable)" if maker in m.unreadable_makers else "") for maker in m.makers),
+                    _makers(m),
                     ", ".join(map(str, m.write_limits)) or "no known limit",
                     m.socket,
                     str(m.programmer_firmware),
@@ -81,6 +82,12 @@ class CataloguePage(QFrame):
         )
         troubles = " ".join(trouble.what for trouble in catalogue.troubles)
         self.note.setText(troubles or f"{len(catalogue.models)} models; a shop's own files may add to them or override them.")
+
+
+def _makers(model: Model) -> str:
+    notes = dict.fromkeys(model.takes_other_makers, " (some take another's record)")
+    notes |= dict.fromkeys(model.unreadable_makers, " (not yet readable)")
+    return ", ".join(maker + notes.get(maker, "") for maker in model.makers)
 
 
 class KeysPage(QFrame):
