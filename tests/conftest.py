@@ -38,6 +38,8 @@ def pytest_addoption(parser: pytest.Parser) -> None:
 
 
 def pytest_collection_modifyitems(config: pytest.Config, items: list[pytest.Item]) -> None:
+    # the longest by far begin first, or the others wait for them at the end
+    items.sort(key=lambda item: "test_kills" not in item.nodeid)
     if not config.getoption("--soak"):
         for item in items:
             if "soak" in item.keywords:
