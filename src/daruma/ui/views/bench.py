@@ -334,7 +334,9 @@ class BenchView(StageView):
         match self._remedy_key(survey):
             case "doubt" if survey is not None:
                 plugged = {part.die for part in survey.bench.sockets.values() if part is not None}
-                self.desk.settle(next((act for act in survey.doubts if act.die in plugged), survey.doubts[0]))
+                here = sorted(survey.doubts, key=lambda act: act.die not in plugged)
+                # none is left where another window is just carrying the act out, or has settled it
+                self.desk.settle(here[0]) if here else self.desk.look()
             case "firmware":
                 self.desk.update_firmware()
             case "maker":
