@@ -10,11 +10,15 @@ from dataclasses import replace
 from pathlib import Path
 
 from daruma.catalogue.loader import load_catalogue
-from daruma.core.parts import Version
-from daruma.core.plan.case import PLANNED, Case, ChipPlace, FlexState, NewPanel, OriginalState, PanelKind
+from daruma.core.kinds import promisable
+from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, NewPanel, OriginalState, PanelKind
+from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
+from daruma.core.parts import Function, PartKind, Version
+from daruma.core.plan.case import Case
 from daruma.core.plan.knowing import worth_knowing
-from daruma.core.plan.planner import bench_actions, make_plan, problem_of
+from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Policy
+from daruma.core.plan.setting import bench_actions
 from daruma.core.plan.whatif import changed
 from daruma.handover.casefile import case_from, read_case
 
@@ -36,8 +40,8 @@ def median(work: Callable[..., object], *given: object) -> float:
 def main() -> None:
     """Print the tables."""
     catalogue = load_catalogue()
-    base = Case(catalogue.models["cedar_l"], Version(4, 6), PLANNED[:1], rules=catalogue.rules)
-    floor = median(make_plan, replace(base, promised=(), panels=()), catalogue.figures)
+    base = Case(catalogue.models["cedar_l"], Version(4, 6), promisable()[:1], PARTS, rules=catalogue.rules)
+    floor = median(make_plan, replace(base, promised=(), parts={}), catalogue.figures)
     print(f"a plan with nothing to decide: {floor:.1f} ms")
     print("\ncase                             plan ms   ratio   what-if ms   worth knowing ms")
     for path in sorted(CASES.glob("*.json")):
@@ -56,32 +60,31 @@ def main() -> None:
         print(f"{words:32} {count:8} {policy.size():8} {took:9.1f} {took / floor:7.1f}")
 
 
+PARTS = {PartKind.DISPLAY: DisplayFacts(), PartKind.SENSOR_FLEX: FlexFacts()}
+
+
 def growing(base: Case) -> list[tuple[str, Case]]:
     """Return cases with more and more to decide, up to a phone on which everything is broken at once."""
-    everything = replace(
-        base,
-        system=Version(5, 4),
-        promised=PLANNED,
-        original=OriginalState.UNTRIED,
-        panels=(
-            NewPanel(price=70, hidden_past=True),
-            NewPanel(PanelKind.READY_CODED, price=30, brand=None),
-            NewPanel(PanelKind.AFTERMARKET, price=25),
-        ),
-        flex=FlexState.WORN,
-        earlier_backup=True,
-        earlier_flex_backup=True,
-        complete_record=True,
-        serial_on_paper=True,
+    panels = (
+        NewPanel(price=70, hidden_past=True),
+        NewPanel(PanelKind.READY_CODED, price=30, brand=None),
+        NewPanel(PanelKind.AFTERMARKET, price=25),
     )
+    display = DisplayFacts(OriginalState.UNTRIED, ChipPlace.ON_ORIGINAL, panels, True, True, True)
+    worn, four, late = FlexFacts(FlexState.WORN, earlier_backup=True), promisable()[:4], Version(5, 4)
+
+    def broken(promised: tuple[Function, ...], flex: FlexFacts, **changes: object) -> Case:
+        parts = {PartKind.DISPLAY: replace(display, **changes), PartKind.SENSOR_FLEX: flex}  # type: ignore[arg-type]
+        return replace(base, system=late, promised=promised, parts=parts)
+
     return [
         ("one promise", base),
-        ("four promises", replace(base, promised=PLANNED[:4])),
-        ("four, finishing open", replace(base, promised=PLANNED[:4], system=Version(5, 4))),
-        ("four, two panels", replace(everything, promised=PLANNED[:4], flex=FlexState.SOUND, panels=everything.panels[:2])),
-        ("five, worn flex, one panel", replace(everything, panels=everything.panels[:1])),
-        ("everything broken, three panels", everything),
-        ("the same, chip moved already", replace(everything, chip=ChipPlace.MOVED)),
+        ("four promises", replace(base, promised=four)),
+        ("four, finishing open", replace(base, promised=four, system=late)),
+        ("four, two panels", broken(four, FlexFacts(), panels=panels[:2])),
+        ("five, worn flex, one panel", broken(promisable(), worn, panels=panels[:1])),
+        ("everything broken, three panels", broken(promisable(), worn)),
+        ("the same, chip moved already", broken(promisable(), worn, chip=ChipPlace.MOVED)),
     ]
 
 

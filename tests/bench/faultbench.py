@@ -13,7 +13,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, StepState
 from daruma.core.parts import Function
-from daruma.core.plan.case import proof_key
+from daruma.core.plan.proofs import proof_key
 from daruma.demo.folder import WORLD
 from daruma.demo.hands import Hands, connect_hands
 from daruma.link.errors import LinkError, Refused

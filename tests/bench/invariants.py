@@ -8,7 +8,7 @@ from dataclasses import dataclass, field
 
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.job import Job, StepState
-from daruma.core.known import WRITES
+from daruma.core.kinds.display.steps import WRITES
 from daruma.demo.hands import Hands
 from daruma.store.shop import Shop
 

@@ -11,13 +11,16 @@ from dataclasses import dataclass, field, replace
 from daruma.bench.reading import PartReading
 from daruma.bench.writing import plan_write, source_for
 from daruma.catalogue.loader import Catalogue
+from daruma.core.kinds.display.facts import ChipPlace, NewPanel, OriginalState, PanelRecord, facts_of
+from daruma.core.kinds.display.state import PANELS, PanelVar
+from daruma.core.kinds.sensor_flex import FlexState
+from daruma.core.kinds.sensor_flex import facts_of as flex_of
 from daruma.core.pairing import evaluate
 from daruma.core.parts import Function, Identity, PartKind, PartSelf
-from daruma.core.plan.actions import Action, ActionKind
-from daruma.core.plan.case import Case, ChipPlace, FlexState, NewPanel, OriginalState, PanelRecord
+from daruma.core.plan.actions import Action, How
+from daruma.core.plan.case import Case
 from daruma.core.plan.explain import belief
 from daruma.core.plan.policy import Policy
-from daruma.core.plan.state import PANELS, Var
 from daruma.core.records import Record, compose, decode
 from daruma.core.tri import Tri
 from daruma.demo.things import Maker
@@ -44,26 +47,30 @@ class SimulatedBench:
         record = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(self._original.memory))
         serial = record.identity(Identity.DISPLAY_SERIAL) or ""
         self._phone = self._maker.phone(model, str(self.case.system), "a phone", self._original, serial)
-        self._flex = self._maker.flex(model, self._phone.board, self._phone.imei, sound=self.case.flex is FlexState.SOUND)
+        self._flex = self._maker.flex(
+            model, self._phone.board, self._phone.imei, sound=flex_of(self.case).state is FlexState.SOUND
+        )
         self._panels = [
-            self._maker.panel(model, maker, limit=None, blank=panel.carries is PanelRecord.BLANK) for panel in self.case.panels
+            self._maker.panel(model, maker, limit=None, blank=panel.carries is PanelRecord.BLANK)
+            for panel in facts_of(self.case).panels
         ]
 
     def fresh(self) -> None:
         """Lay everything out for the next run, with true properties drawn anew."""
-        case, rng, chances = self.case, self.rng, self.case.chances
-        answers = case.original is OriginalState.ANSWERS or (
-            case.original is OriginalState.UNTRIED and rng.random() < chances.original_answers
+        rng, display = self.rng, facts_of(self.case)
+        chances = display.chances
+        answers = display.original is OriginalState.ANSWERS or (
+            display.original is OriginalState.UNTRIED and rng.random() < chances.original_answers
         )
         self.original = replace(self._original, answers=answers)
-        if case.chip is ChipPlace.LOST:
+        if display.chip is ChipPlace.LOST:
             self.original.chip = None
-        self.panels = [self._dealt(panel, known) for panel, known in zip(self._panels, case.panels, strict=True)]
+        self.panels = [self._dealt(panel, known) for panel, known in zip(self._panels, display.panels, strict=True)]
         self.phone: Phone = replace(
             self._phone, board=dict(self._phone.board), conditions=dict(self._phone.conditions), trusted=True
         )
         parts = {panel.die: panel for panel in (self.original, *self.panels)}
-        sockets = dict.fromkeys((case.model.socket, EAR, HOLDER))
+        sockets = dict.fromkeys((self.case.model.socket, EAR, HOLDER))
         self.world = World(parts, {self.phone.imei: self.phone}, {self._flex.die: replace(self._flex)}, sockets, "9.0")
         self.world.cable = self.phone.imei
         self.hands = HandsSim(self.world, self.catalogue).handlers()
@@ -79,7 +86,7 @@ class SimulatedBench:
     def _dealt(self, panel: Panel, known: NewPanel) -> Panel:
         """Give a panel a limit that its history allows, each equally likely, and a lock perhaps."""
         limits = [limit for limit in self.case.model.write_limits if limit >= known.counted]
-        locked = self.rng.random() >= self.case.chances.donor_clean
+        locked = self.rng.random() >= facts_of(self.case).chances.donor_clean
         return replace(panel, limit=self.rng.choice(limits) if limits else None, writes=known.counted, locked=locked)
 
     def goes_well(self, action: Action) -> bool:
@@ -92,27 +99,28 @@ class SimulatedBench:
     # -- one action: True, False, or None where something is lost for good
 
     def do(self, action: Action, attempt: int) -> bool | None:
-        match action.kind:
-            case ActionKind.HAND:
-                return self._by_hand(action, attempt)
-            case ActionKind.READ_SOURCE:
+        if action.trait.how is How.HAND:
+            return self._by_hand(action, attempt)
+        if action.trait.writes:
+            return self._write(action)
+        match action.key:
+            case "read_original":
                 if self.goes_well(action) and (image := self._read(self.case.model.socket)) is not None:
                     self.codes = decode(self.case.model.layout(PartKind.DISPLAY), image)
                     return True
                 return False
-            case ActionKind.READ_TARGET:
+            case "read_new":
                 return self._read_target(action)
-            case ActionKind.WRITE:
-                return self._write(action)
-            case ActionKind.CODES_OVER_CABLE:
+            case "codes_over_cable":
                 return self.goes_well(action) and self._over_cable()
-            case ActionKind.UNBIND | ActionKind.FINISH:
-                op = "phone.unbind" if action.kind is ActionKind.UNBIND else "phone.finish"
-                return self.goes_well(action) and self._ask(self.cable, op)
-            case ActionKind.READ_FLEX:
+            case "unbind_on_phone":
+                return self.goes_well(action) and self._ask(self.cable, "phone.unbind")
+            case "finish_on_phone":
+                return self.goes_well(action) and self._ask(self.cable, "phone.finish")
+            case "back_up_flex":
                 self.flex_data = self._read(EAR, PartKind.SENSOR_FLEX) if self.goes_well(action) else None
                 return self.flex_data is not None
-            case ActionKind.WRITE_FLEX:
+            case "write_flex":
                 return self.goes_well(action) and self._send(HOLDER, self.flex_data or b"")
             case _:
                 raise AssertionError(action.key)
@@ -121,7 +129,7 @@ class SimulatedBench:
         if action.key == "check_donor":
             return not self.panels[self.current].locked
         if action.key == "another_panel":
-            self.current = PANELS.index(action.effects[Var.PANEL])  # type: ignore[arg-type]
+            self.current = PANELS.index(action.effects[PanelVar.PANEL])  # type: ignore[arg-type]
         well = action.chances == (1.0,) or self.goes_well(action)
         lost = not well and self.rng.random() < action.ruin(attempt)
         if not well and not lost:
@@ -174,7 +182,7 @@ class SimulatedBench:
         source = source_for(action.key, self.codes, self.read)
         assert source is not None
         faults, panel = self.world.faults, self.panels[self.current]
-        if self.rng.random() < self.case.chances.spent_write_kills:
+        if self.rng.random() < facts_of(self.case).chances.spent_write_kills:
             faults.arm("spent_write_kills")
         if not self.goes_well(action):
             faults.arm("voltage_dip")

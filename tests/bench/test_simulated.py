@@ -12,8 +12,9 @@ import pytest
 from scipy import stats
 
 from daruma.catalogue.loader import Catalogue
+from daruma.core.kinds.display.facts import NewPanel, OriginalState, PanelKind
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Function
-from daruma.core.plan.case import FlexState, NewPanel, OriginalState, PanelKind
 from daruma.core.plan.money import WORTH, Preferences
 from daruma.core.plan.planner import problem_of
 from daruma.core.plan.policy import Policy

@@ -15,10 +15,10 @@ from daruma.core.acts import ActState
 from daruma.core.colour.shots import WHITE_REPEATS
 from daruma.core.errors import Cancelled, RecordError, Trouble
 from daruma.core.job import Job, Stage, StepState, stage_of
+from daruma.core.kinds.display.facts import ChipPlace, OriginalState
 from daruma.core.known import job_facts
 from daruma.core.pairing import evaluate
 from daruma.core.parts import Function, Identity
-from daruma.core.plan.case import ChipPlace, OriginalState
 from daruma.core.tri import Tri
 from daruma.demo.hands import Hands, connect_hands
 from daruma.link.errors import LinkError, Refused

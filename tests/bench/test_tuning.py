@@ -18,7 +18,7 @@ from daruma.core.colour.shots import Level, Sheet, panel_shots
 from daruma.core.display import FIELDS
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, StepState
-from daruma.core.known import TUNED
+from daruma.core.kinds.display.steps import TUNED
 from daruma.core.measured import Measured
 from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend

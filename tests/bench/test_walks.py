@@ -12,7 +12,7 @@ import pytest
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
-from daruma.core.known import OTHER_MAKER
+from daruma.core.kinds.display.steps import OTHER_MAKER
 from daruma.core.parts import Function
 from daruma.core.plan.routes import Route
 from tests.bench.faultbench import FaultBench

@@ -10,8 +10,9 @@ from daruma.bench.workshop import Workshop
 from daruma.core.backup import Origin
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Outcome, Step, StepState
+from daruma.core.kinds.display import panel_taken
+from daruma.core.kinds.display.facts import OriginalState, facts_of
 from daruma.core.parts import Function, PartKind
-from daruma.core.plan.case import OriginalState
 from daruma.core.plan.money import Preferences
 from daruma.core.serials import serial_fault
 from daruma.demo.hands import Hands
@@ -86,10 +87,10 @@ def test_a_complete_record_is_tuned(workshop: Workshop, hero: Job, context: Cont
     donor = of_model(workshop, "cedar_l")
     assert donor.number == job.number
     case = workshop.case(job)
-    assert not case.complete_record, "the earlier record is of another maker"
+    assert not facts_of(case).complete_record, "the earlier record is of another maker"
     kept = next(b for b in workshop.shop.vault.find() if b.content.model == "cedar_l")
     workshop.shop.vault.keep(replace(kept.content, maker="Ostby", job="", imei=""))
-    assert workshop.case(job).complete_record
+    assert facts_of(workshop.case(job)).complete_record
 
 
 def test_a_step_that_failed_by_hand_is_planned_around(workshop: Workshop, hero: Job, context: Context) -> None:
@@ -116,7 +117,7 @@ def test_another_panel_goes_on_the_ticket(workshop: Workshop, hero: Job, context
     part = next(p for p in workshop.shop.shelf.all() if p.model == "cedar_l" and not p.used_in)
     workshop.shop.shelf.save(replace(part, maker="Ostby", earlier_writes=0, price=5.0))
     plan = workshop.plan(job)
-    other = next(route for route in plan.routes if route.panel)
+    other = next(route for route in plan.routes if panel_taken(route.actions))
     job = workshop.choose(job, other, context)
     assert job.ticket.panel_die == part.die
     assert "another_panel" not in {step.action for step in job.steps}

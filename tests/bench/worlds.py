@@ -8,9 +8,11 @@ from typing import Any
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job
+from daruma.core.kinds import promisable
+from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.model import Model
 from daruma.core.parts import Version
-from daruma.core.plan.case import PLANNED, ChipPlace, FlexState, OriginalState, PanelKind
 from daruma.demo.build import Builder
 from daruma.demo.folder import MADE, MADE_AS, WORLD
 from daruma.demo.things import Maker
@@ -99,7 +101,7 @@ def _entry(drawn: Drawn) -> dict[str, Any]:
         "opened": 0.0,
         "until": "intake",
         "complaint": "",
-        "promised": [f.value for f in PLANNED if f in drawn.model.functions],
+        "promised": [f.value for f in promisable() if f in drawn.model.functions],
         "original": {"maker": drawn.makers[0], "answers": drawn.answers},
         "panel": {**panel, "blank": drawn.kind in BLANK},
         "earlier_backup": drawn.backed_up,

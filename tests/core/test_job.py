@@ -4,8 +4,8 @@ from dataclasses import replace
 
 from daruma.catalogue.loader import load_catalogue
 from daruma.core.job import Job, Progress, Proof, Stage, Step, StepState, Ticket, stage_of, stages, ticket_faults, waits_for
+from daruma.core.kinds.display.facts import OriginalState
 from daruma.core.parts import Function
-from daruma.core.plan.case import OriginalState
 
 MODELS = load_catalogue().models
 GOOD = Ticket(model="cedar", imei="490154203237518", system="4.6", promised=(Function.AMBIENT_WHITE, Function.TOUCH))

@@ -8,6 +8,8 @@ import pytest
 from daruma.catalogue.loader import Catalogue
 from daruma.core.budget import WriteBudget
 from daruma.core.colour.follow import judge
+from daruma.core.kinds import promisable
+from daruma.core.kinds.display.facts import OriginalState
 from daruma.core.pairing import Facts, evaluate
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
@@ -17,7 +19,6 @@ from daruma.core.pictures.route_strips import StripsView, route_strips, strips_h
 from daruma.core.pictures.small import socket_view, write_budget
 from daruma.core.pictures.thread_map import thread_map
 from daruma.core.pictures.white_plot import Beside, white_plot
-from daruma.core.plan.case import PLANNED, OriginalState
 from daruma.core.plan.explain import explain
 from daruma.core.plan.odds import Outcomes, Record
 from daruma.core.records import decode, encode
@@ -71,9 +72,9 @@ def test_numbers_name_their_origin(catalogue: Catalogue) -> None:
 def test_thread_map_shows_whole_broken_and_unknown(catalogue: Catalogue) -> None:
     facts: Facts = broken(whole(catalogue, "cedar_l", "4.6"), Identity.TOUCH_CHIP_ID)
     facts = replace(facts, carried={k: v for k, v in facts.carried.items() if k is not Identity.DISPLAY_SERIAL})
-    verdicts = [evaluate(facts, f) for f in PLANNED[:4]]
+    verdicts = [evaluate(facts, f) for f in promisable()[:4]]
     picture = thread_map(1000, 300, verdicts, catalogue.function_labels)
-    assert {spot.key for spot in picture.spots} == {f.value for f in PLANNED[:4]}
+    assert {spot.key for spot in picture.spots} == {f.value for f in promisable()[:4]}
     assert "True Tone not known yet" in picture.words
     assert "No display notice does not hold" in picture.words
     tones = {item.tone for item in picture.items if isinstance(item, Line)}

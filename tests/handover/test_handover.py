@@ -13,7 +13,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.backup import Backup, BackupContent
 from daruma.core.job import Job
 from daruma.core.pictures.primitives import Picture, Text
-from daruma.core.plan.planner import all_actions
+from daruma.core.plan.setting import all_actions
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file, schema, to_intel_hex, to_json
 from daruma.handover.pages import Pages, make_pages
 from daruma.handover.svg import to_svg

@@ -8,9 +8,10 @@ import pytest
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Stage, StepState
-from daruma.core.known import OTHER_MAKER
+from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
+from daruma.core.kinds.display.steps import OTHER_MAKER
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Version
-from daruma.core.plan.case import ChipPlace, FlexState, OriginalState, PanelKind
 from tests.bench.worlds import Drawn, lay_out
 from tests.ui.conftest import Driver
 

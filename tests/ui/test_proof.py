@@ -7,7 +7,7 @@ from PySide6.QtGui import QImage
 
 from daruma.core.colour.shots import panel_shots
 from daruma.core.job import Stage
-from daruma.core.known import TUNED
+from daruma.core.kinds.display.steps import TUNED
 from daruma.core.parts import Function
 from daruma.ui.views.bench import BenchView
 from daruma.ui.views.proof import ProofView

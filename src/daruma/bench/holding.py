@@ -6,13 +6,15 @@ from enum import Enum
 
 from daruma.bench.rig import BenchState
 from daruma.core.job import Job, StepState
+from daruma.core.kinds.display.state import PanelVal, PanelVar
+from daruma.core.kinds.sensor_flex import FlexVal, FlexVar
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.state import Val, Var
 
 HOLDER = "flex"  # the programmer's place for a new sensor flex
-_LOOKED_AT = (Var.PHONE, Var.SOCKET)
+_LOOKED_AT = (Var.PHONE, PanelVar.SOCKET, FlexVar.HOLDER)
 
 
 @dataclass(frozen=True, slots=True)
@@ -35,13 +37,13 @@ def lapsed(job: Job, actions: Mapping[str, Action], model: Model, bench: BenchSt
         for need in action.conditions:
             if need.var is var:
                 good |= need.good
-        seen = _socket(job, model, bench, good) if var is Var.SOCKET else _phone(job, bench, good)
+        seen = _phone(job, bench, good) if var is Var.PHONE else _socket(job, model, bench, good)
         if seen and (found := _done(job, actions, var, good, index)) is not None:
             return Lapsed(found, actions[job.steps[found].action].figures.title, seen)
     return None
 
 
-def _done(job: Job, actions: Mapping[str, Action], var: Var, good: set[Enum], before: int) -> int | None:
+def _done(job: Job, actions: Mapping[str, Action], var: Enum, good: set[Enum], before: int) -> int | None:
     """Return the last done step that brought a state about."""
     for index in reversed(range(before)):
         action = actions.get(job.steps[index].action)
@@ -65,11 +67,11 @@ def _socket(job: Job, model: Model, bench: BenchState, good: set[Enum]) -> str:
     new = job.ticket.panel_die or (job.target.die if job.target is not None else "")
     is_new = there is not None and there.die == new
     met = {
-        Val.NEW: is_new or (there is not None and not new),
-        Val.ORIGINAL: there is not None and there.kind is PartKind.DISPLAY and not is_new,
-        Val.NEW_FLEX: bench.sockets.get(HOLDER) is not None,
-        Val.EMPTY: not is_new,
+        PanelVal.NEW: is_new or (there is not None and not new),
+        PanelVal.ORIGINAL: there is not None and there.kind is PartKind.DISPLAY and not is_new,
+        FlexVal.ON_HOLDER: bench.sockets.get(HOLDER) is not None,
+        PanelVal.EMPTY: not is_new,
     }
-    if any(met.get(value, True) for value in good if isinstance(value, Val)):
+    if any(met.get(value, True) for value in good):
         return ""
     return f"{there.name()} is on socket {model.socket}" if there is not None else f"socket {model.socket} is empty"

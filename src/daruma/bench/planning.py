@@ -8,10 +8,17 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
 from daruma.core.backup import Backup
 from daruma.core.job import Job, Step, StepState
-from daruma.core.known import PANEL_STEPS, WRITES, Known, history, record_of_outcomes, system_of
+from daruma.core.kinds import promisable, trait
+from daruma.core.kinds.display import panel_taken
+from daruma.core.kinds.display.facts import DisplayFacts, NewPanel, PanelKind, PanelRecord
+from daruma.core.kinds.display.facts import facts_of as display_of
+from daruma.core.kinds.display.steps import WRITES
+from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
+from daruma.core.known import Known, history, record_of_outcomes, system_of
 from daruma.core.model import Model
+from daruma.core.pairing import Condition
 from daruma.core.parts import Function, PartKind
-from daruma.core.plan.case import PLANNED, Case, FlexState, NewPanel, PanelKind, PanelRecord
+from daruma.core.plan.case import Case
 from daruma.core.plan.routes import Route
 from daruma.core.records import FieldRole
 from daruma.core.shelf import ShelfPart
@@ -26,16 +33,18 @@ def bare_case(job: Job, model: Model, catalogue: Catalogue) -> Case:
     """Return a job's case from the ticket alone: asks neither store nor device."""
     ticket = job.ticket
     maker = job.target.maker if job.target is not None and job.target.die == ticket.panel_die else ticket.panel_maker
+    panels = () if ticket.display_stays else (NewPanel(ticket.panel_kind, maker, die=ticket.panel_die),)
+    sound = ticket.before.get(Function.FACE_UNLOCK) is not Tri.NO or ticket.flex is not FlexState.SOUND
     return Case(
         model,
         system_of(job, model),
-        tuple(f for f in ticket.promised if f in PLANNED),
-        ticket.original,
-        ticket.chip,
-        () if ticket.display_stays else (NewPanel(ticket.panel_kind, maker, die=ticket.panel_die),),
-        ticket.flex,
+        tuple(f for f in ticket.promised if f in promisable()),
+        {
+            PartKind.DISPLAY: DisplayFacts(ticket.original, ticket.chip, panels),
+            PartKind.SENSOR_FLEX: FlexFacts(ticket.flex),
+        },
         trusted=job.trusted,
-        face_module_sound=ticket.before.get(Function.FACE_UNLOCK) is not Tri.NO or ticket.flex is not FlexState.SOUND,
+        unmet=frozenset() if sound else frozenset({Condition.DOT_MAP_READABLE}),
         system_name=catalogue.system,
         rules=catalogue.rules,
     )
@@ -46,15 +55,18 @@ def case_of(job: Job, model: Model, catalogue: Catalogue, shop: Shop, ways: Shop
     case = bare_case(job, model, catalogue)
     backups = [b for b in shop.vault.find(imei=job.ticket.imei or "-") if b.content.model == model.key]
     earlier = {b.content.part_kind for b in backups if not job.owns(b.content.job)}
-    if not job.ticket.display_stays:
-        case = replace(case, panels=_panels(job, model, shop, known))
-    return replace(
-        case,
+    display = replace(
+        display_of(case),
+        panels=() if job.ticket.display_stays else _panels(job, model, shop, known),
         earlier_backup=PartKind.DISPLAY.value in earlier,
-        earlier_flex_backup=PartKind.SENSOR_FLEX.value in earlier,
         complete_record=_has_complete_record(shop, model, job),
         source_maker=_source_maker(known, backups),
         serial_on_paper=bool(job.ticket.paper_serial),
+    )
+    flex = FlexFacts(job.ticket.flex, PartKind.SENSOR_FLEX.value in earlier)
+    return replace(
+        case,
+        parts={PartKind.DISPLAY: display, PartKind.SENSOR_FLEX: flex},
         kit=ways.kit,
         preferences=ways.preferences,
         record=record_of_outcomes(shop.jobs.totals(), catalogue.models, model.socket),
@@ -140,12 +152,12 @@ def with_route(job: Job, route: Route, case: Case) -> Job:
     done = tuple(step for step in job.steps if step.state is StepState.DONE)
     actions = [action for action in route.actions if action.key != "another_panel"]
     changed = job.target is not None and job.ticket.panel_die not in ("", job.target.die)
-    if route.panel:
-        panel = case.panels[route.panel]
+    if taken := panel_taken(route.actions):
+        panel = display_of(case).panels[taken]
         ticket = replace(job.ticket, panel_die=panel.die, panel_kind=panel.kind, panel_maker=panel.maker, donor=Tri.UNKNOWN)
         job, changed = replace(job, ticket=ticket), True
     if changed:
-        done = tuple(step for step in done if step.action not in PANEL_STEPS)
+        done = tuple(step for step in done if not trait(step.action).redone)
         job = replace(job, target=None, target_image="")
-    way = job.way if done and not route.panel else route.way
+    way = job.way if done and not taken else route.way
     return replace(job, way=way, steps=(*done, *(Step(action.key) for action in actions)))

@@ -5,7 +5,8 @@ from collections.abc import Sequence
 from daruma.core.acts import Act
 from daruma.core.backup import named
 from daruma.core.job import Job, StepState
-from daruma.core.known import WRITES, is_done
+from daruma.core.kinds.display.steps import WRITES
+from daruma.core.known import is_done
 
 
 def what_is_safe(job: Job, doubts: Sequence[Act], *, guarded: bool, plugged: bool) -> str:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Callable
 from dataclasses import replace
 from typing import TYPE_CHECKING
 
@@ -10,9 +11,12 @@ from daruma.bench.context import Context
 from daruma.core.backup import Backup, named
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
-from daruma.core.known import FOR_OWN_CHIP, is_done
+from daruma.core.kinds import trait
+from daruma.core.kinds.display.steps import FOR_MOVED_CHIP, FOR_OWN_CHIP
+from daruma.core.known import is_done
 from daruma.core.parts import Identity, PartKind
-from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.actions import Action, How
+from daruma.core.plan.proofs import proven_by
 from daruma.core.records import FieldRole, compose
 from daruma.core.tri import Tri
 
@@ -24,39 +28,11 @@ EAR = "ear"  # the programmer's adapter on the ear-speaker connector
 
 def carry_out(shop: Workshop, job: Job, action: Action, context: Context) -> tuple[Job, str]:
     """Carry out an action; return the job as it then is and a note for the step."""
-    match action.kind:
-        case ActionKind.HAND:
-            return _by_hand(shop, job, action), ""
-        case ActionKind.READ_SOURCE:
-            return _read_source(shop, job, context)
-        case ActionKind.READ_FLEX:
-            return _read_flex(shop, job, context)
-        case ActionKind.EARLIER_BACKUP:
-            return _earlier_backup(shop, job, action)
-        case ActionKind.CODES_OVER_CABLE:
-            return _over_cable(shop, job, action, context)
-        case ActionKind.CODES_ON_PAPER:
-            backup = keeping.keep_paper(shop.shop.vault, shop.model(job), job, context.now())
-            near = keeping.near_others(shop.shop.vault, job)
-            return replace(job, backup=backup.ref), "; ".join(said for said in (f"kept as {backup.name}", near) if said)
-        case ActionKind.COMPLETE_RECORD:
-            return _tune(shop, job, context)
-        case ActionKind.READ_TARGET:
-            return _read_target(shop, job, context)
-        case ActionKind.WRITE:
-            return _write(shop, job, context)
-        case ActionKind.WRITE_FLEX:
-            return _write_flex(shop, job, context), "read-back is equal"
-        case ActionKind.UNBIND:
-            shop.right_phone(job)
-            phone_acts.unbind(shop.rig, shop.shop, shop.model(job), job, context)
-            return job, "the board is unbound"
-        case ActionKind.FINISH:
-            shop.right_phone(job)
-            status = phone_acts.finish(shop.rig, shop.shop, shop.model(job), job, context)
-            return job, f"the parts page says {status.value}"
-        case ActionKind.MEASURE_WHITE | ActionKind.READ_PARTS_PAGE | ActionKind.CHECK_FUNCTION:
-            raise Trouble("Proofs are taken at the Proof stage.", safe="Nothing was changed.", advice="Go to Proof.")
+    if proven_by(action.key) is not None:
+        raise Trouble("Proofs are taken at the Proof stage.", safe="Nothing was changed.", advice="Go to Proof.")
+    if action.trait.how is How.HAND:
+        return _by_hand(shop, job, action), ""
+    return (_write if action.trait.writes else _STEPS[action.key])(shop, job, action, context)
 
 
 def _by_hand(shop: Workshop, job: Job, action: Action) -> Job:
@@ -67,7 +43,7 @@ def _by_hand(shop: Workshop, job: Job, action: Action) -> Job:
     return job
 
 
-def _read_source(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+def _read_source(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     found = reading.read_part(shop.rig, shop.catalogue, shop.model(job), context, twice=True)
     if job.ticket.panel_die and found.part.die == job.ticket.panel_die:
         raise Trouble(
@@ -77,7 +53,7 @@ def _read_source(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     return replace(job, backup=backup.ref), f"kept as {backup.name}"
 
 
-def _read_flex(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+def _read_flex(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     shop.right_phone(job)
     found = reading.read_part(
         shop.rig, shop.catalogue, shop.model(job), context, twice=True, kind=PartKind.SENSOR_FLEX, socket=EAR
@@ -86,7 +62,7 @@ def _read_flex(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     return replace(job, flex_backup=backup.ref), f"kept as {backup.name}"
 
 
-def _earlier_backup(shop: Workshop, job: Job, action: Action) -> tuple[Job, str]:
+def _earlier_backup(shop: Workshop, job: Job, action: Action, _: Context) -> tuple[Job, str]:
     flex = action.key == "earlier_flex_backup"
     kind = PartKind.SENSOR_FLEX if flex else PartKind.DISPLAY
     backup = keeping.newest_backup(shop.shop.vault, job.ticket.imei, shop.model(job), kind)
@@ -108,7 +84,7 @@ def _over_cable(shop: Workshop, job: Job, action: Action, context: Context) -> t
     return replace(job, backup=backup.ref), f"kept as {backup.name}"
 
 
-def _tune(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+def _tune(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     """Put this phone's codes into a complete record of the same model and maker, and keep that."""
     model, vault = shop.model(job), shop.shop.vault
     codes = keeping.record_of(vault.get(job.backup), model)
@@ -121,17 +97,17 @@ def _tune(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     return replace(job, backup=made.ref), f"kept as {made.name}"
 
 
-def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+def _read_target(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     vault, model = shop.shop.vault, shop.model(job)
     found = reading.read_part(shop.rig, shop.catalogue, model, context)
     kept = vault.get(job.backup) if job.backup else None
-    again = job.target is not None and job.target.die == found.part.die and _works_with_its_own(shop, job)
+    again = job.target is not None and job.target.die == found.part.die and _works_with_its_own(job)
     if kept is not None and kept.content.die == found.part.die and not again:
         raise Trouble(
             "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
         )
     job = replace(job, target=found.part, target_image=found.record.image.hex())
-    if kept is None and _works_with_its_own(shop, job):
+    if kept is None and _works_with_its_own(job):
         kept = keeping.keep_part(vault, found, job, shop.rig.programmer().hello(), context.now())
         job = replace(job, backup=kept.ref)
     elif kept is not None and keeping.record_of(kept, model).identity(Identity.COVER_CODE) is None:
@@ -142,16 +118,14 @@ def _read_target(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     return job, found.part.name()
 
 
-def _works_with_its_own(shop: Workshop, job: Job) -> bool:
+def _works_with_its_own(job: Job) -> bool:
     """Return whether the panel's own record is what a write starts from: nothing on the run sheet gives another one."""
-    writes = FOR_OWN_CHIP | {"write_for_moved_chip"}
-    gives = {ActionKind.READ_SOURCE, ActionKind.EARLIER_BACKUP, ActionKind.CODES_OVER_CABLE, ActionKind.CODES_ON_PAPER}
-    actions = shop.actions(job)
+    writes = FOR_OWN_CHIP | {FOR_MOVED_CHIP}
     planned = {step.action for step in job.steps}
-    return bool(planned & writes) and not any(actions[key].kind in gives for key in planned)
+    return bool(planned & writes) and not any(trait(key).gives for key in planned)
 
 
-def _write(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
+def _write(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     plan = shop.write_plan(job, shop.known(job))
     if plan is None or not job.backup:
         raise Trouble("Nothing to write yet.", safe="Nothing was sent.", advice="Read the original and the new panel first.")
@@ -170,10 +144,44 @@ def _write(shop: Workshop, job: Job, context: Context) -> tuple[Job, str]:
     return replace(job, target_image=after.record.image.hex()), "read-back is equal"
 
 
-def _write_flex(shop: Workshop, job: Job, context: Context) -> Job:
+def _write_flex(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     model = shop.model(job)
     if not job.flex_backup or is_done(job, "swap_flex"):
         raise Trouble("Nothing to write to the flex yet.", safe="Nothing was sent.", advice="Back up the original flex first.")
     source = keeping.record_of(shop.shop.vault.get(job.flex_backup), model)
     writing.write_flex(shop.rig, shop.shop, shop.catalogue, model, job, source, context)
-    return job
+    return job, "read-back is equal"
+
+
+def _typed(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    backup = keeping.keep_paper(shop.shop.vault, shop.model(job), job, context.now())
+    near = keeping.near_others(shop.shop.vault, job)
+    return replace(job, backup=backup.ref), "; ".join(said for said in (f"kept as {backup.name}", near) if said)
+
+
+def _unbind(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    shop.right_phone(job)
+    phone_acts.unbind(shop.rig, shop.shop, shop.model(job), job, context)
+    return job, "the board is unbound"
+
+
+def _finish(shop: Workshop, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    shop.right_phone(job)
+    status = phone_acts.finish(shop.rig, shop.shop, shop.model(job), job, context)
+    return job, f"the parts page says {status.value}"
+
+
+_STEPS: dict[str, Callable[[Workshop, Job, Action, Context], tuple[Job, str]]] = {
+    "read_original": _read_source,
+    "back_up_flex": _read_flex,
+    "earlier_backup": _earlier_backup,
+    "earlier_flex_backup": _earlier_backup,
+    "codes_over_cable": _over_cable,
+    "flex_data_over_cable": _over_cable,
+    "typed_serial": _typed,
+    "tune_record": _tune,
+    "read_new": _read_target,
+    "write_flex": _write_flex,
+    "unbind_on_phone": _unbind,
+    "finish_on_phone": _finish,
+}

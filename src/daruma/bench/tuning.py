@@ -12,15 +12,20 @@ from daruma.bench.planning import panel_of
 from daruma.catalogue.loader import Catalogue
 from daruma.core.display import Calibration, calibration_of, curves_in, field_values
 from daruma.core.errors import RecordError, Trouble
-from daruma.core.job import PROOF_ACTIONS, Job, Step, StepState
-from daruma.core.known import TUNED, Known
+from daruma.core.job import Job, Step, StepState
+from daruma.core.kinds import promisable
+from daruma.core.kinds.display.facts import facts_of
+from daruma.core.kinds.display.panel import life_of
+from daruma.core.kinds.display.state import PanelVal, PanelVar
+from daruma.core.kinds.display.steps import TRAITS, TUNED
+from daruma.core.known import Known
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
-from daruma.core.plan.actions import Action, ActionKind
-from daruma.core.plan.case import Case, proof_key
-from daruma.core.plan.panel import life_of
+from daruma.core.plan.actions import Action
+from daruma.core.plan.case import Case
+from daruma.core.plan.proofs import proof_key, proven_by
 from daruma.core.plan.spend import SpendAdvice, Stakes, advise_write
-from daruma.core.plan.state import Val, Var, needs
+from daruma.core.plan.state import needs
 from daruma.core.plan.workbench import OPEN, Workbench
 from daruma.core.records import Layout, decode, encode
 from daruma.store.shop import Shop
@@ -47,8 +52,8 @@ class DisplaySheets:
 
 def tuned_action(catalogue: Catalogue) -> Action:
     """Return the action that writes a tuned record; the planner has none, since no promise needs it before it is measured."""
-    on_socket = (OPEN, needs(Var.SOCKET, Val.NEW))
-    return Action(TUNED, ActionKind.WRITE, catalogue.figures[TUNED], on_socket, {})
+    on_socket = (OPEN, needs(PanelVar.SOCKET, PanelVal.NEW))
+    return Action(TUNED, catalogue.figures[TUNED], on_socket, {}, trait=TRAITS[TUNED])
 
 
 def display_sheets(
@@ -97,7 +102,7 @@ def _stakes(job: Job, model: Model, catalogue: Catalogue, shop: Shop, case: Case
     steps = [actions[key] for key in WAY if key in actions]
     return Stakes(
         life=life_of(Workbench(case, catalogue.figures), panel),
-        kills=case.chances.spent_write_kills,
+        kills=facts_of(case).chances.spent_write_kills,
         panel=panel.price,
         worth=money.worth_of(Function.AMBIENT_WHITE),
         kept=kept,
@@ -133,7 +138,7 @@ def keep_tuned(job: Job, model: Model, shop: Shop, known: Known, when: str) -> J
 
 def with_way(job: Job) -> Job:
     """Return the job with the way to write a tuned record behind the steps that are done; its proofs are overtaken."""
-    done = [step for step in job.steps if step.state is StepState.DONE and step.action not in PROOF_ACTIONS]
-    proofs = [Step(proof_key(function)) for function in job.ticket.promised if proof_key(function) in PROOF_ACTIONS]
+    done = [step for step in job.steps if step.state is StepState.DONE and proven_by(step.action) is None]
+    proofs = [Step(proof_key(function)) for function in job.ticket.promised if function in promisable()]
     steps = (*done, *(Step(key) for key in WAY), *proofs)
     return replace(job, steps=steps, readings=(), proofs=tuple(replace(proof, overtaken=True) for proof in job.proofs))

@@ -23,17 +23,23 @@ from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
 from daruma.core.errors import Cause, Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof, Reading, StepState
-from daruma.core.known import TUNED, WRITES, Known
+from daruma.core.kinds import promisable, trait
+from daruma.core.kinds.display.facts import with_facts
+from daruma.core.kinds.display.steps import TUNED, WRITES
+from daruma.core.kinds.sensor_flex import FlexState
+from daruma.core.known import Known
 from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
-from daruma.core.plan.actions import Action, ActionFigures, ActionKind
-from daruma.core.plan.case import PLANNED, Case, FlexState, proof_key
+from daruma.core.plan.actions import Action, ActionFigures, How
+from daruma.core.plan.case import Case
 from daruma.core.plan.explain import Source, explain
 from daruma.core.plan.knowing import Worth, worth_knowing
 from daruma.core.plan.money import Preferences
-from daruma.core.plan.planner import Plan, all_actions, make_plan
+from daruma.core.plan.planner import Plan, make_plan
+from daruma.core.plan.proofs import proven_by
 from daruma.core.plan.routes import Route
+from daruma.core.plan.setting import all_actions
 from daruma.core.plan.solution import Solution, solve
 from daruma.core.plan.whatif import those_that_apply
 from daruma.core.records import decode
@@ -161,7 +167,9 @@ class Workshop:
     def _of_ticket(self, job: Job) -> dict[str, Action]:
         # a panel by another maker than the record's, an owner not asked yet: the steps for both are among them
         case = bare_case(job, self.model(job), self.catalogue)
-        case = replace(case, promised=PLANNED, trusted=False, source_maker=ANYBODY)
+        case = replace(case, promised=promisable(), trusted=False)
+        if not job.ticket.display_stays:
+            case = with_facts(case, source_maker=ANYBODY)
         made = self._made.get(case.model.key)
         if made is None or made[0] != case:
             # asked at each look at the bench; tickets of a model ask mostly for the same
@@ -224,7 +232,7 @@ class Workshop:
         """Return what kind of guarded act the step at hand is, None for a step that can be taken back."""
         index = job.current_step
         key = job.steps[index].action if index is not None else ""
-        return next((kind for kind, keys in _STEPS_OF.items() if key in keys), None)
+        return trait(key).act
 
     def _locks(self, job: Job, bench: BenchState, plan: writing.WritePlan | None) -> tuple[Interlock, ...]:
         """Evaluate the interlocks of the step at hand, those of a write where it is none of the guarded ones."""
@@ -271,11 +279,11 @@ class Workshop:
         """Keep what a failed try has left: the step, and its outcome with the cause."""
         if isinstance(trouble, StoreTrouble):
             return
-        if action.kind is ActionKind.WRITE and isinstance(trouble, WriteFailed):
+        if action.trait.writes and isinstance(trouble, WriteFailed):
             failed = job.with_step(index, StepState.FAILED, trouble.what, context.now())
             # what a spoilt tuned write has left decides whether anything has to be written at all
             job = self._as_found(failed) if action.key == TUNED else failed
-        elif action.kind is ActionKind.HAND or trouble.cause is Cause.OTHER:
+        elif action.trait.how is How.HAND or trouble.cause is Cause.OTHER:
             return
         told = trouble.cause is not Cause.OTHER
         self.save(job.with_outcome(action.key, False, trouble.cause) if told else job, context)
@@ -307,8 +315,8 @@ class Workshop:
         """Settle an act in doubt by looking at what it was on; the step of its job follows."""
         job = self.shop.jobs.known_by(act.job)
         state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context)
-        keys = _STEPS_OF[act.kind]
-        index = next((i for i, step in enumerate(job.steps) if step.action in keys and step.state is not StepState.DONE), None)
+        mine = (i for i, step in enumerate(job.steps) if trait(step.action).act is act.kind and step.state is not StepState.DONE)
+        index = next(mine, None)
         if job.target is not None and job.target.die == act.die:
             job = self._as_found(job)
         if index is not None:
@@ -416,7 +424,7 @@ class Workshop:
         """Judge what is measured and tick the step of the run sheet when the function is proven."""
         proof = self.prove(job, function, context)
         job = job.with_proof(proof)
-        index = next((i for i, s in enumerate(job.steps) if _PROVES.get(s.action) is function), None)
+        index = next((i for i, s in enumerate(job.steps) if proven_by(s.action) is function), None)
         if index is not None:
             state = StepState.DONE if proof.proven else StepState.FAILED
             job = job.with_step(index, state, proof.summary, context.now())
@@ -457,15 +465,7 @@ class Workshop:
 
 def _stale(key: str, catalogue: Catalogue) -> Action:
     figures = catalogue.figures.get(key) or ActionFigures(key.replace("_", " ").capitalize(), 0.0)
-    return Action(key, ActionKind.HAND, figures, (), {})
+    return Action(key, figures, (), {})
 
 
 ANYBODY = "another maker"
-_STEPS_OF = {
-    ActKind.WRITE: WRITES | {"write_flex"},
-    ActKind.UNBIND: frozenset({"unbind_on_phone"}),
-    ActKind.FINISH: frozenset({"finish_on_phone"}),
-    ActKind.FIRMWARE: frozenset[str](),
-    ActKind.ACTIVATE: frozenset[str](),
-}
-_PROVES = {proof_key(function): function for function in PLANNED}

@@ -16,7 +16,7 @@ from daruma.core.display import FIELDS as CALIBRATION
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import BackupEvidence, FlexEvidence, Interlock, WriteEvidence, flex_interlocks, write_interlocks
 from daruma.core.job import Decision, Job
-from daruma.core.known import CODES, CODES_FOR_OWN_CHIP, FOR_OWN_CHIP, OTHER_MAKER, TUNED
+from daruma.core.kinds.display.steps import CODES, CODES_FOR_OWN_CHIP, FOR_OWN_CHIP, OTHER_MAKER, TUNED
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf
 from daruma.core.records import FieldRole, Record, compose, decode, encode, fields_to_write

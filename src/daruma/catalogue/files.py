@@ -13,10 +13,10 @@ from daruma.catalogue.limits import LARGEST_FILE, LONGEST_LINE
 from daruma.catalogue.reading import read_bounded
 from daruma.catalogue.schema import ActionsFile, BrandsFile, LayoutFile, ModelFile, RulesFile, SystemFile
 from daruma.core.display import DisplaySpec
+from daruma.core.kinds.display.facts import Brand
 from daruma.core.model import Era, Model, WhitePath
 from daruma.core.parts import Function, Version
 from daruma.core.plan.actions import ActionFigures
-from daruma.core.plan.case import Brand
 from daruma.core.plan.rules import OrderRule, cycle
 from daruma.core.records import ChecksumSpec, FieldSpec, Layout
 

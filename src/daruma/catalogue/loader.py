@@ -17,10 +17,10 @@ from daruma import __version__
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.catalogue.limits import LARGEST_FILE
 from daruma.catalogue.reading import read_bounded
+from daruma.core.kinds.display.facts import Brand
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import ActionFigures
-from daruma.core.plan.case import Brand
 from daruma.core.plan.rules import OrderRule
 from daruma.core.records import Layout
 

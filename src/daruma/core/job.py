@@ -7,10 +7,12 @@ from enum import Enum
 
 from daruma.core.backup import KNOWN_BY
 from daruma.core.errors import Cause
+from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartSelf, Version
-from daruma.core.plan.case import PLANNED, ChipPlace, FlexState, OriginalState, PanelKind, proof_key
+from daruma.core.plan.proofs import proven_by
 from daruma.core.serials import imei_fault
 from daruma.core.tri import Tri
 
@@ -208,7 +210,7 @@ class Job:
     @property
     def bench_steps(self) -> tuple[Step, ...]:
         """Return the steps that are work at the bench, proofs left out."""
-        return tuple(step for step in self.steps if step.action not in PROOF_ACTIONS)
+        return tuple(step for step in self.steps if proven_by(step.action) is None)
 
     @property
     def bench_open(self) -> tuple[Step, ...]:
@@ -295,9 +297,6 @@ def _maker_fault(typed: str, model: Model | None) -> str:
     if model is None or not typed or typed in model.makers:
         return ""
     return f"{model.name} has {' or '.join(model.makers)}"
-
-
-PROOF_ACTIONS = frozenset(proof_key(function) for function in PLANNED)
 
 
 def stages(job: Job, faults: Mapping[str, str]) -> tuple[tuple[Stage, Progress, str], ...]:

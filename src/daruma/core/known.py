@@ -4,10 +4,11 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 
 from daruma.core.job import Job, StepState
+from daruma.core.kinds import trait
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.model import FinishRule, Model
 from daruma.core.pairing import Condition, Facts
 from daruma.core.parts import Identity, PartSelf, Version
-from daruma.core.plan.case import FlexState
 from daruma.core.plan.odds import Record as OutcomeRecord
 from daruma.core.plan.odds import total
 from daruma.core.records import FieldRole, Record
@@ -112,40 +113,6 @@ def _conditions(job: Job, model: Model, known: Known) -> dict[Condition, bool]:
     return conditions
 
 
-TUNED = "write_tuned"  # the record that was made for this very panel
-OTHER_MAKER = "write_other_maker"  # a record of another maker's panel: a chance, and a decision
-CODES = "write_codes"  # the codes of a record whose rest is of another maker's panel
-CODES_FOR_OWN_CHIP = "write_codes_for_own_chip"
-FOR_OWN_CHIP = frozenset({"write_for_own_chip", CODES_FOR_OWN_CHIP})
-WRITES = FOR_OWN_CHIP | frozenset({"write_new", CODES, "write_for_moved_chip", OTHER_MAKER, TUNED})
-# what is done on the new panel in hand; with another panel it has to be done again
-PANEL_STEPS = frozenset(
-    {
-        "check_donor",
-        "new_to_socket",
-        "read_new",
-        "write_new",
-        "write_for_own_chip",
-        "write_for_moved_chip",
-        CODES,
-        CODES_FOR_OWN_CHIP,
-        OTHER_MAKER,
-        TUNED,
-        "new_off_socket",
-        "clear_new_chip",
-        "solder_chip",
-        "start_trial",
-        "end_trial",
-        "fit",
-        "finish_on_phone",
-    }
-)
-
-
-# what is lost for good when it fails, whatever run sheet is made afterwards
-LOSSES = frozenset({"lift_chip", "lift_memory"})
-
-
 def history(job: Job) -> tuple[tuple[str, bool], ...]:
     """Return the steps that were done or failed, for planning from where things stand.
 
@@ -154,12 +121,9 @@ def history(job: Job) -> tuple[tuple[str, bool], ...]:
     other = job.target is not None and job.ticket.panel_die not in ("", job.target.die)
     settled = [(step.action, step.state is StepState.DONE) for step in job.steps if step.state is not StepState.OPEN]
     done = {key for key, good in settled if good}
-    lost = [(o.action, False) for o in job.outcomes if not o.good and o.tells and o.action in LOSSES and o.action not in done]
-    return (*((key, good) for key, good in settled if not (other and key in PANEL_STEPS)), *lost)
-
-
-# what depends on the adapter, so that only outcomes on the same one count
-ON_ADAPTER = frozenset({"read_original", "read_new"}) | WRITES
+    failed = [outcome.action for outcome in job.outcomes if not outcome.good and outcome.tells]
+    lost = [(key, False) for key in failed if trait(key).lasting and key not in done]
+    return (*((key, good) for key, good in settled if not (other and trait(key).redone)), *lost)
 
 
 def record_of_outcomes(totals: Mapping[tuple[str, str, bool], int], models: Mapping[str, Model], adapter: str) -> OutcomeRecord:
@@ -170,6 +134,6 @@ def record_of_outcomes(totals: Mapping[tuple[str, str, bool], int], models: Mapp
 
     def counts(key: str, action: str) -> bool:
         model = models.get(key)
-        return action not in ON_ADAPTER or (model is not None and model.socket == adapter)
+        return not trait(action).on_adapter or (model is not None and model.socket == adapter)
 
     return total((action, good, times) for (key, action, good), times in totals.items() if counts(key, action))

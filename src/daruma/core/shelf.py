@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from daruma.core.plan.case import PanelKind
+from daruma.core.kinds.display.facts import PanelKind
 
 
 @dataclass(frozen=True, slots=True)

@@ -13,11 +13,14 @@ from daruma.bench.reading import PartReading
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.acts import ActKind, ActState
 from daruma.core.backup import named
-from daruma.core.job import PROOF_ACTIONS, Job, Proof, Reading, Step, StepState, Ticket
+from daruma.core.job import Job, Proof, Reading, Step, StepState, Ticket
+from daruma.core.kinds.display.facts import GENUINE, GENUINE_CHIP, ChipPlace, DisplayFacts, NewPanel, OriginalState, PanelKind
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.model import Model
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
-from daruma.core.plan.case import GENUINE, GENUINE_CHIP, Case, ChipPlace, FlexState, NewPanel, OriginalState, PanelKind
+from daruma.core.plan.case import Case
 from daruma.core.plan.planner import make_plan
+from daruma.core.plan.proofs import proven_by
 from daruma.core.records import FieldRole, compose, decode, fields_to_write
 from daruma.core.shelf import ShelfPart
 from daruma.core.tri import Tri
@@ -186,9 +189,11 @@ class Builder:
             model,
             Version.parse(phone.system),
             ticket.promised,
-            ticket.original,
-            ticket.chip,
-            (NewPanel(ticket.panel_kind, panel.maker, price=entry["panel"]["price"]),),
+            {
+                PartKind.DISPLAY: DisplayFacts(
+                    ticket.original, ticket.chip, (NewPanel(ticket.panel_kind, panel.maker, price=entry["panel"]["price"]),)
+                )
+            },
             rules=self.catalogue.rules,
         )
         routes = make_plan(case, self.catalogue.figures).routes
@@ -197,7 +202,7 @@ class Builder:
         closing = until == "closed"
         minute = entry["opened"] + 12.0
         for index, action in enumerate(route.actions):
-            if action.key in PROOF_ACTIONS:
+            if proven_by(action.key) is not None:
                 break
             minute += action.figures.attended + action.figures.waiting
             job = self._done(job, index, action.key, model, (phone, original, panel), self.when(minute))

@@ -10,28 +10,28 @@ from pydantic import BaseModel, ConfigDict, Field, ValidationError
 from daruma.catalogue.loader import Catalogue
 from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
-from daruma.core.model import Model
-from daruma.core.parts import Function, Identity, Version
-from daruma.core.plan.actions import Action
-from daruma.core.plan.case import (
-    PLANNED,
-    Case,
-    Chances,
+from daruma.core.kinds import promisable
+from daruma.core.kinds.display import panel_taken
+from daruma.core.kinds.display.facts import (
     ChipPlace,
-    FlexState,
-    Kit,
+    DisplayChances,
+    DisplayFacts,
     NewPanel,
     OriginalState,
     PanelKind,
     PanelRecord,
 )
+from daruma.core.kinds.display.state import PANELS, variant_of
+from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
+from daruma.core.model import Model
+from daruma.core.parts import Function, Identity, PartKind, Version
+from daruma.core.plan.actions import Action
+from daruma.core.plan.case import Case, Kit
 from daruma.core.plan.closed import Closed
 from daruma.core.plan.knowing import Worth
 from daruma.core.plan.money import WORTH, Aim, Preferences
 from daruma.core.plan.odds import Outcomes, Record
-from daruma.core.plan.panel import variant_of
 from daruma.core.plan.planner import Plan
-from daruma.core.plan.state import PANELS
 from daruma.core.tri import Tri
 
 FORMAT = "daruma-case"
@@ -41,9 +41,6 @@ _Chance = Annotated[float, Field(ge=0, le=1)]
 _Minutes = Annotated[float, Field(ge=0, le=6000)]
 _Money = Annotated[float, Field(ge=0, le=100000)]
 _Text = Annotated[str, Field(max_length=200)]
-
-
-_FACE = {Identity.IR_CAMERA_SERIAL, Identity.FLOOD_SERIAL, Identity.PROJECTOR_SERIAL}
 
 
 class CaseTrouble(Trouble):
@@ -197,22 +194,12 @@ def case_from(file: CaseFile, catalogue: Catalogue, name: str = "the case") -> t
         model,
         Version.parse(file.system),
         file.promised,
-        file.original,
-        file.chip,
-        tuple(_panel(entry, catalogue) for entry in file.panels),
-        file.flex,
+        {PartKind.SENSOR_FLEX: _flex(file), PartKind.DISPLAY: _display(file, catalogue)},
         file.runs,
         file.trusted,
-        file.earlier_backup,
-        file.earlier_flex_backup,
-        file.complete_record,
-        file.serial_on_paper,
-        file.source_maker,
-        face_module_sound=not _FACE & set(file.foreign_identities),
-        front_camera_original=Identity.FRONT_CAMERA_SERIAL not in file.foreign_identities,
+        foreign=frozenset(file.foreign_identities),
         system_name=catalogue.system,
         kit=Kit(**{**file.bench.model_dump(), "memory_sockets": frozenset(file.bench.memory_sockets)}),
-        chances=Chances(**file.chances.model_dump()),
         preferences=Preferences(
             wishes.no_board_heat,
             wishes.no_soldering,
@@ -229,6 +216,25 @@ def case_from(file: CaseFile, catalogue: Catalogue, name: str = "the case") -> t
         history=tuple((_done(step), step.well) for step in file.done),
     )
     return case, _figures(file, catalogue)
+
+
+def _flex(file: CaseFile) -> FlexFacts:
+    return FlexFacts(file.flex, file.earlier_flex_backup, file.chances.flex_sound)
+
+
+def _display(file: CaseFile, catalogue: Catalogue) -> DisplayFacts:
+    chances = file.chances.model_dump()
+    chances.pop("flex_sound")
+    return DisplayFacts(
+        file.original,
+        file.chip,
+        tuple(_panel(entry, catalogue) for entry in file.panels),
+        file.earlier_backup,
+        file.complete_record,
+        file.serial_on_paper,
+        file.source_maker,
+        DisplayChances(**chances),
+    )
 
 
 def _done(step: StepEntry) -> str:
@@ -280,7 +286,7 @@ def _of_model(file: CaseFile, model: Model) -> list[tuple[str, str]]:
     for index, function in enumerate(file.promised):
         where = f"promised.{index}"
         faults.append((where, "" if function in model.functions else f"{model.name} has no {function.value}"))
-        faults.append((where, "" if function in PLANNED else f"no way to {function.value} is known to the planner"))
+        faults.append((where, "" if function in promisable() else f"no way to {function.value} is known to the planner"))
         faults.append((where, "promised twice" if function in file.promised[:index] else ""))
     return faults
 
@@ -329,7 +335,7 @@ def answer(case: Case, plan: Plan, worth: tuple[Worth, ...]) -> dict[str, Any]:
         "routes": [
             {
                 "way": route.way,
-                "panel": route.panel,
+                "panel": panel_taken(route.actions),
                 "steps": [_step(action) for action in route.actions],
                 "promises": [
                     {

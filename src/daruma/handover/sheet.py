@@ -10,11 +10,11 @@ from jinja2 import Environment, PackageLoader, StrictUndefined, Template
 from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup, Origin
 from daruma.core.job import Job, Proof
+from daruma.core.kinds.display.facts import PanelKind
 from daruma.core.model import Model
 from daruma.core.parts import IDENTITY_LABEL, Function, Identity, PartKind
 from daruma.core.plain import plain
 from daruma.core.plan.actions import Action
-from daruma.core.plan.case import PanelKind
 from daruma.core.serials import grouped
 
 PANEL_WORDS = {

@@ -1,20 +1,34 @@
 """Cases and small problems for the planner's tests."""
 
-from dataclasses import replace
+from dataclasses import fields, replace
 from typing import Any
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.parts import Function, Version
-from daruma.core.plan.case import PLANNED, Case, ChipPlace, OriginalState
+from daruma.core.kinds import promisable
+from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, OriginalState
+from daruma.core.kinds.sensor_flex import FlexFacts
+from daruma.core.parts import Function, PartKind, Version
+from daruma.core.plan.case import Case
 from daruma.core.plan.planner import Plan, make_plan
 
-ALL = PLANNED[:4]
+ALL = promisable()[:4]
 GONE = {"original": OriginalState.MISSING, "chip": ChipPlace.LOST}
+_DISPLAY = {field.name for field in fields(DisplayFacts)}
+_FLEX = {"flex": "state", "earlier_flex_backup": "earlier_backup"}
 
 
 def case(catalogue: Catalogue, key: str = "cedar_l", system: str = "4.6", **changes: Any) -> Case:
-    made = Case(catalogue.models[key], Version.parse(system), ALL, rules=catalogue.rules, system_name=catalogue.system)
-    return replace(made, **changes)
+    parts = {PartKind.DISPLAY: DisplayFacts(), PartKind.SENSOR_FLEX: FlexFacts()}
+    made = Case(catalogue.models[key], Version.parse(system), ALL, parts, rules=catalogue.rules, system_name=catalogue.system)
+    return varied(made, **changes)
+
+
+def varied(made: Case, **changes: Any) -> Case:
+    """A case with other facts, those of display and flex by their own names."""
+    display = {name: changes.pop(name) for name in tuple(changes) if name in _DISPLAY}
+    flex = {_FLEX[name]: changes.pop(name) for name in tuple(changes) if name in _FLEX}
+    made = made.with_part(PartKind.DISPLAY, replace(made.parts[PartKind.DISPLAY], **display))
+    return replace(made.with_part(PartKind.SENSOR_FLEX, replace(made.parts[PartKind.SENSOR_FLEX], **flex)), **changes)
 
 
 def solved(made: Case, catalogue: Catalogue) -> Plan:

@@ -4,32 +4,25 @@ What is checked is common practice of the trade, with no published source; the c
 """
 
 import random
-from dataclasses import replace
 from typing import Any
 
 import pytest
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.parts import Function, Version
-from daruma.core.plan.case import (
-    PLANNED,
-    Case,
-    ChipPlace,
-    FlexState,
-    Kit,
-    NewPanel,
-    OriginalState,
-    PanelKind,
-    PanelRecord,
-)
-from daruma.core.plan.planner import bench_actions, make_plan, problem_of
+from daruma.core.kinds import promisable
+from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, NewPanel, OriginalState, PanelKind, PanelRecord, facts_of
+from daruma.core.kinds.display.state import PanelVal, PanelVar
+from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
+from daruma.core.parts import Function, PartKind, Version
+from daruma.core.plan.case import Case, Kit
+from daruma.core.plan.goals import goal
+from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Choice, Policy, solve
 from daruma.core.plan.replay import replay
 from daruma.core.plan.routes import Route
-from daruma.core.plan.state import Val, Var
-from daruma.core.plan.threads import goal
+from daruma.core.plan.setting import bench_actions, start_of
 from daruma.core.tri import Tri
-from tests.core.plan.cases import ALL, GONE, case, solved, ways
+from tests.core.plan.cases import ALL, GONE, case, solved, varied, ways
 
 
 def drawn(catalogue: Catalogue, rng: random.Random) -> Case:
@@ -41,27 +34,30 @@ def drawn(catalogue: Catalogue, rng: random.Random) -> Case:
     chip = rng.choice(tuple(ChipPlace))
     if original is OriginalState.MISSING and chip is ChipPlace.ON_ORIGINAL:
         chip = ChipPlace.LOST
-    promised = tuple(f for f in PLANNED if f in model.functions and rng.random() < 0.6) or (Function.TOUCH,)
+    promised = tuple(f for f in promisable() if f in model.functions and rng.random() < 0.6) or (Function.TOUCH,)
+    display = DisplayFacts(
+        original,
+        chip,
+        tuple(panel(catalogue, model.makers, rng) for _ in range(rng.choice((1, 1, 1, 2)))),
+        earlier_backup=rng.random() < 0.2,
+        complete_record=rng.random() < 0.3,
+        serial_on_paper=rng.random() < 0.3,
+    )
+    flex = FlexFacts(rng.choice((FlexState.SOUND,) * 4 + tuple(FlexState)))
     made = Case(
         model,
         system,
         promised,
-        original,
-        chip,
-        tuple(panel(catalogue, model.makers, rng) for _ in range(rng.choice((1, 1, 1, 2)))),
-        rng.choice((FlexState.SOUND,) * 4 + tuple(FlexState)),
+        {PartKind.DISPLAY: display, PartKind.SENSOR_FLEX: flex},
         runs=rng.random() < 0.7,
         trusted=rng.random() < 0.8,
-        earlier_backup=rng.random() < 0.2,
-        complete_record=rng.random() < 0.3,
-        serial_on_paper=rng.random() < 0.3,
         rules=catalogue.rules,
         system_name=catalogue.system,
     )
     sockets = frozenset({model.memory_package}) if rng.random() < 0.6 else frozenset[str]()
     kit = Kit(rng.random() < 0.85, rng.random() < 0.7, sockets, rng.random() < 0.8, rng.random() < 0.8, rng.random() < 0.9)
     source = rng.choice(("", *model.makers))
-    return replace(made, kit=kit, trusted=made.trusted and made.runs, source_maker=source)
+    return varied(made, kit=kit, trusted=made.trusted and made.runs, source_maker=source)
 
 
 def panel(catalogue: Catalogue, makers: tuple[str, ...], rng: random.Random) -> NewPanel:
@@ -84,8 +80,8 @@ class Bench:
         self.open = self.trial = self.lifted = self.unbound = False
         self.trust = made.trusted
         self.fitted = self.has_data = False
-        self.moved = made.chip is ChipPlace.MOVED
-        self.own_chip = made.chip is not ChipPlace.MOVED
+        self.moved = facts_of(made).chip is ChipPlace.MOVED
+        self.own_chip = facts_of(made).chip is not ChipPlace.MOVED
         self.wrong: list[str] = []
 
     def walk(self, route: Route) -> list[str]:
@@ -101,7 +97,7 @@ class Bench:
         return self.wrong
 
     def _brand(self) -> bool:
-        return self.case.panels[self.panel].data_before_chip if self.case.panels else False
+        return facts_of(self.case).panels[self.panel].data_before_chip if facts_of(self.case).panels else False
 
     def _open_phone(self) -> None:
         self.open = True
@@ -110,7 +106,7 @@ class Bench:
         self.panel, self.has_data, self.own_chip = self.panel + 1, False, True
 
     def _read_original(self) -> None:
-        if self.case.original in (OriginalState.MISSING, OriginalState.DAMAGED):
+        if facts_of(self.case).original in (OriginalState.MISSING, OriginalState.DAMAGED):
             self.wrong.append("an original is read that cannot be")
         self.read = True
 
@@ -127,14 +123,14 @@ class Bench:
 
     def _write_other_maker(self) -> None:
         self.has_data = True
-        if not self._of_another_maker() or self.case.panels[self.panel].maker not in self.case.model.takes_other_makers:
+        if not self._of_another_maker() or facts_of(self.case).panels[self.panel].maker not in self.case.model.takes_other_makers:
             self.wrong.append("another maker's record where there is none, or on a panel that takes none")
 
     def _of_another_maker(self) -> bool:
-        return self.case.source_maker not in ("", self.case.panels[self.panel].maker)
+        return facts_of(self.case).source_maker not in ("", facts_of(self.case).panels[self.panel].maker)
 
     def _lift_chip(self) -> None:
-        answers = self.case.original in (OriginalState.ANSWERS, OriginalState.UNTRIED)
+        answers = facts_of(self.case).original in (OriginalState.ANSWERS, OriginalState.UNTRIED)
         if answers and not self.read:
             self.wrong.append("heat comes near an original that was neither read nor tried")
         if not self.case.kit.hot_air:
@@ -142,7 +138,7 @@ class Bench:
         self.loose = True
 
     def _solder_chip(self) -> None:
-        carries = self.case.panels[self.panel].carries in (PanelRecord.BOARDS, PanelRecord.BOARDS_PARTIAL)
+        carries = facts_of(self.case).panels[self.panel].carries in (PanelRecord.BOARDS, PanelRecord.BOARDS_PARTIAL)
         if self._brand() and not (self.has_data or carries):
             self.wrong.append("a chip is soldered to a panel that wants its data first")
         if not self.loose or self.own_chip:
@@ -153,7 +149,7 @@ class Bench:
         self.own_chip = False
 
     def _start_trial(self) -> None:
-        if not self.open or self.lifted or not (self.own_chip or self.moved or not self.case.panels):
+        if not self.open or self.lifted or not (self.own_chip or self.moved or not facts_of(self.case).panels):
             self.wrong.append("a trial with a closed phone, without its memory, or with a panel that stays dark")
         self.trial, self.open, self.trust = True, False, True
 
@@ -215,12 +211,12 @@ def check(catalogue: Catalogue, seed: int) -> int:
 
 def _replays(made: Case, catalogue: Catalogue, route: Route, seed: int) -> None:
     """The steps of a way, given back as done, lead to the state that the way ends in."""
-    actions, values = bench_actions(made, catalogue.figures), made.start()
+    actions, values = bench_actions(made, catalogue.figures), start_of(made)
     for action in route.actions:
         values = {**values, **action.effects}
     done = tuple((action.uid if action.key == "another_panel" else action.key, True) for action in route.actions)
-    found = replay(made.start(), actions, done)
-    left_out = {Var.TRIED}
+    found = replay(start_of(made), actions, done)
+    left_out = {PanelVar.TRIED}
     assert {k: v for k, v in found.items() if k not in left_out} == {k: v for k, v in values.items() if k not in left_out}, seed
 
 
@@ -249,7 +245,7 @@ def test_a_code_from_paper_is_no_reason_to_heat_an_original(catalogue: Catalogue
 
 def test_unbinding_does_not_close_the_original(catalogue: Catalogue) -> None:
     made = case(catalogue, system="4.0", original=OriginalState.ANSWERS, flex=FlexState.REPLACED)
-    made = replace(made, panels=(NewPanel(PanelKind.GENUINE_NEW, price=70),), promised=(*ALL, Function.FACE_UNLOCK))
+    made = varied(made, panels=(NewPanel(PanelKind.GENUINE_NEW, price=70),), promised=(*ALL, Function.FACE_UNLOCK))
     assert any("Unbind on the phone, Read the original" in way for way in ways(solved(made, catalogue)))
 
 
@@ -301,19 +297,19 @@ def test_the_phone_is_never_left_open(catalogue: Catalogue) -> None:
     problem = problem_of(made, catalogue.figures)
     policy = Policy(problem, made.preferences)
     assert policy._stop(problem.start) < 0
-    closed = problem_of(replace(made, history=()), catalogue.figures)
+    closed = problem_of(varied(made, history=()), catalogue.figures)
     assert Policy(closed, made.preferences)._stop(closed.start) == 0
 
 
 def test_which_panel_was_taken_is_known(catalogue: Catalogue) -> None:
     three: Any = tuple(NewPanel(price=price) for price in (70, 30, 140))
-    for uid, value in (("another_panel", Val.SECOND), ("another_panel:third", Val.THIRD)):
+    for uid, value in (("another_panel", PanelVal.SECOND), ("another_panel:third", PanelVal.THIRD)):
         made = case(catalogue, panels=three, history=((uid, True),))
         problem = problem_of(made, catalogue.figures)
-        assert problem.unpack(problem.start)[Var.PANEL] is value
+        assert problem.unpack(problem.start)[PanelVar.PANEL] is value
 
 
-@pytest.mark.parametrize("function", sorted(set(Function) - set(PLANNED), key=lambda each: each.value))
+@pytest.mark.parametrize("function", sorted(set(Function) - set(promisable()), key=lambda each: each.value))
 def test_a_function_that_no_rule_speaks_for_is_reached_by_nothing(function: Function, catalogue: Catalogue) -> None:
     """No rule is not the same as no condition: what nothing is known of is never "as good as done"."""
     for model in catalogue.models.values():

@@ -11,9 +11,10 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from daruma.catalogue.loader import Catalogue
+from daruma.core.kinds.display.state import PanelVar
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Function
-from daruma.core.plan.actions import Action, ActionFigures, ActionKind, Heat
-from daruma.core.plan.case import FlexState
+from daruma.core.plan.actions import Action, ActionFigures, Heat
 from daruma.core.plan.pareto import Found, Search, beats, costs_of, front
 from daruma.core.plan.planner import problem_of
 from daruma.core.plan.problem import Goal, Problem
@@ -36,7 +37,7 @@ def test_fronts_against_their_definition(points: list[tuple[int, ...]]) -> None:
     assert len(set(kept)) == len(kept)
 
 
-VARS = [Var.SERIAL, Var.COVER, Var.RECORD, Var.CHIP]
+VARS = [PanelVar.SERIAL, PanelVar.COVER, PanelVar.RECORD, PanelVar.CHIP]
 
 
 def random_actions(rng: random.Random) -> list[Action]:
@@ -58,7 +59,6 @@ def random_actions(rng: random.Random) -> list[Action]:
         actions.append(
             Action(
                 f"a{i}",
-                ActionKind.HAND,
                 figures,
                 before,
                 effects,
@@ -148,7 +148,7 @@ def shortest(start: dict[Enum, Enum], actions: list[Action], goal: dict[Enum, En
 
 
 def step(key: str, before: dict[Enum, Enum], after: dict[Enum, Enum]) -> Action:
-    return Action(key, ActionKind.HAND, UNIT, tuple(Needs(var, frozenset({val})) for var, val in before.items()), after)
+    return Action(key, UNIT, tuple(Needs(var, frozenset({val})) for var, val in before.items()), after)
 
 
 def test_sussman() -> None:

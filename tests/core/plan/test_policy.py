@@ -8,15 +8,17 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from daruma.catalogue.loader import Catalogue
+from daruma.core.kinds.display.facts import NewPanel, OriginalState, PanelKind
+from daruma.core.kinds.display.state import PanelVar
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Function
-from daruma.core.plan.actions import Action, ActionFigures, ActionKind
-from daruma.core.plan.case import FlexState, NewPanel, OriginalState, PanelKind
+from daruma.core.plan.actions import Action, ActionFigures
 from daruma.core.plan.knowing import worth_knowing
 from daruma.core.plan.money import Preferences
 from daruma.core.plan.planner import problem_of
 from daruma.core.plan.policy import Choice, Policy, solve
 from daruma.core.plan.problem import Goal, Problem
-from daruma.core.plan.state import Val, Var, needs
+from daruma.core.plan.state import Val, needs
 from tests.core.plan.cases import GONE, WHITE, case, solved
 
 ROLL = [(1 / 6, face) for face in range(1, 7)]
@@ -90,14 +92,13 @@ FREE = Preferences(attended=60.0, waiting=0.0, write=0.0)
 
 def small_problem(rows: list[tuple[float, float, float, int]]) -> Problem:
     """Actions that each bring one variable to YES: (minutes, chance, ruin, tries); the goal needs all of them."""
-    variables = [Var.SERIAL, Var.COVER, Var.RECORD, Var.CHIP]
+    variables = [PanelVar.SERIAL, PanelVar.COVER, PanelVar.RECORD, PanelVar.CHIP]
     actions = []
     for i, (minutes, chance, ruin, tries) in enumerate(rows):
         before = (needs(variables[i - 1], Val.YES),) if i else ()
         actions.append(
             Action(
                 f"a{i}",
-                ActionKind.HAND,
                 ActionFigures("x", minutes),
                 (*before, needs(variables[i], Val.NO)),
                 {variables[i]: Val.YES},

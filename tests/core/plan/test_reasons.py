@@ -12,57 +12,60 @@ from typing import Any
 import pytest
 
 from daruma.catalogue.loader import Catalogue
+from daruma.core.kinds.display.facts import ChipPlace, NewPanel, OriginalState, PanelKind, PanelRecord, facts_of
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Function
-from daruma.core.plan.case import Case, ChipPlace, FlexState, Kit, NewPanel, OriginalState, PanelKind, PanelRecord
+from daruma.core.plan.case import Case, Kit
 from daruma.core.plan.closed import Closed, Standing
 from daruma.core.plan.opening import Opening
-from daruma.core.plan.planner import Plan, bench_actions, make_plan, problem_of
+from daruma.core.plan.planner import Plan, make_plan, problem_of
 from daruma.core.plan.policy import Policy
+from daruma.core.plan.setting import bench_actions
 from daruma.core.plan.words import advice_words
 from daruma.core.tri import Tri
-from tests.core.plan.cases import GONE, case, solved, ways
+from tests.core.plan.cases import GONE, case, solved, varied, ways
 from tests.core.plan.test_conditions import drawn
 
 
 def _kit(**changes: Any) -> Callable[[Case], Case]:
-    return lambda made: replace(made, kit=replace(made.kit, **changes))
+    return lambda made: varied(made, kit=replace(made.kit, **changes))
 
 
 def _first(**changes: Any) -> Callable[[Case], Case]:
-    return lambda made: replace(made, panels=(replace(made.panels[0], **changes), *made.panels[1:]))
+    return lambda made: varied(made, panels=(replace(facts_of(made).panels[0], **changes), *facts_of(made).panels[1:]))
 
 
 def _every(**changes: Any) -> Callable[[Case], Case]:
-    return lambda made: replace(made, panels=tuple(replace(panel, **changes) for panel in made.panels))
+    return lambda made: varied(made, panels=tuple(replace(panel, **changes) for panel in facts_of(made).panels))
 
 
 def _plain(**changes: Any) -> Callable[[Case], Case]:
-    return lambda made: replace(made, **changes)
+    return lambda made: varied(made, **changes)
 
 
 def _model(**changes: Any) -> Callable[[Case], Case]:
-    return lambda made: replace(made, model=replace(made.model, **changes))
+    return lambda made: varied(made, model=replace(made.model, **changes))
 
 
 def _sockets(made: Case) -> Case:
-    return replace(made, kit=replace(made.kit, memory_sockets=frozenset({made.model.memory_package})))
+    return varied(made, kit=replace(made.kit, memory_sockets=frozenset({made.model.memory_package})))
 
 
 def _chip_back(made: Case) -> Case:
-    there = OriginalState.DAMAGED if made.original is OriginalState.MISSING else made.original
-    return replace(made, chip=ChipPlace.ON_ORIGINAL, original=there)
+    there = OriginalState.DAMAGED if facts_of(made).original is OriginalState.MISSING else facts_of(made).original
+    return varied(made, chip=ChipPlace.ON_ORIGINAL, original=there)
 
 
 def _unbinding(made: Case) -> Case:
-    return replace(made, model=replace(made.model, unbind_on_phone=(made.system, made.system)))
+    return varied(made, model=replace(made.model, unbind_on_phone=(made.system, made.system)))
 
 
 def _takes_others(made: Case) -> Case:
-    return replace(made, model=replace(made.model, takes_other_makers=made.model.makers))
+    return varied(made, model=replace(made.model, takes_other_makers=made.model.makers))
 
 
 def _wish(**changes: Any) -> Callable[[Case], Case]:
-    return lambda made: replace(made, preferences=replace(made.preferences, **changes))
+    return lambda made: varied(made, preferences=replace(made.preferences, **changes))
 
 
 GRANTS: tuple[tuple[str, Callable[[Case], Case]], ...] = (
@@ -206,7 +209,7 @@ def test_what_is_needed_only_after_a_failed_test_says_so(catalogue: Catalogue) -
     made = case(catalogue, flex=FlexState.UNTESTED, earlier_flex_backup=True, promised=promised)
     later = {way.way: way for way in solved(made, catalogue).closed if way.standing is Standing.LATER}
     assert later["Programmable flex"].reason == "it is needed only if \u2018Test the front sensor flex\u2019 finds otherwise"
-    failed = replace(made, history=(("test_flex", False),))
+    failed = varied(made, history=(("test_flex", False),))
     assert any("programmable flex" in way for way in ways(solved(failed, catalogue)))
 
 
@@ -227,7 +230,7 @@ def test_what_following_the_policy_gives_is_its_value(catalogue: Catalogue) -> N
 
 def test_panels_alike_have_names_of_their_own(catalogue: Catalogue) -> None:
     alike = (NewPanel(maker="Ostby", price=70), NewPanel(maker="Ostby", price=18), NewPanel(maker="Ostby", price=18))
-    titles = case(catalogue, panels=alike).panel_titles
+    titles = facts_of(case(catalogue, panels=alike)).panel_titles
     assert len(set(titles)) == 3
     assert titles[0] == "the Ostby panel (used genuine), at 70"
 

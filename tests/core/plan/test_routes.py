@@ -6,23 +6,26 @@ import pytest
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job, Step, StepState, Ticket
+from daruma.core.kinds.display.facts import ChipPlace, NewPanel, OriginalState, PanelKind, PanelRecord
+from daruma.core.kinds.display.state import PanelVal, PanelVar
+from daruma.core.kinds.sensor_flex import FlexState, FlexVar
 from daruma.core.known import history
 from daruma.core.pairing import Facts, evaluate
 from daruma.core.parts import CARRIER, Function, Identity, PartKind, PartSelf
-from daruma.core.plan.actions import Action, ActionFigures, ActionKind, Bar, Effort
-from daruma.core.plan.case import ChipPlace, FlexState, Kit, NewPanel, OriginalState, PanelKind, PanelRecord
+from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
+from daruma.core.plan.case import Kit
 from daruma.core.plan.explain import explain
+from daruma.core.plan.goals import goal
 from daruma.core.plan.money import Aim, Preferences
 from daruma.core.plan.odds import Outcomes, Record
 from daruma.core.plan.planner import make_plan
 from daruma.core.plan.rules import OrderRule, cycle, ordered
 from daruma.core.plan.solution import solve
 from daruma.core.plan.state import Val, Var, needs
-from daruma.core.plan.threads import goal
 from daruma.core.plan.whatif import all_changed, changed, difference, facts
 from daruma.core.plan.words import advice_words, worth_words
 from daruma.core.tri import Tri
-from tests.core.plan.cases import ALL, GONE, WHITE, case, keys, solved, ways
+from tests.core.plan.cases import ALL, GONE, WHITE, case, keys, solved, varied, ways
 
 MOVE = "Read the original, move the touch chip"
 
@@ -83,7 +86,7 @@ def test_no_original(catalogue: Catalogue) -> None:
 def test_either_memory_package(catalogue: Catalogue, key: str, package: str) -> None:
     made = case(catalogue, key, "4.5", promised=WHITE, **GONE)  # type: ignore[arg-type]
     assert f"Lift the {package} memory" in ways(solved(made, catalogue))
-    without = replace(made, kit=replace(made.kit, memory_sockets=frozenset()))
+    without = varied(made, kit=replace(made.kit, memory_sockets=frozenset()))
     closed = {way.way: way.reason for way in solved(without, catalogue).closed}
     assert closed[f"Lift the {package} memory"] == f"the bench has no {package} socket"
 
@@ -124,11 +127,11 @@ def test_both_brand_orders(catalogue: Catalogue) -> None:
     moving = [way for way in ways(solved(paper, catalogue)) if "move the touch chip" in way]
     assert moving
     assert all("solder_chip" in keys(solved(paper, catalogue), way) for way in moving)
-    strict = replace(paper, panels=(replace(chip_first, brand=catalogue.brands["marl"]),))
+    strict = varied(paper, panels=(replace(chip_first, brand=catalogue.brands["marl"]),))
     for way in [way for way in ways(solved(strict, catalogue)) if "move the touch chip" in way]:
         steps = keys(solved(strict, catalogue), way)
         assert steps.index("write_new") < steps.index("lift_chip")
-    unsocketed = replace(strict, kit=Kit(memory_sockets=frozenset()))
+    unsocketed = varied(strict, kit=Kit(memory_sockets=frozenset()))
     assert not any("move the touch chip" in way for way in ways(solved(unsocketed, catalogue)))
 
 
@@ -136,11 +139,11 @@ def test_an_incomplete_record_is_tuned(catalogue: Catalogue) -> None:
     made = case(
         catalogue, "alder_l", "3.9", promised=(Function.AMBIENT_WHITE, Function.AUTO_BRIGHTNESS), complete_record=True, **GONE
     )  # type: ignore[arg-type]
-    made = replace(made, panels=(NewPanel(record=PanelRecord.BOARDS_PARTIAL),))
+    made = varied(made, panels=(NewPanel(record=PanelRecord.BOARDS_PARTIAL),))
     steps = keys(solved(made, catalogue), "Codes over the cable, tune a complete record")
     assert in_order(steps, "codes_over_cable", "tune_record", "write_new")
     assert solved(made, catalogue).routes[0].writes == 1
-    assert not solved(replace(made, complete_record=False), catalogue).routes
+    assert not solved(varied(made, complete_record=False), catalogue).routes
 
 
 def test_the_sensor_flex(catalogue: Catalogue) -> None:
@@ -151,11 +154,11 @@ def test_the_sensor_flex(catalogue: Catalogue) -> None:
     steps = keys(plan, "Back up the flex through the ear-speaker connector, programmable flex")
     assert in_order(steps, "back_up_flex", "flex_to_socket", "write_flex", "open_phone", "swap_flex", "fit")
     assert "Lift the BGA315 memory" in {way.way for way in plan.closed if way.open}, "the older school is open, but beaten"
-    dead = solved(replace(made, flex=FlexState.DEAD), catalogue)
+    dead = solved(varied(made, flex=FlexState.DEAD), catalogue)
     assert ways(dead) == {"Lift the BGA315 memory, programmable flex"}
-    sound = solved(replace(made, flex=FlexState.SOUND), catalogue)
+    sound = solved(varied(made, flex=FlexState.SOUND), catalogue)
     assert all("swap_flex" not in {a.key for a in route.actions} for route in sound.routes)
-    none = solved(replace(made, kit=replace(made.kit, spare_flex=False)), catalogue)
+    none = solved(varied(made, kit=replace(made.kit, spare_flex=False)), catalogue)
     assert {way.reason for way in none.closed} >= {"no programmable flex is at hand"}
 
 
@@ -233,7 +236,7 @@ def test_the_planner_rests_on_the_pairing_table(catalogue: Catalogue) -> None:
             for identity in Identity
             if evaluate(Facts(made.model, made.system, whole, {**whole, identity: "y"}), function).holds is Tri.NO
         }
-        touched = {PartKind.DISPLAY: Var.RECORD, PartKind.SENSOR_FLEX: Var.FLEX}
+        touched = {PartKind.DISPLAY: PanelVar.RECORD, PartKind.SENSOR_FLEX: FlexVar.FLEX}
         assert all(touched[part] in needed for part in broken if part in touched)
 
 
@@ -265,8 +268,8 @@ def test_rules_from_the_catalogue(catalogue: Catalogue) -> None:
 
 def test_a_rule_whose_first_action_is_not_open_asks_nothing() -> None:
     figures = ActionFigures("x", 1.0)
-    first = Action("first", ActionKind.HAND, figures, (), {Var.SERIAL: Val.YES}, bars=(Bar("gone", Effort.PART),))
-    then = Action("then", ActionKind.HAND, figures, (needs(Var.PHONE, Val.OPEN),), {Var.CHIP: Val.LOOSE})
+    first = Action("first", figures, (), {PanelVar.SERIAL: Val.YES}, bars=(Bar("gone", Effort.PART),))
+    then = Action("then", figures, (needs(Var.PHONE, Val.OPEN),), {PanelVar.CHIP: PanelVal.LOOSE})
     assert ordered((first, then), [OrderRule("first", "then", "why")]) == (first, then)
     asked = ordered((replace(first, bars=()), then), [OrderRule("first", "then", "why")])
     assert asked[1].conditions[-1].otherwise == "why"

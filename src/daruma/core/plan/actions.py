@@ -4,28 +4,38 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import Enum, IntEnum
 
+from daruma.core.acts import ActKind
+from daruma.core.parts import PartKind
 from daruma.core.plan.odds import at_least_once
 from daruma.core.plan.state import Needs
 
 
-class ActionKind(Enum):
-    """Say who does an action and how the bench carries it out."""
+class How(Enum):
+    """Say how an action is carried out."""
 
-    HAND = "hand"
-    READ_SOURCE = "read_source"
-    EARLIER_BACKUP = "earlier_backup"
-    CODES_OVER_CABLE = "codes_over_cable"
-    CODES_ON_PAPER = "codes_on_paper"
-    COMPLETE_RECORD = "complete_record"
-    READ_TARGET = "read_target"
-    WRITE = "write"
-    UNBIND = "unbind"
-    READ_FLEX = "read_flex"
-    WRITE_FLEX = "write_flex"
-    FINISH = "finish"
-    MEASURE_WHITE = "measure_white"
-    READ_PARTS_PAGE = "read_parts_page"
-    CHECK_FUNCTION = "check_function"
+    HAND = "by hand"
+    DEVICE = "over the wire"
+    PROOF = "proof"
+
+
+@dataclass(frozen=True, slots=True)
+class Trait:
+    """Hold what is so of an action in every case.
+
+    `part` is what it is done on; `act` what kind of guarded act it is, None where it can be taken back. `redone` says
+    that it counts for the new part in hand only: with another one it is done again; `on_adapter` that its outcomes teach
+    of the same adapter only; `lasting` that what its failure loses stays lost, whatever is planned afterwards; `gives`
+    that it gives data that are written later; `writes` that it writes a record to the new part.
+    """
+
+    how: How = How.HAND
+    part: PartKind | None = None
+    act: ActKind | None = None
+    redone: bool = False
+    on_adapter: bool = False
+    lasting: bool = False
+    gives: bool = False
+    writes: bool = False
 
 
 class Effort(IntEnum):
@@ -45,13 +55,6 @@ class Bar:
 
     words: str
     effort: Effort
-
-
-class Place(Enum):
-    """Say where an action's work is, so that steps of one place can be done in a row."""
-
-    PHONE = "phone"
-    FLEX = "flex"
 
 
 class Heat(Enum):
@@ -94,13 +97,13 @@ class Action:
     `bars` are what keeps it from being done at all here. `chances` are the probabilities of success at each try, given that
     those before failed; after the last the action is over. A miss changes `miss`; with the chance that `ruins` gives for its
     try it changes `ruined` instead and costs `stake` besides. `way` is how a route that takes the action is told from
-    others. `sets_up` marks actions that only prepare another one. `finding` is what a test finds where it goes well: a test
+    others; `place` where its work is, so that steps of one place can be done in a row. `sets_up` marks actions that only
+    prepare another one. `finding` is what a test finds where it goes well: a test
     succeeds in either case. `variant` tells apart actions of one key whose effects differ;
     misses of actions with the same `counts_with` (the key where it is empty) are counted together.
     """
 
     key: str
-    kind: ActionKind
     figures: ActionFigures
     conditions: tuple[Needs, ...]
     effects: Mapping[Enum, Enum]
@@ -117,7 +120,8 @@ class Action:
     counts_with: str = ""
     extra_cost: float = 0.0
     finding: str = ""
-    place: Place | None = None
+    place: PartKind | None = None
+    trait: Trait = Trait()
 
     @property
     def impossible(self) -> bool:

@@ -7,6 +7,7 @@ from enum import Enum
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
 from daruma.core.plan.cheapest import Through
+from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.opening import Grant, Opening
 from daruma.core.plan.problem import Problem
 from daruma.core.plan.routes import Route
@@ -53,8 +54,12 @@ def grouped(ways: Iterable[Closed]) -> list[tuple[str, list[Closed]]]:
     return [(heading, group) for heading, group in groups.items() if group]
 
 
-def closed_ways(problem: Problem, actions: Sequence[Action], routes: Sequence[Route], through: Through) -> tuple[Closed, ...]:
-    """Return every way that belongs to no route, and every promise that none keeps, each with its reason."""
+def closed_ways(
+    problem: Problem, actions: Sequence[Action], routes: Sequence[Route], through: Through, facts: Sequence[Otherwise] = ()
+) -> tuple[Closed, ...]:
+    """Return every way that belongs to no route, and every promise that none keeps, each with its reason; `facts` are those
+    that nothing at the bench changes.
+    """
     taken = {action.way for route in routes for action in route.actions}
     kept = {function for route in routes for function in route.kept}
     start = problem.unpack(problem.start)
@@ -62,7 +67,7 @@ def closed_ways(problem: Problem, actions: Sequence[Action], routes: Sequence[Ro
     lost = [i for i, goal in enumerate(problem.goals) if goal.function not in kept]
     if not ways and not lost:
         return ()
-    opening = Opening(start, actions, problem.goals, problem.end_needs, problem.doubts)
+    opening = Opening(start, actions, problem.goals, problem.end_needs, problem.doubts, facts)
     plain, failing = opening.courses(), opening.courses(failures=True)
     shut = [way for way in ways if way not in failing.useful and not _moot(way, actions, opening)]
     nearest = opening.nearest(shut, lost)

@@ -2,12 +2,11 @@
 
 from dataclasses import dataclass
 
-from daruma.core.plan.actions import Action, ActionKind
-from daruma.core.plan.case import Case, OriginalState
+from daruma.core.kinds import on_table
+from daruma.core.plan.actions import Action
+from daruma.core.plan.case import Case
 from daruma.core.plan.odds import Beta
 from daruma.core.plan.routes import Promise, Route
-
-_ON_ADAPTER = (ActionKind.READ_SOURCE, ActionKind.READ_TARGET, ActionKind.WRITE)
 
 
 @dataclass(frozen=True, slots=True)
@@ -40,9 +39,8 @@ def _promise(case: Case, promise: Promise, label: str) -> list[Source]:
         Source(name, percent(promise.chance), "product of the steps it rests on" if promise.factors else "no uncertain step")
     ]
     if promise.doubt < 1:
-        lines.append(
-            Source("  the sensor flex is the original and sound", percent(promise.doubt), "catalogue guess, nobody looked")
-        )
+        words = [doubt.words for room in on_table(case) for doubt in room.doubts(case)]
+        lines.append(Source(f"  {' and '.join(words)}", percent(promise.doubt), "catalogue guess, nobody looked"))
     return lines + [
         Source(f"  {action.figures.title}", percent(action.straight), origin(case, action)) for action in promise.factors
     ]
@@ -53,30 +51,19 @@ def origin(case: Case, action: Action) -> str:
     seen = case.record.actions.get(action.key)
     if seen is not None and seen.count:
         low, high = belief(case, action).interval()
-        where = " on this adapter" if action.kind in _ON_ADAPTER else ""
+        where = " on this adapter" if action.trait.on_adapter else ""
         text = f"this shop{where}: {seen.done} of {seen.count} went well (95 % credible: {100 * low:.0f} to {100 * high:.0f} %)"
     else:
         text = action.figures.origin
     if len(action.chances) > 1 and not action.figures.writes:
         text += f"; up to {len(action.chances)} tries"
-    if action.kind is ActionKind.WRITE and case.model.write_limits:
-        text += f"; {_limits(case)}"
-    if action.key == "read_original" and case.original is OriginalState.UNTRIED:
-        text += f"; guess that the original answers {percent(case.chances.original_answers)}"
-    return text
+    notes = [note for room in on_table(case) if room.kind is action.trait.part for note in room.notes(case, action)]
+    return "; ".join((text, *notes))
 
 
 def belief(case: Case, action: Action) -> Beta:
     """Return the belief behind an action's chance: the catalogue's guess as ten trials, then this shop's outcomes."""
     return case.record.belief(action.key, action.figures.chance)
-
-
-def _limits(case: Case) -> str:
-    limits = " or ".join(str(limit) for limit in case.model.write_limits)
-    panel = case.panels[0] if case.panels else None
-    counted = panel.counted if panel else 0
-    hidden = ", perhaps more that nobody noted" if panel and panel.hidden_past else ""
-    return f"a panel takes {limits} writes in its life, {counted} counted{hidden}"
 
 
 def _minutes(action: Action) -> Source:

@@ -11,9 +11,10 @@ from enum import Enum
 from functools import cached_property
 from itertools import combinations
 
-from daruma.core.plan.actions import Action, ActionFigures, ActionKind, Bar, Effort
+from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
+from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.problem import Doubt, Goal, Move, Problem
-from daruma.core.plan.state import Needs, Val, Var
+from daruma.core.plan.state import Needs
 
 Values = Mapping[Enum, Enum]
 
@@ -26,60 +27,6 @@ class Grant:
     effort: Effort
     bar: Bar | None = None
     values: tuple[tuple[Enum, Enum], ...] = ()
-
-
-@dataclass(frozen=True, slots=True)
-class _Fact:
-    """Hold a fact that nothing here changes: where it stands so, what it would be otherwise."""
-
-    words: str
-    effort: Effort
-    now: tuple[Enum, tuple[Enum, ...]]
-    then: Values
-
-
-_FACTS = (
-    _Fact("the original is missing", Effort.PART, (Var.ORIGINAL, (Val.GONE,)), {Var.ORIGINAL: Val.THERE}),
-    _Fact(
-        "the original touch chip is lost",
-        Effort.PART,
-        (Var.CHIP, (Val.LOST,)),
-        {Var.CHIP: Val.ON_ORIGINAL, Var.ORIGINAL: Val.THERE},
-    ),
-    _Fact("the phone does not start", Effort.PHONE, (Var.RUNS, (Val.NO,)), {Var.RUNS: Val.YES, Var.TRUST: Val.YES}),
-    _Fact(
-        "the panel is locked to an account or its touch flex was replaced",
-        Effort.PART,
-        (Var.DONOR, (Val.BAD,)),
-        {Var.DONOR: Val.CLEAN},
-    ),
-    _Fact(
-        "the panel's own touch chip is no longer on it",
-        Effort.PART,
-        (Var.OWN_CHIP, (Val.NO,)),
-        {Var.OWN_CHIP: Val.YES, Var.CHIP: Val.LOST},
-    ),
-    _Fact(
-        "the panel's own data are not on it",
-        Effort.PART,
-        (
-            Var.RECORD,
-            (Val.BLANK, Val.PARTIAL, Val.BOARDS, Val.BOARDS_PARTIAL, Val.MIXED, Val.MIXED_PARTIAL, Val.COPIED),
-        ),
-        {Var.RECORD: Val.OWN},
-    ),
-    _Fact("the flex in the phone is not the original", Effort.PART, (Var.FLEX, (Val.FOREIGN,)), {Var.FLEX: Val.WORN}),
-    _Fact("the flex is not known to be its own and worn", Effort.PART, (Var.FLEX, (Val.UNTESTED,)), {Var.FLEX: Val.WORN}),
-    _Fact("a trial was made already", Effort.PHONE, (Var.TRIAL, (Val.YES,)), {Var.TRIAL: Val.NO}),
-    _Fact("the board is ruined", Effort.PHONE, (Var.BOARD, (Val.LOST,)), {Var.BOARD: Val.BOUND}),
-    _Fact(
-        "the panel is ruined",
-        Effort.PART,
-        (Var.PANEL, (Val.FIRST_LOST, Val.SECOND_LOST, Val.THIRD_LOST)),
-        {Var.PANEL: Val.FIRST},
-    ),
-    _Fact("the new flex is ruined", Effort.PART, (Var.NEW_FLEX, (Val.LOST,)), {Var.NEW_FLEX: Val.NO}),
-)
 
 
 @dataclass(frozen=True, slots=True)
@@ -98,11 +45,18 @@ class Opening:
     """Ask what would open the ways of a case: every action compiled, whatever bars it."""
 
     def __init__(
-        self, start: Values, actions: Sequence[Action], goals: Sequence[Goal], ends: Sequence[Needs], doubts: Sequence[Doubt]
+        self,
+        start: Values,
+        actions: Sequence[Action],
+        goals: Sequence[Goal],
+        ends: Sequence[Needs],
+        doubts: Sequence[Doubt],
+        facts: Sequence[Otherwise] = (),
     ) -> None:
         self.start = dict(start)
+        self._facts = _standing(start, facts)
         free = [replace(action, bars=()) for action in actions]
-        self.problem = Problem(start, [*free, *_imagined(start)], goals, ends, doubts)
+        self.problem = Problem(start, [*free, *_imagined(self._facts)], goals, ends, doubts)
         moves = [*self.problem.moves, *self.problem.set_ups]
         bars = {(action.uid, action.way): frozenset(action.bars) for action in actions}
         self._bars: dict[Move, frozenset[Bar]] = {move: bars.get((move.action.uid, move.action.way), _NEVER) for move in moves}
@@ -113,7 +67,7 @@ class Opening:
         """Return what could be otherwise, the least effort first."""
         bars = dict.fromkeys(bar for bars in self._bars.values() for bar in bars if bar is not _IMAGINED)
         lifted = [Grant(bar.words, bar.effort, bar) for bar in bars]
-        facts = [Grant(fact.words, fact.effort, values=tuple(fact.then.items())) for fact in _standing(self.start, _FACTS)]
+        facts = [Grant(fact.words, fact.effort, values=tuple(fact.then.items())) for fact in self._facts]
         return tuple(sorted((*lifted, *facts), key=lambda grant: grant.effort))
 
     @cached_property
@@ -247,7 +201,7 @@ def _all_needs(move: Move) -> tuple[int, ...]:
     return (*move.needs, *move.set_up_needs)
 
 
-def _standing(start: Values, facts: Iterable[_Fact]) -> list[_Fact]:
+def _standing(start: Values, facts: Iterable[Otherwise]) -> list[Otherwise]:
     return [
         fact
         for fact in facts
@@ -255,13 +209,10 @@ def _standing(start: Values, facts: Iterable[_Fact]) -> list[_Fact]:
     ]
 
 
-def _imagined(start: Values) -> list[Action]:
+def _imagined(facts: Sequence[Otherwise]) -> list[Action]:
     """Return actions that are never done: they give the values of imagined facts their places."""
     figures = ActionFigures("imagined", 0)
-    return [
-        Action(f"imagined {index}", ActionKind.HAND, figures, (), dict(fact.then))
-        for index, fact in enumerate(_standing(start, _FACTS))
-    ]
+    return [Action(f"imagined {index}", figures, (), dict(fact.then)) for index, fact in enumerate(facts)]
 
 
 def _leading_to(ends: list[int], steps: Mapping[int, list[tuple[Move, int, bool]]]) -> set[int]:

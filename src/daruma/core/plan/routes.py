@@ -34,7 +34,6 @@ class Route:
     actions: tuple[Action, ...]
     promises: tuple[Promise, ...]
     utility: float = 0.0
-    panel: int = 0
 
     @property
     def attended(self) -> float:

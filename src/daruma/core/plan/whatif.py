@@ -1,104 +1,16 @@
 """What if: facts of a case that can be changed to see what opens and what closes, and taken back."""
 
-from collections.abc import Callable, Iterable
+from collections.abc import Iterable
 from dataclasses import dataclass, replace
 
+from daruma.core.kinds import rooms
 from daruma.core.parts import Version
-from daruma.core.plan.case import Case, ChipPlace, FlexState, OriginalState, PanelKind
+from daruma.core.plan.case import Case
+from daruma.core.plan.facts import Ask, Fact, Option, flag
 from daruma.core.plan.planner import Plan
-from daruma.core.tri import Tri
 
 
-@dataclass(frozen=True, slots=True)
-class Option:
-    """Hold one value that a fact can be given."""
-
-    key: str
-    words: str
-
-
-@dataclass(frozen=True, slots=True)
-class Fact:
-    """Hold a fact of a case: its name, its value now and the values it can be given."""
-
-    key: str
-    label: str
-    now: str
-    options: tuple[Option, ...]
-
-
-_ORIGINAL = {
-    OriginalState.ANSWERS: "there, answers",
-    OriginalState.UNTRIED: "there, untried",
-    OriginalState.DAMAGED: "there, does not answer",
-    OriginalState.MISSING: "missing",
-}
-_CHIP = {ChipPlace.ON_ORIGINAL: "on the original", ChipPlace.MOVED: "on the new panel", ChipPlace.LOST: "lost"}
-_PANEL = {
-    PanelKind.GENUINE_NEW: "genuine, new",
-    PanelKind.GENUINE_USED: "genuine, used",
-    PanelKind.AFTERMARKET: "aftermarket",
-    PanelKind.READY_CODED: "ready-coded",
-}
-_FLEX = {
-    FlexState.SOUND: "original, sound",
-    FlexState.WORN: "original, worn",
-    FlexState.DEAD: "original, dead",
-    FlexState.REPLACED: "another phone's",
-    FlexState.UNTESTED: "not tested",
-}
-_YES = {True: "yes", False: "no"}
-
-
-def facts(case: Case) -> tuple[Fact, ...]:
-    """Return the facts of a case that can be asked about."""
-    found = [
-        Fact("system", "System version", str(case.system), tuple(Option(str(v), str(v)) for v in _versions(case))),
-        _choice("flex", "Front sensor flex", case.flex.value, {k.value: v for k, v in _FLEX.items()}),
-    ]
-    if not case.display_stays:
-        found += [
-            _choice("original", "The original", case.original.value, {k.value: v for k, v in _ORIGINAL.items()}),
-            _choice("chip", "Original touch chip", case.chip.value, {k.value: v for k, v in _CHIP.items()}),
-            _choice("panel", "New panel", case.panels[0].kind.value, {k.value: v for k, v in _PANEL.items()}),
-            _choice(
-                "clean",
-                "Panel unlocked, its touch flex never replaced",
-                _clean(case),
-                {"yes": "yes", "no": "no", "?": "not known"},
-            ),
-            _flag("earlier_backup", "Earlier backup of this phone", case.earlier_backup),
-            _flag("complete_record", "Complete record of this model", case.complete_record),
-            _flag("serial_on_paper", "Display serial on paper", case.serial_on_paper),
-        ]
-        if len(case.model.makers) > 1:
-            makers = {maker: maker for maker in case.model.makers}
-            found.append(_choice("source_maker", "Maker of the original panel", case.source_maker, {"": "not known", **makers}))
-    found += [
-        _flag("runs", "The phone starts", case.runs),
-        _flag("hot_air", "Hot air", case.kit.hot_air),
-        _flag("memory_socket", f"{case.model.memory_package} socket", case.model.memory_package in case.kit.memory_sockets),
-        _flag("network", "Network for finishing", case.kit.network),
-    ]
-    return tuple(found)
-
-
-def _flag(key: str, label: str, now: bool) -> Fact:
-    return _choice(key, label, _YES[now], {"yes": "yes", "no": "no"})
-
-
-def _choice(key: str, label: str, now: str, options: dict[str, str]) -> Fact:
-    return Fact(key, label, now, tuple(Option(name, words) for name, words in options.items()))
-
-
-def _clean(case: Case) -> str:
-    panel = case.panels[0]
-    if Tri.YES in (panel.locked, panel.touch_flex_replaced):
-        return "no"
-    return "yes" if panel.locked is panel.touch_flex_replaced is Tri.NO else "?"
-
-
-def _versions(case: Case) -> list[Version]:
+def _versions(case: Case) -> dict[str, str]:
     """Return the version there is and those at which something changes, as far as the model ran them."""
     model = case.model
     edges = {
@@ -108,66 +20,60 @@ def _versions(case: Case) -> list[Version]:
         *(era.since for era in model.eras),
         *(model.unbind_on_phone or ()),
     }
-    return sorted(version for version in edges if model.first_system <= version <= model.last_system)
+    return {str(v): str(v) for v in sorted(edges) if model.first_system <= v <= model.last_system}
 
 
-_TRI = {"yes": Tri.NO, "no": Tri.YES, "?": Tri.UNKNOWN}
+def _socket(case: Case, there: bool) -> Case:
+    package = {case.model.memory_package}
+    sockets = case.kit.memory_sockets | package if there else case.kit.memory_sockets - package
+    return replace(case, kit=replace(case.kit, memory_sockets=frozenset(sockets)))
+
+
+_SYSTEM = Ask(
+    "system",
+    lambda _: "System version",
+    _versions,
+    lambda case: str(case.system),
+    lambda case, value: replace(case, system=Version.parse(value)),
+)
+_BENCH = (
+    flag("runs", "The phone starts", lambda case: case.runs, lambda case, yes: replace(case, runs=yes, trusted=yes)),
+    flag(
+        "hot_air",
+        "Hot air",
+        lambda case: case.kit.hot_air,
+        lambda case, yes: replace(case, kit=replace(case.kit, hot_air=yes)),
+    ),
+    replace(
+        flag("memory_socket", "", lambda case: case.model.memory_package in case.kit.memory_sockets, _socket),
+        label=lambda case: f"{case.model.memory_package} socket",
+    ),
+    flag(
+        "network",
+        "Network for finishing",
+        lambda case: case.kit.network,
+        lambda case, yes: replace(case, kit=replace(case.kit, network=yes)),
+    ),
+)
+
+
+def asks(case: Case) -> tuple[Ask, ...]:
+    """Return what can be asked of a case: the phone, the parts, the bench."""
+    every = (_SYSTEM, *(ask for room in rooms() for ask in room.asks), *_BENCH)
+    return tuple(ask for ask in every if ask.there(case))
+
+
+def facts(case: Case) -> tuple[Fact, ...]:
+    """Return the facts of a case that can be asked about."""
+    return tuple(ask.fact(case) for ask in asks(case))
 
 
 def changed(case: Case, key: str, value: str) -> Case:
     """Return the case with one fact changed; raise LookupError for a fact or value that there is not."""
-    fact = next((fact for fact in facts(case) if fact.key == key), None)
-    if fact is None or value not in {option.key for option in fact.options}:
+    ask = next((ask for ask in asks(case) if ask.key == key), None)
+    if ask is None or value not in ask.options(case):
         raise LookupError(f"{key} = {value}")
-    return _CHANGES[key](case, value)
-
-
-def _panel(case: Case, **changes: object) -> Case:
-    return replace(case, panels=(replace(case.panels[0], **changes), *case.panels[1:]))  # type: ignore[arg-type]
-
-
-def _original(case: Case, value: str) -> Case:
-    state = OriginalState(value)
-    gone = state is OriginalState.MISSING and case.chip is ChipPlace.ON_ORIGINAL
-    return replace(case, original=state, chip=ChipPlace.LOST if gone else case.chip)
-
-
-def _chip(case: Case, value: str) -> Case:
-    place = ChipPlace(value)
-    back = place is ChipPlace.ON_ORIGINAL and case.original is OriginalState.MISSING
-    return replace(case, chip=place, original=OriginalState.DAMAGED if back else case.original)
-
-
-def _socket(case: Case, value: str) -> Case:
-    package = {case.model.memory_package}
-    sockets = case.kit.memory_sockets | package if value == "yes" else case.kit.memory_sockets - package
-    return replace(case, kit=replace(case.kit, memory_sockets=frozenset(sockets)))
-
-
-def _plain(key: str) -> Callable[[Case, str], Case]:
-    return lambda case, value: replace(case, **{key: value == "yes"})  # type: ignore[arg-type]
-
-
-def _kit(key: str) -> Callable[[Case, str], Case]:
-    return lambda case, value: replace(case, kit=replace(case.kit, **{key: value == "yes"}))  # type: ignore[arg-type]
-
-
-_CHANGES: dict[str, Callable[[Case, str], Case]] = {
-    "system": lambda case, value: replace(case, system=Version.parse(value)),
-    "flex": lambda case, value: replace(case, flex=FlexState(value)),
-    "original": _original,
-    "chip": _chip,
-    "panel": lambda case, value: _panel(case, kind=PanelKind(value), record=None),
-    "clean": lambda case, value: _panel(case, locked=_TRI[value], touch_flex_replaced=_TRI[value]),
-    "earlier_backup": _plain("earlier_backup"),
-    "complete_record": _plain("complete_record"),
-    "serial_on_paper": _plain("serial_on_paper"),
-    "source_maker": lambda case, value: replace(case, source_maker=value),
-    "runs": lambda case, value: replace(case, runs=value == "yes", trusted=value == "yes"),
-    "hot_air": _kit("hot_air"),
-    "memory_socket": _socket,
-    "network": _kit("network"),
-}
+    return ask.change(case, value)
 
 
 def all_changed(case: Case, changes: Iterable[tuple[str, str]]) -> Case:
@@ -215,3 +121,6 @@ def _reason(way: str, reasons: dict[str, str]) -> str:
         if words in reasons:
             return reasons[words]
     return "another way is better or equal in every respect"
+
+
+__all__ = ["Difference", "Fact", "Option", "all_changed", "changed", "difference", "facts", "those_that_apply"]

@@ -1,16 +1,18 @@
 """Build actions: figures from the catalogue, chances from them and the shop's record, what the shop rules out."""
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from enum import Enum
 from typing import Any
 
-from daruma.core.plan.actions import Action, ActionFigures, ActionKind, Bar, Effort
+from daruma.core.parts import PartKind
+from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort, Trait
 from daruma.core.plan.case import Case
 from daruma.core.plan.odds import Beta
 from daruma.core.plan.state import Needs, Val, Var, needs
 
 OPEN = needs(Var.PHONE, Val.OPEN, otherwise="the phone must be open")
+FITTED = needs(Var.PHONE, Val.FITTED, otherwise="the display must be fitted")
 RUNS_CLOSED = (
     needs(Var.PHONE, Val.ASSEMBLED, otherwise="the phone must be as it came"),
     needs(Var.RUNS, Val.YES, otherwise="the phone does not start"),
@@ -18,13 +20,42 @@ RUNS_CLOSED = (
 )
 ON_TRIAL = needs(Var.PHONE, Val.ON_TRIAL, otherwise="a panel must be connected for a trial")
 BOARD_IN = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, Val.READ_OUT, otherwise="the memory is off the board")
-# one thing at a time: a board that was unbound is read out, a loose chip is soldered, before anything else is begun
+# one thing at a time: a board that was unbound is read out before anything else is begun
 BOARD_RESTS = needs(Var.BOARD, Val.BOUND, Val.READ_OUT, otherwise="the unbound board is to be read out first", order=True)
-CHIP_RESTS = needs(
-    Var.CHIP, Val.ON_ORIGINAL, Val.ON_NEW, Val.LOST, otherwise="the loose touch chip is to be soldered first", order=True
-)
-SOCKET_EMPTY = needs(Var.SOCKET, Val.EMPTY, otherwise="the socket must be empty")
-NO_CODES = needs(Var.SERIAL, Val.NO, otherwise="the codes are known already", moot=True)
+
+
+@dataclass(frozen=True, slots=True)
+class Fitting:
+    """Hold one way to close the phone: with which part, at which price, and what a failure ruins."""
+
+    variant: str = ""
+    conditions: tuple[Needs, ...] = ()
+    effects: Mapping[Enum, Enum] = field(default_factory=dict)
+    ruined: Mapping[Enum, Enum] = field(default_factory=dict)
+    cost: float = 0.0
+    stake: float = 0.0
+    counts_with: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Around:
+    """Hold what the parts on the table ask of work that is not their own.
+
+    `clear`: nothing of theirs lies on the programmer; `rests`: none of them is half done; `closes`: what must be so before
+    the phone is closed. `first` and `untouched` are by kind: what keeps work of others before its own. `screens` are what
+    makes the phone light up on a trial, `own` what says that a part is still the phone's own, `reopened` what opening the
+    phone again changes, `fittings` the ways to close it.
+    """
+
+    clear: tuple[Needs, ...] = ()
+    rests: tuple[Needs, ...] = ()
+    closes: tuple[Needs, ...] = ()
+    first: Mapping[PartKind, tuple[Needs, ...]] = field(default_factory=dict)
+    untouched: Mapping[PartKind, tuple[Needs, ...]] = field(default_factory=dict)
+    screens: Mapping[str, tuple[Needs, ...]] = field(default_factory=dict)
+    own: Mapping[PartKind, tuple[Needs, ...]] = field(default_factory=dict)
+    reopened: Mapping[Enum, Enum] = field(default_factory=dict)
+    fittings: tuple[Fitting, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -33,6 +64,8 @@ class Workbench:
 
     case: Case
     figures: Mapping[str, ActionFigures]
+    traits: Mapping[str, Trait] = field(default_factory=dict)
+    around: Around = Around()
 
     def belief(self, key: str) -> Beta:
         """Return what is believed about the chance that a try of an action succeeds."""
@@ -41,7 +74,6 @@ class Workbench:
     def action(
         self,
         key: str,
-        kind: ActionKind,
         conditions: tuple[Needs, ...],
         effects: Mapping[Enum, Enum],
         *,
@@ -51,7 +83,7 @@ class Workbench:
         """Return an action with the catalogue's figures; `bars` are what keeps it from being done, `more` further fields."""
         figures = self.figures[key]
         more.setdefault("chances", self.belief(key).tries(figures.tries))
-        made = Action(key, kind, figures, conditions, dict(effects), **more)
+        made = Action(key, figures, conditions, dict(effects), trait=self.traits.get(key, Trait()), **more)
         every = (*bars, *self.case.preferences.forbids(made))
         return replace(made, bars=tuple(bar for bar in every if bar is not None))
 

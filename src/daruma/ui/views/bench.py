@@ -8,12 +8,13 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from daruma.core.backup import named
-from daruma.core.job import PROOF_ACTIONS, Job, StepState
+from daruma.core.job import Job, StepState
 from daruma.core.known import job_facts
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
 from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.core.pictures.small import socket_view, write_budget
-from daruma.core.plan.actions import Action, ActionKind
+from daruma.core.plan.actions import Action, How
+from daruma.core.plan.proofs import proven_by
 from daruma.ui.desk import Desk
 from daruma.ui.tips import plain_tip
 from daruma.ui.views.base import StageView, main_push_button
@@ -38,7 +39,6 @@ REMEDIES = {
     "maker": "Decide: try it on this panel",
 }
 # acts that cannot be taken back: held, with their interlocks beside them
-GUARDED = frozenset({ActionKind.WRITE, ActionKind.WRITE_FLEX, ActionKind.UNBIND, ActionKind.FINISH})
 
 
 class BenchView(StageView):
@@ -153,7 +153,7 @@ class BenchView(StageView):
             return
         self._actions = self.desk.ready.actions(job)
         index = job.current_step
-        bench = [i for i, step in enumerate(job.steps) if step.action not in PROOF_ACTIONS]
+        bench = [i for i, step in enumerate(job.steps) if proven_by(step.action) is None]
         self.way.setText(job.way)
         self._show_sheet(job, bench)
         self._show_step(job, index if index in bench else None)
@@ -181,7 +181,7 @@ class BenchView(StageView):
         self.settings.setVisible(bool(self.settings.text()))
         self.caution.setText("" if action is None or not action.figures.caution else "Caution: " + action.figures.caution)
         self.caution.setVisible(bool(self.caution.text()))
-        hand = action is not None and action.kind is ActionKind.HAND
+        hand = action is not None and action.trait.how is How.HAND
         self.timer.setVisible(hand)
         key = f"{job.number}/{index}"
         if key != self._step:
@@ -200,7 +200,7 @@ class BenchView(StageView):
 
     def _show_buttons(self, action: Action | None, failed: bool) -> None:
         lapsed = self._lapsed()
-        write = action is not None and action.kind in GUARDED and not failed and lapsed is None
+        write = action is not None and action.trait.act is not None and not failed and lapsed is None
         self.locks.setVisible(write)
         self.hold.setVisible(write)
         self.main.setVisible(not write)
@@ -224,7 +224,7 @@ class BenchView(StageView):
             self.main.setText("Plan again from here")
         elif action is None:
             self.main.setText("Go on to Proof")
-        elif action.kind is ActionKind.HAND:
+        elif action.trait.how is How.HAND:
             self.main.setText("Done")
             if self.desk.has_hands:
                 self.demo_note.setText("Demo: the stand-in hands do it with your tick.")
@@ -249,7 +249,7 @@ class BenchView(StageView):
     def _cost(self, action: Action) -> str:
         """Return what the hold button says: the effect with its cost."""
         budget = self.desk.survey.budget if self.desk.survey else None
-        if action.kind is not ActionKind.WRITE:
+        if not action.trait.writes:
             return action.figures.title.lower()
         return "write record" + (f", {budget.words()}" if budget else "")
 
@@ -273,11 +273,11 @@ class BenchView(StageView):
     def _surveyed(self, survey: Survey) -> None:
         if self._job is not None and self._job.steps:
             index = self._job.current_step
-            bench = index is not None and self._job.steps[index].action not in PROOF_ACTIONS
+            bench = index is not None and proven_by(self._job.steps[index].action) is None
             action = self._actions.get(self._job.steps[index].action) if bench and index is not None else None
-            if action is not None and (action.kind in GUARDED or survey.lapsed or self._shown_lapsed):
+            if action is not None and (action.trait.act is not None or survey.lapsed or self._shown_lapsed):
                 failed = index is not None and self._job.steps[index].state is StepState.FAILED
-                self._show_sheet(self._job, [i for i, s in enumerate(self._job.steps) if s.action not in PROOF_ACTIONS])
+                self._show_sheet(self._job, [i for i, s in enumerate(self._job.steps) if proven_by(s.action) is None])
                 self._show_buttons(action, failed)
         self._show_standing()
         self._show_lens()

@@ -19,8 +19,10 @@ from PySide6.QtWidgets import (
 )
 
 from daruma.core.job import PLAIN_FACTS, Job
+from daruma.core.kinds import promisable
+from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
+from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Function
-from daruma.core.plan.case import PLANNED, ChipPlace, FlexState, OriginalState, PanelKind
 from daruma.core.serials import grouped
 from daruma.core.tri import Tri
 from daruma.ui.desk import Desk, shelf_for
@@ -285,7 +287,7 @@ class IntakeView(StageView):
     def _show_functions(self, job: Job) -> None:
         catalogue = self.desk.ready.catalogue
         model = catalogue.models.get(job.ticket.model)
-        wanted = model.functions if model else tuple(PLANNED)
+        wanted = model.functions if model else tuple(promisable())
         for function in Function:
             if function in wanted and function not in self._row_of:
                 self._row_of[function] = self._row(function)
@@ -299,7 +301,7 @@ class IntakeView(StageView):
         """Make a function's row at its place among those there are: rows are kept, to make one takes long."""
         catalogue = self.desk.ready.catalogue
         label_, meaning = catalogue.function_labels[function], catalogue.function_meaning[function]
-        row = FunctionRow(function, label_, meaning, can_be_promised=function in PLANNED)
+        row = FunctionRow(function, label_, meaning, can_be_promised=function in promisable())
         row.promised.connect(self._promise)
         row.seen_before.connect(self._before)
         order = list(Function)

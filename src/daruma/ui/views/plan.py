@@ -9,6 +9,7 @@ from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.core.job import Job
+from daruma.core.kinds import promisable
 from daruma.core.known import Known, job_facts
 from daruma.core.pairing import Verdict, evaluate
 from daruma.core.parts import Function
@@ -16,7 +17,6 @@ from daruma.core.pictures.numbers import numbers
 from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.core.pictures.route_strips import StripsView, route_strips
 from daruma.core.pictures.thread_map import thread_map
-from daruma.core.plan.case import PLANNED
 from daruma.ui.desk import Desk
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.widgets.advice_box import AdviceBox
@@ -173,7 +173,7 @@ class PlanView(StageView):
             return
         known = self.desk.survey.known if self.desk.survey else Known()
         facts = job_facts(job, model, known)
-        wanted = [f for f in model.functions if f in PLANNED and (f is not Function.FACE_UNLOCK or f in job.ticket.promised)]
+        wanted = [f for f in model.functions if f in promisable() and (f is not Function.FACE_UNLOCK or f in job.ticket.promised)]
         wanted.sort(key=lambda f: f not in job.ticket.promised)
         self._verdicts = tuple(evaluate(facts, f) for f in wanted)
         self.map.show_build(self._map)

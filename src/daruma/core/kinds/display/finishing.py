@@ -1,0 +1,113 @@
+"""What the phone's own finishing asks of a display, and fitting the panel that is to be finished."""
+
+from daruma.core.kinds.display.facts import GENUINE, GENUINE_CHIP, ChipPlace, NewPanel, facts_of
+from daruma.core.kinds.display.state import LOST_PANEL, PanelVal, PanelVar, variant_of
+from daruma.core.model import FinishRule
+from daruma.core.parts import Function, PartKind
+from daruma.core.plan.actions import Action, Bar, Effort
+from daruma.core.plan.case import Case
+from daruma.core.plan.state import Needs, Val, needs
+from daruma.core.plan.workbench import FITTED, Fitting, Workbench
+
+
+def finish_rule(case: Case) -> FinishRule:
+    """Return what the phone's own finishing asks of a display; NONE where this model or version knows none."""
+    since = case.model.finishing_since
+    if since is None or case.system < since:
+        return FinishRule.NONE
+    return case.model.era(case.system).finishing
+
+
+def finishes_own_chip(case: Case, panel: NewPanel) -> bool:
+    """Return whether the phone could finish a panel with the chip that it came with."""
+    allowed = {FinishRule.WHOLE_GENUINE: GENUINE, FinishRule.GENUINE_CHIP: GENUINE_CHIP}
+    return panel.kind in allowed.get(finish_rule(case), frozenset())
+
+
+def finishes_moved_chip(case: Case, panel: NewPanel) -> bool:
+    """Return whether the original chip could be on a panel whose serial is not the board's, and finished so."""
+    moved = facts_of(case).chip is ChipPlace.MOVED or not panel.data_before_chip
+    return moved and finish_rule(case) is FinishRule.GENUINE_CHIP
+
+
+def finish_bar(case: Case) -> Bar | None:
+    """Return why the phone finishes no display at all; None where it does."""
+    since = case.model.finishing_since
+    if finish_rule(case) is not FinishRule.NONE:
+        return None
+    if since is None:
+        return Bar(f"{case.model.name} knows no finishing", Effort.PHONE)
+    return Bar(f"{case.system_name} {case.system} is older than finishing on the phone ({since})", Effort.PHONE)
+
+
+def chip_bar(case: Case, panel: NewPanel) -> Bar | None:
+    """Return why the phone does not finish a panel with the chip that it came with; None where it may."""
+    if finish_rule(case) is FinishRule.WHOLE_GENUINE:
+        return None if panel.kind in GENUINE else Bar("it accepts only whole genuine panels", Effort.PART)
+    return None if panel.kind in GENUINE_CHIP else Bar("no genuine touch chip is on the panel", Effort.PART)
+
+
+def fittings(case: Case) -> tuple[Fitting, ...]:
+    """Return fitting each of the panels; fitted again the same panel costs minutes, not another panel."""
+    return tuple(
+        Fitting(
+            "+".join(part for part in (variant_of(value), extra) if part),
+            (needs(PanelVar.PANEL, value, otherwise="another panel is in hand"), needs(PanelVar.PAID, paid)),
+            {PanelVar.PAID: Val.YES},
+            {PanelVar.PANEL: LOST_PANEL[value]},
+            price,
+            panel.price,
+            f"fit {value.name}",
+        )
+        for value, panel in facts_of(case).panel_values
+        for extra, paid, price in (("", Val.NO, panel.price), ("again", Val.YES, 0.0))
+    )
+
+
+def finish_actions(bench: Workbench) -> tuple[Action, ...]:
+    """Return letting the phone finish its display, by what is on it."""
+    case = bench.case
+    if Function.NO_DISPLAY_NOTICE not in case.model.functions or not case.model.display_notice:
+        return ()
+    network = bench.lacks(case.kit.network, "finishing needs a network", Effort.AT_HAND)
+    closed = (network, finish_bar(case))
+    return tuple(
+        bench.action(
+            "finish_on_phone",
+            (
+                FITTED,
+                needs(PanelVar.PANEL, value, otherwise="another panel is in hand"),
+                needs(PanelVar.BINDING, PanelVal.TO_ORIGINAL, otherwise="the phone has finished the panel already", moot=True),
+                needs(
+                    PanelVar.DONOR,
+                    PanelVal.CLEAN,
+                    otherwise="the panel is locked to an account or its touch flex was replaced",
+                ),
+                *conditions,
+            ),
+            {PanelVar.BINDING: PanelVal.TO_PANEL},
+            bars=(*closed, reason),
+            way="finish on the phone",
+            hands=("finish",),
+            variant="+".join(part for part in (variant_of(value), extra) if part),
+            counts_with=f"finish {value.name}",
+        )
+        for value, panel in facts_of(case).panel_values
+        for extra, conditions, reason in _ways_to_finish(case, panel, bench.around.own.get(PartKind.SENSOR_FLEX, ()))
+    )
+
+
+def _ways_to_finish(
+    case: Case, panel: NewPanel, flex: tuple[Needs, ...]
+) -> tuple[tuple[str, tuple[Needs, ...], Bar | None], ...]:
+    own_chip = needs(PanelVar.OWN_CHIP, Val.YES, otherwise="the panel's own touch chip is no longer on it")
+    if finish_rule(case) is FinishRule.WHOLE_GENUINE:
+        own = needs(PanelVar.RECORD, PanelVal.OWN, otherwise="the panel's own data are not on it")
+        return (("", (own_chip, own, *flex), chip_bar(case, panel)),)
+    # serial and cover code must agree with the chip; calibration is not asked for
+    codes = (PanelVal.OWN, PanelVal.PARTIAL, PanelVal.MIXED, PanelVal.MIXED_PARTIAL)
+    agrees = needs(PanelVar.RECORD, *codes, otherwise="the panel's data were never set for the chip that it carries")
+    copied = needs(PanelVar.RECORD, PanelVal.COPIED, otherwise="the panel's data do not agree with the moved chip")
+    moved = needs(PanelVar.CHIP, PanelVal.ON_NEW, otherwise="the original touch chip is not on the panel")
+    rows: tuple[tuple[str, tuple[Needs, ...], Bar | None], ...] = (("", (own_chip, agrees), chip_bar(case, panel)),)
+    return (*rows, ("moved", (moved, copied), None)) if finishes_moved_chip(case, panel) else rows

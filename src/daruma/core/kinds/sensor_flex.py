@@ -1,0 +1,283 @@
+"""The front sensor flex: get its data, put them on a new one, swap; or find out that it is sound."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from enum import Enum
+
+from daruma.core.acts import ActKind
+from daruma.core.kinds.room import Room, Values
+from daruma.core.pairing import Condition
+from daruma.core.parts import Function, Identity, PartKind
+from daruma.core.plan.actions import Action, Effort, How, Trait
+from daruma.core.plan.case import Case
+from daruma.core.plan.facts import Ask, Otherwise, Question
+from daruma.core.plan.phone import READ_OUT, UNBOUND, board_actions, on_phone, trial_actions
+from daruma.core.plan.problem import Doubt
+from daruma.core.plan.state import Conjunction, Val, needs
+from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+
+KIND = PartKind.SENSOR_FLEX
+
+
+class FlexState(Enum):
+    """Say how the front sensor flex is."""
+
+    SOUND = "sound"
+    WORN = "worn"
+    DEAD = "dead"
+    REPLACED = "replaced"
+    UNTESTED = "untested"
+
+
+@dataclass(frozen=True, slots=True)
+class FlexFacts:
+    """Hold what is known of a phone's front sensor flex; `chance_sound` is the chance that one nobody tested is sound."""
+
+    state: FlexState = FlexState.SOUND
+    earlier_backup: bool = False
+    chance_sound: float = 0.9
+
+    @property
+    def replaceable(self) -> bool:
+        """Return whether there is a reason to put new data on a flex."""
+        return self.state is not FlexState.SOUND
+
+
+class FlexVar(Enum):
+    """Name a variable of the flex."""
+
+    FLEX = "flex"
+    DATA = "flex_data"
+    NEW = "new_flex"
+    HOLDER = "holder"
+
+
+class FlexVal(Enum):
+    """Name a value of the flex's variables."""
+
+    SOUND = "the original, sound"
+    WORN = "the original, worn"
+    FOREIGN = "another phone's"
+    PROGRAMMED = "a new one with the original's data"
+    UNTESTED = "not tested"
+    ON_HOLDER = "the new flex"
+    EMPTY = "empty"
+
+
+_NOW = {
+    FlexState.SOUND: FlexVal.SOUND,
+    FlexState.WORN: FlexVal.WORN,
+    FlexState.DEAD: FlexVal.WORN,
+    FlexState.REPLACED: FlexVal.FOREIGN,
+    FlexState.UNTESTED: FlexVal.UNTESTED,
+}
+WORDS = {
+    FlexState.SOUND: "original, sound",
+    FlexState.WORN: "original, worn",
+    FlexState.DEAD: "original, dead",
+    FlexState.REPLACED: "another phone's",
+    FlexState.UNTESTED: "not tested",
+}
+SOUND_WORDS = "the front sensor flex is the original and sound"
+_ON_FLEX = Trait(How.DEVICE, KIND)
+TRAITS = {
+    "test_flex": Trait(part=KIND),
+    "back_up_flex": _ON_FLEX,
+    "earlier_flex_backup": replace(_ON_FLEX, gives=True),
+    "flex_data_over_cable": replace(_ON_FLEX, gives=True),
+    "flex_to_socket": Trait(part=KIND),
+    "write_flex": replace(_ON_FLEX, act=ActKind.WRITE),
+    "swap_flex": Trait(part=KIND),
+}
+_OTHER = needs(FlexVar.FLEX, FlexVal.WORN, FlexVal.FOREIGN, otherwise="the flex is sound", moot=True)
+_NO_DATA = needs(FlexVar.DATA, Val.NO, otherwise="the flex data are known already", moot=True)
+_DATA: dict[Enum, Enum] = {FlexVar.DATA: Val.YES}
+
+
+def facts_of(case: Case) -> FlexFacts:
+    """Return what a case knows of the flex; one that is not on the table is sound."""
+    found = case.parts.get(KIND, FlexFacts())
+    assert isinstance(found, FlexFacts)
+    return found
+
+
+def start(case: Case) -> Values:
+    """Return the flex's values before anything was done."""
+    return {
+        FlexVar.FLEX: _NOW[facts_of(case).state],
+        FlexVar.DATA: Val.NO,
+        FlexVar.NEW: Val.NO,
+        FlexVar.HOLDER: FlexVal.EMPTY,
+    }
+
+
+def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
+    """Return every action on the flex; none where it is known to be the original and sound."""
+    if not facts_of(bench.case).replaceable:
+        return ()
+    no_flex = bench.lacks(bench.case.kit.spare_flex, "no programmable flex is at hand", Effort.PART)
+    on_holder = needs(FlexVar.HOLDER, FlexVal.ON_HOLDER, otherwise="the new flex must be on the programmer")
+    return (
+        *_test(bench),
+        *on_phone(_data(bench)),
+        bench.action("flex_to_socket", (), {FlexVar.HOLDER: FlexVal.ON_HOLDER}, hands=("new_flex_on_socket",), sets_up=True),
+        bench.action(
+            "write_flex",
+            (
+                needs(FlexVar.DATA, Val.YES, otherwise="nothing gives the original flex's data"),
+                on_holder,
+                needs(FlexVar.NEW, Val.NO, otherwise="the new flex is written already"),
+                _OTHER,
+            ),
+            {FlexVar.NEW: Val.YES},
+            bars=(no_flex,),
+            place=KIND,
+        ),
+        bench.action(
+            "swap_flex",
+            (OPEN, needs(FlexVar.NEW, Val.YES, otherwise="the new flex carries no data yet"), _OTHER),
+            {FlexVar.FLEX: FlexVal.PROGRAMMED, FlexVar.HOLDER: FlexVal.EMPTY},
+            bars=(no_flex,),
+            way="programmable flex",
+            place=KIND,
+            hands=("swap_flex",),
+            ruins=(0.0, 1.0),
+            ruined={FlexVar.NEW: Val.LOST},
+            stake=bench.figures["swap_flex"].cost,
+        ),
+    )
+
+
+def _test(bench: Workbench) -> tuple[Action, ...]:
+    flex = facts_of(bench.case)
+    if flex.state is not FlexState.UNTESTED:
+        return ()
+    closed = RUNS_CLOSED[0]
+    return (
+        bench.action(
+            "test_flex",
+            (
+                needs(FlexVar.FLEX, FlexVal.UNTESTED, otherwise="the flex is tested already"),
+                replace(closed, otherwise="it is tested while the phone is closed"),
+            ),
+            {FlexVar.FLEX: FlexVal.SOUND},
+            chances=(flex.chance_sound,),
+            finding=SOUND_WORDS,
+            miss={FlexVar.FLEX: FlexVal.FOREIGN},
+        ),
+    )
+
+
+def _data(bench: Workbench) -> tuple[Action, ...]:
+    flex, kit = facts_of(bench.case), bench.case.kit
+    answers = bench.lacks(flex.state is not FlexState.DEAD, "the original flex does not answer", Effort.PART)
+    own = bench.lacks(flex.state is not FlexState.REPLACED, "the flex in the phone is not the original", Effort.PART)
+    adapter = bench.lacks(kit.ear_adapter, "the bench has no adapter for the ear-speaker connector")
+    kept = bench.lacks(flex.earlier_backup, "the vault holds no earlier backup of this phone's flex", Effort.SOURCE)
+    worn = needs(FlexVar.FLEX, FlexVal.WORN, otherwise="the flex in the phone is not the original")
+    phone_on = (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
+    return (
+        *(
+            bench.action(
+                "back_up_flex",
+                (*conditions, worn, _NO_DATA),
+                _DATA,
+                bars=(answers, own, adapter),
+                way="Back up the flex through the ear-speaker connector",
+                variant=variant,
+                counts_with="back_up_flex",
+            )
+            for variant, conditions in phone_on
+        ),
+        bench.action("earlier_flex_backup", (_NO_DATA, _OTHER), _DATA, bars=(kept,), way="Use an earlier flex backup"),
+        *(
+            bench.action(
+                "flex_data_over_cable",
+                (*conditions, UNBOUND, _NO_DATA, _OTHER),
+                {**_DATA, **READ_OUT},
+                variant=variant,
+            )
+            for variant, conditions in phone_on
+        ),
+        *board_actions(bench, _NO_DATA, variant="flex"),
+        *trial_actions(bench, _NO_DATA, variant="flex"),
+    )
+
+
+def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
+    """Return what makes the flex's identities agree with the board's."""
+    same = needs(
+        FlexVar.FLEX,
+        *(FlexVal.SOUND, FlexVal.WORN, FlexVal.PROGRAMMED),
+        otherwise="the front sensor flex is not the one the board expects",
+    )
+    return {Identity.FLEX_ID: ((same,),), Identity.AMBIENT_CODE: ((same,),)}
+
+
+def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
+    """Return what makes the flex sound."""
+    sound = needs(FlexVar.FLEX, *(FlexVal.SOUND, FlexVal.FOREIGN, FlexVal.PROGRAMMED), otherwise="the front sensor flex is worn")
+    return {Condition.SENSOR_FLEX_SOUND: ((sound,),)}
+
+
+def doubts(case: Case) -> tuple[Doubt, ...]:
+    """Return that a flex nobody tested may be sound or not: a route may leave it so."""
+    flex = facts_of(case)
+    if flex.state is not FlexState.UNTESTED:
+        return ()
+    return (Doubt(FlexVar.FLEX, FlexVal.UNTESTED, FlexVal.SOUND, FlexVal.FOREIGN, flex.chance_sound, SOUND_WORDS),)
+
+
+def questions(case: Case) -> tuple[Question, ...]:
+    """Return whether an untested flex is sound."""
+    flex = facts_of(case)
+    if flex.state is not FlexState.UNTESTED:
+        return ()
+    tested = ((flex.chance_sound, FlexState.SOUND), (1 - flex.chance_sound, FlexState.REPLACED))
+    answers = tuple((chance, case.with_part(KIND, replace(flex, state=state))) for chance, state in tested)
+    return (Question("Is the front sensor flex the original and sound?", "test_flex", answers),)
+
+
+def own(_: Case) -> Conjunction:
+    """Return what says that the phone's own flex is in it."""
+    return (needs(FlexVar.FLEX, FlexVal.SOUND, FlexVal.WORN, otherwise="the board's own sensor flex is not fitted"),)
+
+
+OTHERWISE = (
+    Otherwise(
+        "the flex in the phone is not the original",
+        Effort.PART,
+        (FlexVar.FLEX, (FlexVal.FOREIGN,)),
+        {FlexVar.FLEX: FlexVal.WORN},
+    ),
+    Otherwise(
+        "the flex is not known to be its own and worn",
+        Effort.PART,
+        (FlexVar.FLEX, (FlexVal.UNTESTED,)),
+        {FlexVar.FLEX: FlexVal.WORN},
+    ),
+    Otherwise("the new flex is ruined", Effort.PART, (FlexVar.NEW, (Val.LOST,)), {FlexVar.NEW: Val.NO}),
+)
+ASKS = (
+    Ask(
+        "flex",
+        lambda _: "Front sensor flex",
+        lambda _: {state.value: words for state, words in WORDS.items()},
+        lambda case: facts_of(case).state.value,
+        lambda case, value: case.with_part(KIND, replace(facts_of(case), state=FlexState(value))),
+    ),
+)
+ROOM = Room(
+    KIND,
+    functions=(Function.FACE_UNLOCK,),
+    traits=TRAITS,
+    start=start,
+    actions=actions,
+    threads=threads,
+    conditions=conditions,
+    asks=ASKS,
+    doubts=doubts,
+    questions=questions,
+    otherwise=OTHERWISE,
+    own=own,
+)

@@ -1,0 +1,81 @@
+"""Facts of a case as each kind of part declares them: what can be asked, what could be otherwise, what is worth knowing."""
+
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+from enum import Enum
+
+from daruma.core.plan.actions import Effort
+from daruma.core.plan.case import Case
+
+YES_OR_NO = {"yes": "yes", "no": "no"}
+
+
+@dataclass(frozen=True, slots=True)
+class Option:
+    """Hold one value that a fact can be given."""
+
+    key: str
+    words: str
+
+
+@dataclass(frozen=True, slots=True)
+class Fact:
+    """Hold a fact of a case: its name, its value now and the values it can be given."""
+
+    key: str
+    label: str
+    now: str
+    options: tuple[Option, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Ask:
+    """Declare a fact that can be asked about: how it is read from a case and how a case is changed by it.
+
+    `options` are the values with their words; `there` says whether a case has the fact at all.
+    """
+
+    key: str
+    label: Callable[[Case], str]
+    options: Callable[[Case], Mapping[str, str]]
+    now: Callable[[Case], str]
+    change: Callable[[Case, str], Case]
+    there: Callable[[Case], bool] = lambda _: True
+
+    def fact(self, case: Case) -> Fact:
+        """Return the fact as it stands in a case."""
+        options = tuple(Option(key, words) for key, words in self.options(case).items())
+        return Fact(self.key, self.label(case), self.now(case), options)
+
+
+def flag(
+    key: str, label: str, now: Callable[[Case], bool], change: Callable[[Case, bool], Case], **more: Callable[[Case], bool]
+) -> Ask:
+    """Declare a fact that is so or not."""
+    return Ask(
+        key,
+        lambda _: label,
+        lambda _: YES_OR_NO,
+        lambda case: "yes" if now(case) else "no",
+        lambda case, value: change(case, value == "yes"),
+        **more,
+    )
+
+
+@dataclass(frozen=True, slots=True)
+class Otherwise:
+    """Hold a fact that nothing at the bench changes: where it stands so, what it would be otherwise."""
+
+    words: str
+    effort: Effort
+    now: tuple[Enum, tuple[Enum, ...]]
+    then: Mapping[Enum, Enum]
+
+
+@dataclass(frozen=True, slots=True)
+class Question:
+    """Hold a fact that nobody has looked at: the key of the step that would answer it, and its answers with their chances."""
+
+    words: str
+    answered_by: str
+    answers: tuple[tuple[float, Case], ...]
