@@ -11,7 +11,7 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 from PySide6.QtCore import QEvent, QEventLoop, QObject, QTimer
 
 from daruma.app import Setup, StandIns, build_window, make_app
-from daruma.bench.measuring import Sample
+from daruma.bench.kinds.display.measuring import Sample
 from daruma.core.colour.shots import brightness_shots, panel_shots, white_shots
 from daruma.core.job import Stage
 from daruma.core.parts import Function

@@ -7,9 +7,9 @@ from pathlib import Path
 import numpy as np
 
 from daruma.bench.context import Context
-from daruma.bench.measuring import measure_panel, measure_white
+from daruma.bench.kinds.display.measuring import measure_panel, measure_white
+from daruma.bench.kinds.display.tuning import rounded
 from daruma.bench.rig import Rig
-from daruma.bench.tuning import rounded
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.chromaticity import distance, uv_to_xy, xyz_to_uv
 from daruma.core.colour.difference import delta_e_2000, xyz_to_lab

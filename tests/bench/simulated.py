@@ -8,8 +8,8 @@ import hashlib
 import random
 from dataclasses import dataclass, field, replace
 
+from daruma.bench.kinds.display.writing import plan_write, source_for
 from daruma.bench.reading import PartReading
-from daruma.bench.writing import plan_write, source_for
 from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds.display.facts import ChipPlace, NewPanel, OriginalState, PanelRecord, facts_of
 from daruma.core.kinds.display.state import PANELS, PanelVar

@@ -7,7 +7,8 @@ from pathlib import Path
 import pytest
 
 from daruma.bench.acting import InDoubt, InterlockDark, WriteFailed
-from daruma.bench.keeping import complete_record, newest_backup, record_of
+from daruma.bench.keeping import newest_backup, record_of
+from daruma.bench.kinds.display.codes import complete_record
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
 from daruma.core.backup import Backup, Origin

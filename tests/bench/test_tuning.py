@@ -9,7 +9,8 @@ import pytest
 
 from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context
-from daruma.bench.tuning import WAY
+from daruma.bench.kinds.display.tuning import WAY
+from daruma.bench.kinds.display.writing import planned_write
 from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
@@ -79,7 +80,7 @@ def test_a_yellow_white_is_found_tuned_written_and_proven(workshop: Workshop, ye
     assert workshop.shop.vault.get(job.tuned).content.note.startswith("tuned for this panel")
     while (index := job.current_step) is not None and not job.steps[index].action.startswith("prove"):
         if job.steps[index].action == TUNED:
-            plan = workshop.write_plan(job, workshop.known(job))
+            plan = planned_write(job, workshop.known(job))
             assert plan
             assert set(FIELDS) <= set(plan.fields)
             assert all(lock.lit for lock in workshop.survey(job, context).locks)

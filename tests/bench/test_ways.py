@@ -4,8 +4,8 @@ from dataclasses import replace
 
 import pytest
 
-from daruma.bench import keeping
 from daruma.bench.context import Context
+from daruma.bench.kinds.display import codes
 from daruma.bench.workshop import Workshop
 from daruma.core.backup import Origin
 from daruma.core.errors import Trouble
@@ -146,11 +146,11 @@ def test_a_typed_serial_that_is_nearly_a_known_one(whose: str, workshop: Worksho
     if whose == "the same phone":
         job = replace(job, ticket=replace(job.ticket, imei=kept.content.imei))
         with pytest.raises(Trouble, match=f"it is nearly that of {kept.name}: character 4 is "):
-            keeping.keep_paper(workshop.shop.vault, workshop.model(job), job, context.now())
+            codes.keep_paper(workshop.shop.vault, workshop.model(job), job, context.now())
     else:
         job = replace(job, ticket=replace(job.ticket, imei="490154203237518"))
-        assert f"nearly that of {kept.name}" in keeping.near_others(workshop.shop.vault, job)
-        assert keeping.keep_paper(workshop.shop.vault, workshop.model(job), job, context.now()).content.origin is Origin.TYPED
+        assert f"nearly that of {kept.name}" in codes.near_others(workshop.shop.vault, job)
+        assert codes.keep_paper(workshop.shop.vault, workshop.model(job), job, context.now()).content.origin is Origin.TYPED
     short = replace(job, ticket=replace(job.ticket, paper_serial=serial[:7] + serial[8:]))
     with pytest.raises(Trouble, match=r"16 characters, this has 15; it is nearly that of .* one is missing"):
-        keeping.keep_paper(workshop.shop.vault, workshop.model(job), short, context.now())
+        codes.keep_paper(workshop.shop.vault, workshop.model(job), short, context.now())

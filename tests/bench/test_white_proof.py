@@ -9,7 +9,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from daruma.bench.context import Context
-from daruma.bench.proving import prove_white
+from daruma.bench.kinds.display.proving import prove_white
 from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.adaptation import Method, adapt

@@ -7,7 +7,7 @@ import pytest
 from hypothesis import Phase, example, given, settings
 from hypothesis import strategies as st
 
-from daruma.bench.tuning import rounded
+from daruma.bench.kinds.display.tuning import rounded
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.drive import boost, codes_for, shown
 from daruma.core.colour.panel import PanelReadings, characterise, rgb_matrix

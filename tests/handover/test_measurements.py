@@ -7,7 +7,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
-from daruma.bench.proving import prove_white
+from daruma.bench.kinds.display.proving import prove_white
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.panel import characterise
 from daruma.core.colour.sheet import panel_readings

@@ -4,6 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.bench.kinds.sensor_flex import HOLDER
 from daruma.bench.rig import BenchState
 from daruma.core.job import Job, StepState
 from daruma.core.kinds.display.state import PanelVal, PanelVar
@@ -13,7 +14,6 @@ from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.state import Val, Var
 
-HOLDER = "flex"  # the programmer's place for a new sensor flex
 _LOOKED_AT = (Var.PHONE, PanelVar.SOCKET, FlexVar.HOLDER)
 
 

@@ -254,7 +254,7 @@ class Builder:
         return keep_part(self.shop.vault, PartReading(_said(panel), record), job, _PROGRAMMER, when).ref
 
     def _proven(self, job: Job, model: Model, phone: Phone, when: str) -> Job:
-        from daruma.bench.proving import prove_white
+        from daruma.bench.kinds.display.proving import prove_white
         from daruma.core.colour.shots import WHITE_LUX, WHITE_REPEATS
         from daruma.standin.lightbox import UNCERTAINTY_UV, LightBoxSim
 

@@ -25,7 +25,8 @@ class Trait:
     `part` is what it is done on; `act` what kind of guarded act it is, None where it can be taken back. `redone` says
     that it counts for the new part in hand only: with another one it is done again; `on_adapter` that its outcomes teach
     of the same adapter only; `lasting` that what its failure loses stays lost, whatever is planned afterwards; `gives`
-    that it gives data that are written later; `writes` that it writes a record to the new part.
+    that it gives data that are written later; `writes` that it writes a record to the new part, `looked_at` that what a failed
+    write has left is read at once; `chooses` that it only takes another part and is no step of the run sheet.
     """
 
     how: How = How.HAND
@@ -36,6 +37,8 @@ class Trait:
     lasting: bool = False
     gives: bool = False
     writes: bool = False
+    looked_at: bool = False
+    chooses: bool = False
 
 
 class Effort(IntEnum):

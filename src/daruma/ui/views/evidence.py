@@ -21,8 +21,8 @@ from daruma.ui.widgets.numbers import Numbers
 from daruma.ui.widgets.picture_view import PictureView
 
 if TYPE_CHECKING:
-    from daruma.bench.measuring import Sample
-    from daruma.bench.tuning import DisplaySheets
+    from daruma.bench.kinds.display.measuring import Sample
+    from daruma.bench.kinds.display.tuning import DisplaySheets
     from daruma.core.colour.brightness import BrightnessVerdict
     from daruma.core.colour.chromaticity import Pair
     from daruma.core.colour.follow import WhitePoint, WhiteVerdict

@@ -33,7 +33,7 @@ from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.promise_card import PromiseCard
 
 if TYPE_CHECKING:
-    from daruma.bench.measuring import Sample
+    from daruma.bench.kinds.display.measuring import Sample
 
 FRAME_MS = 16
 MOST_LIVE = 240  # readings shown while they come in: what is older is in the numbers soon

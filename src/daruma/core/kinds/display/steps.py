@@ -28,11 +28,12 @@ TRAITS = {
     "new_to_socket": _NEW,
     "read_new": replace(_WIRE, redone=True, on_adapter=True),
     "new_off_socket": _NEW,
-    "another_panel": _HAND,
+    "another_panel": replace(_HAND, chooses=True),
     "lift_chip": replace(_HAND, lasting=True),
     "clear_new_chip": _NEW,
     "solder_chip": _NEW,
     "finish_on_phone": replace(_WIRE, act=ActKind.FINISH, redone=True),
-    **dict.fromkeys(("write_new", *sorted(FOR_OWN_CHIP), FOR_MOVED_CHIP, CODES, OTHER_MAKER, TUNED), _WRITE),
+    **dict.fromkeys(("write_new", *sorted(FOR_OWN_CHIP), FOR_MOVED_CHIP, CODES, OTHER_MAKER), _WRITE),
+    TUNED: replace(_WRITE, looked_at=True),
 }
 WRITES = frozenset(key for key, trait in TRAITS.items() if trait.writes)

@@ -82,14 +82,6 @@ def prove_touch(rig: Rig, context: Context) -> Proof:
     return Proof(Function.TOUCH, works, said, (("touch test", "passed" if works else "failed"),), (), context.now())
 
 
-def prove_face(rig: Rig, context: Context) -> Proof:
-    """Read whether the phone unlocks by face, after a face was enrolled on it."""
-    context.report(0.3, "reading the phone after enrolling")
-    works = rig.phone().functions().get(Function.FACE_UNLOCK) is Tri.YES
-    said = "A face was enrolled and unlocks the phone." if works else "The phone does not unlock by face."
-    return Proof(Function.FACE_UNLOCK, works, said, (("enrolled face", "unlocks" if works else "does not"),), (), context.now())
-
-
 def prove_brightness(model: Model, measured: Measured, record: Record | None, when: str) -> Proof:
     """Judge whether the screen gets brighter with the room, and make the proof; `record` is what the panel carries."""
     from daruma.core.colour.brightness import judge_brightness

@@ -6,9 +6,9 @@ from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from typing import TYPE_CHECKING
 
-from daruma.bench import keeping
-from daruma.bench.measuring import LIGHTS
-from daruma.bench.planning import panel_of
+from daruma.bench.kinds.display.codes import keep_tuned as kept_tuned
+from daruma.bench.kinds.display.facts import panel_of
+from daruma.bench.kinds.display.measuring import LIGHTS
 from daruma.catalogue.loader import Catalogue
 from daruma.core.display import Calibration, calibration_of, curves_in, field_values
 from daruma.core.errors import RecordError, Trouble
@@ -132,7 +132,7 @@ def keep_tuned(job: Job, model: Model, shop: Shop, known: Known, when: str) -> J
     source = shop.vault.get(job.backup)
     note = f"tuned for this panel: white and greys ΔE00 {sheet.tuning.after.worst:.1f} expected, from its own fields"
     record = decode(known.target.layout, image, loose=True)
-    made = keeping.keep_tuned(shop.vault, job, source, record, when, note)
+    made = kept_tuned(shop.vault, job, source, record, when, note)
     return replace(with_way(job), backup=made.ref, tuned=made.ref)
 
 

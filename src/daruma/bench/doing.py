@@ -1,0 +1,98 @@
+"""What every use case works with: rig, shop and catalogue, and what a job has seen so far."""
+
+from collections.abc import Callable
+from dataclasses import replace
+from typing import Protocol
+
+from daruma.bench import keeping, reading
+from daruma.bench.context import Context
+from daruma.bench.rig import Rig
+from daruma.catalogue.loader import Catalogue
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.core.known import Known
+from daruma.core.model import Model
+from daruma.core.parts import PartKind
+from daruma.core.records import decode
+from daruma.core.tri import Tri
+from daruma.link.errors import LinkError
+from daruma.store.shop import Shop
+
+
+class HandsLike(Protocol):
+    """What can stand in for hands, where there are none."""
+
+    def do(self, act: str, imei: str, new: str = "") -> None:
+        """Carry out a hand act."""
+
+    def plug_phone(self, imei: str, model: str = "") -> None:
+        """Put a phone on the cable: of a ticket without an IMEI, one of its model that nobody has read yet."""
+
+
+class Doing:
+    """Carry rig, shop and catalogue into a use case; used by one lane at a time for anything that touches the rig."""
+
+    def __init__(self, rig: Rig, shop: Shop, catalogue: Catalogue, hands: HandsLike | None = None) -> None:
+        self.rig = rig
+        self.shop = shop
+        self.catalogue = catalogue
+        self.hands = hands
+
+    def model(self, job: Job) -> Model:
+        """Return the job's model; raise Trouble where the catalogue has none."""
+        try:
+            return self.catalogue.models[job.ticket.model]
+        except KeyError as error:
+            raise Trouble(
+                f"The catalogue has no model {job.ticket.model or '(none chosen)'}.",
+                safe="The ticket is kept.",
+                advice="Choose a model in the ticket, or add its file to the shop's catalogue folder.",
+            ) from error
+
+    def save(self, job: Job, context: Context) -> Job:
+        """Keep a job as it stands; return it as it is kept, with what other windows changed meanwhile."""
+        return self.shop.jobs.save(job, context.now())
+
+    def save_ticket(self, job: Job, context: Context) -> Job:
+        """Keep what was typed into a job's ticket."""
+        return self.shop.jobs.save_ticket(job, context.now())
+
+    def read_phone(self, job: Job, context: Context) -> tuple[Job, reading.PhoneReading]:
+        """Read the phone on the cable into the ticket; what the user typed and the phone contradicts is left to see."""
+        if job.ticket.imei or job.ticket.model:
+            self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei, job.ticket.model))
+        said = reading.read_phone(self.rig, context)
+        ticket = replace(job.ticket, model=said.state.model, imei=said.state.imei, system=str(said.state.system))
+        before = {**said.functions, **{f: v for f, v in job.ticket.before.items() if v is not Tri.UNKNOWN}}
+        if said.functions:
+            ticket = replace(ticket, before=before)
+        return self.save(replace(job, ticket=ticket, phone=said.as_texts()), context), said
+
+    def known(self, job: Job) -> Known:
+        """Return the records that a job has seen, from vault and job."""
+        model = self.model(job)
+        source = chip = target = None
+        own = False
+        if job.backup:
+            backup = self.shop.vault.get(job.backup)
+            own = job.target is not None and bool(backup.content.die) and backup.content.die == job.target.die
+            source, chip = keeping.record_of(backup, model), backup.content.chip or None
+        if job.target_image:
+            target = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(job.target_image), loose=True)
+        return Known(source, chip, target, job.target, own)
+
+    def right_phone(self, job: Job) -> None:
+        """Make sure that the job's phone is on the cable; raise LinkError for another one."""
+        self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+        state = self.rig.phone().state()
+        if state.imei != job.ticket.imei:
+            raise LinkError(
+                f"Another phone is on the cable: IMEI ends in {state.imei[-4:]}, the ticket's in {job.ticket.imei[-4:]}.",
+                safe="Nothing was done.",
+                advice="Put this job's phone on the cable.",
+            )
+
+    def by_hand(self, act: Callable[[HandsLike], None]) -> None:
+        """Let the stand-in hands act, where there are any; a technician's own hands need no telling."""
+        if self.hands is not None:
+            act(self.hands)

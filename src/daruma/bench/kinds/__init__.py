@@ -1,0 +1,59 @@
+"""The kinds of parts at the bench: what each step of the run sheet does, and how each function is proven."""
+
+from functools import cache
+
+from daruma.bench import phone_acts
+from daruma.bench.context import Context
+from daruma.bench.doing import Doing
+from daruma.bench.kinds.room import BenchRoom, Proving
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.core.kinds import KINDS, module
+from daruma.core.parts import Function, PartKind
+from daruma.core.plan.actions import Action, How
+from daruma.core.plan.proofs import proven_by
+
+
+@cache
+def room(kind: PartKind) -> BenchRoom:
+    """Return what the bench knows of a kind of part."""
+    found = module("bench", kind).ROOM
+    assert isinstance(found, BenchRoom)
+    return found
+
+
+@cache
+def rooms() -> tuple[BenchRoom, ...]:
+    """Return every kind's room."""
+    return tuple(room(kind) for kind in KINDS)
+
+
+def proof_of(function: Function) -> Proving:
+    """Return how a function is proven; raise Trouble for one that no kind speaks for."""
+    for each in rooms():
+        if function in each.proofs:
+            return each.proofs[function]
+    raise Trouble(f"There is no proof yet for {function.value}.", safe="Nothing was changed.")
+
+
+def carry_out(doing: Doing, job: Job, action: Action, context: Context) -> tuple[Job, str]:
+    """Carry out an action; return the job as it then is and a note for the step."""
+    if proven_by(action.key) is not None:
+        raise Trouble("Proofs are taken at the Proof stage.", safe="Nothing was changed.", advice="Go to Proof.")
+    part = action.trait.part
+    if action.trait.how is How.HAND:
+        act_by_hand(doing, job, action)
+        told = room(part).tells.get(action.key) if part in KINDS else None
+        return (told(job, True) if told else job), ""
+    if action.key == "unbind_on_phone":
+        doing.right_phone(job)
+        phone_acts.unbind(doing.rig, doing.shop, doing.model(job), job, context)
+        return job, "the board is unbound"
+    assert part is not None, "what is done over the wire is done on a part"
+    return room(part).steps[action.key](doing, job, action, context)
+
+
+def act_by_hand(doing: Doing, job: Job, action: Action) -> None:
+    """Let the stand-in hands do what an action is by hand; a technician does it with their own."""
+    for deed in action.hands:
+        doing.by_hand(lambda hands, deed=deed: hands.do(deed, job.ticket.imei, job.ticket.panel_die))  # type: ignore[misc]

@@ -1,0 +1,70 @@
+"""The display at the bench: its codes kept, its records written, its white, touch, notice and brightness proven."""
+
+from dataclasses import replace
+
+from daruma.bench.context import Context
+from daruma.bench.doing import Doing
+from daruma.bench.kinds.display import measuring, proving, tuning, writing
+from daruma.bench.kinds.display.facts import at_most, bare, chosen, counts, known_facts
+from daruma.bench.kinds.display.steps import STEPS, as_found
+from daruma.bench.kinds.room import BenchRoom, Proving
+from daruma.bench.rig import BenchState
+from daruma.core.interlocks import Interlock
+from daruma.core.job import Job, Proof
+from daruma.core.parts import Function, PartKind
+from daruma.core.tri import Tri
+
+
+def _locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
+    known = doing.known(job)
+    plan = writing.planned_write(job, known) if known.source is not None else None
+    return writing.locks_from(bench, doing.shop, doing.model(job), job, plan)
+
+
+def _donor(job: Job, good: bool) -> Job:
+    return replace(job, ticket=replace(job.ticket, donor=Tri.YES if good else Tri.NO))
+
+
+def _white(doing: Doing, job: Job, context: Context) -> Proof:
+    return proving.prove_white(doing.model(job), job.readings, context.now())[0]
+
+
+def _brightness(doing: Doing, job: Job, context: Context) -> Proof:
+    return proving.prove_brightness(doing.model(job), job.measured, doing.known(job).target, context.now())
+
+
+def _levels(doing: Doing, job: Job, context: Context, repeats: int) -> Job:
+    doing.right_phone(job)
+    measured = measuring.measure_brightness(doing.rig, measuring.measured_here(job), measuring.fitted(job), context, repeats)
+    return replace(job, measured=measured)
+
+
+def _notice(doing: Doing, job: Job, context: Context) -> Proof:
+    doing.right_phone(job)
+    return proving.prove_notice(doing.rig, context)
+
+
+def _touch(doing: Doing, job: Job, context: Context) -> Proof:
+    doing.right_phone(job)
+    return proving.prove_touch(doing.rig, context)
+
+
+ROOM = BenchRoom(
+    PartKind.DISPLAY,
+    bare=bare,
+    facts=known_facts,
+    steps=STEPS,
+    locks=_locks,
+    proofs={
+        Function.AMBIENT_WHITE: Proving(_white),
+        Function.AUTO_BRIGHTNESS: Proving(_brightness, _levels),
+        Function.NO_DISPLAY_NOTICE: Proving(_notice),
+        Function.TOUCH: Proving(_touch),
+    },
+    at_most=at_most,
+    besides=lambda catalogue: (tuning.tuned_action(catalogue),),
+    counts=counts,
+    chosen=chosen,
+    as_found=as_found,
+    tells={"check_donor": _donor},
+)

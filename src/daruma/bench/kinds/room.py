@@ -1,0 +1,89 @@
+"""What a kind of part does at the bench: one value of this class in each kind's module."""
+
+from collections.abc import Callable, Mapping, Sequence
+from dataclasses import dataclass, field
+from typing import Any
+
+from daruma.bench.context import Context
+from daruma.bench.doing import Doing
+from daruma.bench.rig import BenchState
+from daruma.catalogue.loader import Catalogue
+from daruma.core.backup import Backup
+from daruma.core.interlocks import Interlock
+from daruma.core.job import Job, Proof
+from daruma.core.known import Known
+from daruma.core.pairing import Condition
+from daruma.core.parts import Function, PartKind
+from daruma.core.plan.actions import Action
+from daruma.core.plan.case import Case
+from daruma.core.plan.routes import Route
+
+Step = Callable[[Doing, Job, Action, Context], tuple[Job, str]]
+Done = tuple[tuple[str, bool], ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Proving:
+    """Hold how a function is proven: judged from what is known and, where it is measured for that, how (readings a level)."""
+
+    judge: Callable[[Doing, Job, Context], Proof]
+    measure: Callable[[Doing, Job, Context, int], Job] | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Chosen:
+    """Hold a job whose way was chosen: whether a fresh part is worked on, and whether the way itself took another one."""
+
+    job: Job
+    fresh: bool = False
+    another: bool = False
+
+
+def _as_it_is(facts: Any) -> Any:
+    return facts
+
+
+def _no_actions(_: Catalogue) -> tuple[Action, ...]:
+    return ()
+
+
+def _all_met(_: Job) -> frozenset[Condition]:
+    return frozenset()
+
+
+def _all_count(_: Job, __: Known, done: Done) -> Done:
+    return done
+
+
+def _nothing_chosen(job: Job, _: Route, __: Case) -> Chosen:
+    return Chosen(job)
+
+
+def _unseen(_: Doing, job: Job) -> Job:
+    return job
+
+
+@dataclass(frozen=True, slots=True)
+class BenchRoom:
+    """Hold what the use cases ask of a kind of part.
+
+    `bare` are the facts on the ticket, `facts` those with what the shop knows (the phone's backups are given), `at_most` those
+    with which every step is there that there could be. `steps` do the actions that are not done by hand, `tells` what a
+    hand step's outcome says of the part. `locks` are the interlocks of writing to it; `proofs` prove the functions that
+    it speaks for. `besides` are actions that no plan has, `counts` what of the work done still counts, `as_found` reads what
+    a failed write has left; `unmet` are conditions that the ticket rules out.
+    """
+
+    kind: PartKind
+    bare: Callable[[Job], Any]
+    facts: Callable[[Doing, Job, Any, Sequence[Backup]], Any]
+    steps: Mapping[str, Step]
+    locks: Callable[[Doing, Job, BenchState], tuple[Interlock, ...]]
+    proofs: Mapping[Function, Proving]
+    at_most: Callable[[Any], Any] = _as_it_is
+    besides: Callable[[Catalogue], tuple[Action, ...]] = _no_actions
+    unmet: Callable[[Job], frozenset[Condition]] = _all_met
+    counts: Callable[[Job, Known, Done], Done] = _all_count
+    chosen: Callable[[Job, Route, Case], Chosen] = _nothing_chosen
+    as_found: Callable[[Doing, Job], Job] = _unseen
+    tells: Mapping[str, Callable[[Job, bool], Job]] = field(default_factory=dict)

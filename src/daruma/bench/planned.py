@@ -1,0 +1,91 @@
+"""The use cases of planning: a job's case, its plan and what-ifs, choosing a way, the actions behind its steps."""
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from daruma.bench import settling
+from daruma.bench.context import Context
+from daruma.bench.doing import Doing, HandsLike
+from daruma.bench.kinds import rooms
+from daruma.bench.planning import bare_case, case_of, with_route
+from daruma.bench.rig import Rig
+from daruma.catalogue.loader import Catalogue
+from daruma.core.job import Job
+from daruma.core.kinds import promisable
+from daruma.core.plan.actions import Action, ActionFigures
+from daruma.core.plan.case import Case
+from daruma.core.plan.explain import Source, explain
+from daruma.core.plan.knowing import Worth, worth_knowing
+from daruma.core.plan.money import Preferences
+from daruma.core.plan.planner import Plan, make_plan
+from daruma.core.plan.routes import Route
+from daruma.core.plan.setting import all_actions
+from daruma.core.plan.solution import Solution, solve
+from daruma.core.plan.whatif import those_that_apply
+from daruma.store.preferences import load_ways, save_ways
+from daruma.store.shop import Shop
+
+
+class Planned(Doing):
+    """Plan jobs."""
+
+    def __init__(self, rig: Rig, shop: Shop, catalogue: Catalogue, hands: HandsLike | None = None) -> None:
+        super().__init__(rig, shop, catalogue, hands)
+        self._solution: Solution | None = None
+        self._made: dict[str, tuple[Case, dict[str, Action]]] = {}
+
+    def case(self, job: Job) -> Case:
+        """Return the planner's case of a job, from where its steps have brought it."""
+        return case_of(self, job)
+
+    def plan(self, job: Job) -> Plan:
+        """Return the ways still open and the closed ones."""
+        return make_plan(self.case(job), self.catalogue.figures)
+
+    def solve(self, job: Job, changes: Sequence[tuple[str, str]] = ()) -> Solution:
+        """Solve a job's plan as things are and, with changes, as they would be; what was asked of another job is left out."""
+        case = self.case(job)
+        self._solution = solve(case, self.catalogue.figures, those_that_apply(case, changes), self._solution)
+        return self._solution
+
+    def worth_knowing(self, case: Case) -> tuple[Worth, ...]:
+        """Return what would be worth knowing before anything is done."""
+        return worth_knowing(case, self.catalogue.figures)
+
+    def explain(self, case: Case, route: Route) -> tuple[Source, ...]:
+        """Return where every number of a route comes from."""
+        return explain(case, route, {f.value: label for f, label in self.catalogue.function_labels.items()})
+
+    def prefer(self, preferences: Preferences) -> None:
+        """Keep what the shop prefers."""
+        save_ways(self.shop.folder, replace(load_ways(self.shop.folder), preferences=preferences))
+
+    def choose(self, job: Job, route: Route, context: Context) -> Job:
+        """Make the run sheet of a route."""
+        settling.refuse_past_doubt(self.shop, job)
+        return self.save(with_route(job, route, self.case(job)), context)
+
+    def actions(self, job: Job) -> dict[str, Action]:
+        """Return every action of the job by key, from the ticket alone: asks neither store nor device.
+
+        A step of the run sheet that does not follow from today's ticket any more is there as a hand act without effect.
+        """
+        return {**{step.action: _stale(step.action, self.catalogue) for step in job.steps}, **self.of_ticket(job)}
+
+    def of_ticket(self, job: Job) -> dict[str, Action]:
+        """Return every action that follows from the ticket as it is now, by key."""
+        # an owner not asked yet, whatever a part may turn out to be: the steps for that are among them
+        case = bare_case(job, self.model(job), self.catalogue)
+        parts = {room.kind: room.at_most(case.parts[room.kind]) for room in rooms()}
+        case = replace(case, parts=parts, promised=promisable(), trusted=False)
+        made = self._made.get(case.model.key)
+        if made is None or made[0] != case:
+            # asked at each look at the bench; tickets of a model ask mostly for the same
+            actions = (*all_actions(case, self.catalogue.figures), *(a for room in rooms() for a in room.besides(self.catalogue)))
+            made = self._made[case.model.key] = (case, {action.key: action for action in reversed(actions)})
+        return made[1]
+
+
+def _stale(key: str, catalogue: Catalogue) -> Action:
+    figures = catalogue.figures.get(key) or ActionFigures(key.replace("_", " ").capitalize(), 0.0)
+    return Action(key, figures, (), {})

@@ -1,0 +1,162 @@
+"""The use cases of the bench: look at it, do steps, note what failed, settle what is in doubt."""
+
+from contextlib import suppress
+from dataclasses import dataclass
+
+from daruma.bench import firmware, phone_acts, settling
+from daruma.bench.acting import WriteFailed
+from daruma.bench.context import Context
+from daruma.bench.holding import Lapsed, lapsed
+from daruma.bench.kinds import act_by_hand, carry_out, room
+from daruma.bench.kinds.display.writing import WritePlan, decide, planned_write
+from daruma.bench.planned import Planned
+from daruma.bench.rig import BenchState, look
+from daruma.bench.standing import what_is_safe
+from daruma.bench.writing import budget_of
+from daruma.core.acts import Act, ActKind, ActState
+from daruma.core.budget import WriteBudget
+from daruma.core.errors import Cause, Trouble
+from daruma.core.interlocks import Interlock
+from daruma.core.job import Job, StepState
+from daruma.core.kinds import KINDS, trait
+from daruma.core.known import Known
+from daruma.core.parts import PartKind
+from daruma.core.plan.actions import Action, How
+from daruma.store.database import StoreTrouble
+
+
+@dataclass(frozen=True, slots=True)
+class Survey:
+    """Hold how the bench stands for a job: devices, interlocks, records, what would be written, what is safe now."""
+
+    bench: BenchState
+    known: Known
+    locks: tuple[Interlock, ...]
+    plan: WritePlan | None
+    budget: WriteBudget | None
+    doubts: tuple[Act, ...]
+    acts: tuple[Act, ...]
+    backups: int
+    safe: str
+    lapsed: Lapsed | None = None
+
+
+class Working(Planned):
+    """Work at the bench."""
+
+    def survey(self, job: Job, _: Context) -> Survey:
+        """Look at the bench as it stands for a job."""
+        known, model = self.known(job), self.model(job)
+        if self.hands is not None and job.ticket.imei:
+            self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
+        bench = look(self.rig)
+        plan = planned_write(job, known) if known.source is not None else None
+        locks = self._locks(job, bench)
+        doubts = settling.doubts_of(self.shop, job)
+        plugged = any(part is not None for part in bench.sockets.values())
+        budget = budget_of(self.shop, model, known.target_part.die) if known.target_part else None
+        return Survey(
+            bench,
+            known,
+            locks,
+            plan,
+            budget,
+            self.shop.journal.left_in_doubt(),
+            self.shop.journal.acts_of(job.uid),
+            self.shop.vault.count(),
+            what_is_safe(job, doubts, guarded=self.guarded(job) is not None, plugged=plugged),
+            lapsed(job, self.of_ticket(job), model, bench),
+        )
+
+    def put_back(self, job: Job, index: int, context: Context) -> Job:
+        """Let the hands do a ticked step again whose state is no more; a technician has done it with their own."""
+        act_by_hand(self, job, self.actions(job)[job.steps[index].action])
+        found = lapsed(job, self.of_ticket(job), self.model(job), look(self.rig))
+        if found is not None and found.index == index:
+            raise Trouble(f"Not yet: {found.seen}.", safe="Nothing was changed.", advice=f"{found.title}, then try again.")
+        return self.save(job.with_step(index, StepState.DONE, job.steps[index].note, job.steps[index].when), context)
+
+    def guarded(self, job: Job) -> ActKind | None:
+        """Return what kind of guarded act the step at hand is, None for a step that can be taken back."""
+        index = job.current_step
+        key = job.steps[index].action if index is not None else ""
+        return trait(key).act
+
+    def _locks(self, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
+        """Evaluate the interlocks of the step at hand, those of a write to the display where it is none of the guarded ones."""
+        kind = self.guarded(job)
+        if kind in (ActKind.UNBIND, ActKind.FINISH):
+            return phone_acts.phone_locks(self.rig, self.shop, self.model(job), job, kind)
+        part = trait(job.steps[job.current_step].action).part if kind is not None and job.current_step is not None else None
+        return room(part or PartKind.DISPLAY).locks(self, job, bench)
+
+    def decide(self, job: Job, context: Context) -> Job:
+        """Keep the decision to try another maker's record on the new panel: it lights the interlock on makers."""
+        self.shop.jobs.refuse_stale(job)
+        return self.save(decide(job, planned_write(job, self.known(job)), context), context)
+
+    def do_step(self, job: Job, index: int, context: Context) -> Job:
+        """Carry out one step of the run sheet; a failure is kept with the step, or noted, and raised."""
+        settling.refuse_past_doubt(self.shop, job)
+        action = self.of_ticket(job).get(job.steps[index].action)
+        if action is None:
+            raise Trouble(
+                "This step does not follow from the ticket any more: it was changed after the way was chosen.",
+                safe="Nothing was done.",
+                advice="Plan again from here, or change the ticket back.",
+            )
+        self.shop.jobs.refuse_stale(job)
+        try:
+            after, note = carry_out(self, job, action, context)
+        except Trouble as trouble:
+            self._failed(job, index, action, trouble, context)
+            raise
+        return self.save(after.with_step(index, StepState.DONE, note, context.now()).with_outcome(action.key, True), context)
+
+    def _failed(self, job: Job, index: int, action: Action, trouble: Trouble, context: Context) -> None:
+        """Keep what a failed try has left: the step, and its outcome with the cause."""
+        if isinstance(trouble, StoreTrouble):
+            return
+        if action.trait.writes and isinstance(trouble, WriteFailed):
+            failed = job.with_step(index, StepState.FAILED, trouble.what, context.now())
+            # what a spoilt write has left decides whether anything has to be written at all
+            job = self._as_found(failed, action.trait.part) if action.trait.looked_at else failed
+        elif action.trait.how is How.HAND or trouble.cause is Cause.OTHER:
+            return
+        told = trouble.cause is not Cause.OTHER
+        self.save(job.with_outcome(action.key, False, trouble.cause) if told else job, context)
+
+    def _as_found(self, job: Job, kind: PartKind | None) -> Job:
+        """Return the job with what its part on the programmer carries now, as far as that can be read."""
+        with suppress(Trouble):
+            if kind is not None:
+                return room(kind).as_found(self, job)
+        return job
+
+    def fail_step(self, job: Job, index: int, context: Context) -> Job:
+        """Note that a step failed for good; the plan is then solved again from there."""
+        action = self.actions(job)[job.steps[index].action]
+        note = f"failed: {action.figures.on_failure}"
+        told = room(action.trait.part).tells.get(action.key) if action.trait.part in KINDS else None
+        failed = (told(job, False) if told else job).with_step(index, StepState.FAILED, note, context.now())
+        return self.save(failed.with_outcome(action.key, False), context)
+
+    def update_firmware(self, job: Job, context: Context) -> str:
+        """Update the programmer to what the job's model needs."""
+        return str(firmware.update_firmware(self.rig, self.shop, self.model(job), job, context))
+
+    def settle(self, act: Act, context: Context) -> tuple[Job, ActState]:
+        """Settle an act in doubt by looking at what it was on; the step of its job follows."""
+        job = self.shop.jobs.known_by(act.job)
+        state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context)
+        mine = (i for i, step in enumerate(job.steps) if trait(step.action).act is act.kind and step.state is not StepState.DONE)
+        index = next(mine, None)
+        if job.target is not None and job.target.die == act.die:
+            job = self._as_found(job, job.target.kind)
+        if index is not None:
+            # what was never taken is not tried yet
+            ends = {ActState.DONE: StepState.DONE, ActState.NOT_SENT: StepState.OPEN}
+            if state is not ActState.NOT_SENT:
+                job = job.with_outcome(job.steps[index].action, state is ActState.DONE)
+            job = job.with_step(index, ends.get(state, StepState.FAILED), f"settled: {state.value}", context.now())
+        return self.save(job, context), state
