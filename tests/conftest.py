@@ -21,8 +21,8 @@ from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.job import Job
 from daruma.demo.build import build
-from daruma.demo.folder import WORLD
 from daruma.demo.hands import Hands, connect_hands
+from daruma.demo.marks import WORLD
 from daruma.store.shop import Shop
 
 settings.register_profile(

@@ -128,7 +128,8 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
 
 
 def _start_demo(setup: Setup, standins: StandIns) -> None:
-    from daruma.demo.folder import WORLD, demo_folder
+    from daruma.demo.folder import demo_folder
+    from daruma.demo.marks import WORLD
 
     standins.prepare(demo_folder(setup.data, fresh=setup.fresh) / WORLD, setup.pace)
 
@@ -177,7 +178,7 @@ class CrashNotice:
     def __call__(self, kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         log.critical("unexpected", exc_info=(kind, error, trace))
         if self._shell.room is not None:
-            self._shell.room.desk.trouble.emit(error if isinstance(error, Trouble) else bug(error))
+            self._shell.room.tell(error if isinstance(error, Trouble) else bug(error))
 
 
 def run(setup: Setup) -> int:

@@ -14,8 +14,8 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Job, StepState
 from daruma.core.parts import Function
 from daruma.core.plan.proofs import proof_key
-from daruma.demo.folder import WORLD
 from daruma.demo.hands import Hands, connect_hands
+from daruma.demo.marks import WORLD
 from daruma.link.errors import LinkError, Refused
 from daruma.standin.server import Bench
 from daruma.standin.world import load_world

@@ -27,8 +27,8 @@ from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
-from daruma.demo.folder import WORLD
 from daruma.demo.hands import connect_hands
+from daruma.demo.marks import WORLD
 from daruma.link.errors import LinkError
 from daruma.link.port import Port
 from daruma.standin.server import Bench

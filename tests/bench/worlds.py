@@ -14,7 +14,7 @@ from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.model import Model
 from daruma.core.parts import Version
 from daruma.demo.build import Builder
-from daruma.demo.folder import MADE, MADE_AS, WORLD
+from daruma.demo.marks import MADE, MADE_AS, WORLD
 from daruma.demo.things import Maker
 from daruma.standin.world import Panel, Phone, save_world
 from daruma.store.shop import Shop

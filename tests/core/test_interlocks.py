@@ -7,6 +7,7 @@ import pytest
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.budget import WriteBudget
+from daruma.core.errors import Remedy
 from daruma.core.interlocks import BackupEvidence, WriteEvidence, dark, write_interlocks
 from daruma.core.parts import PartKind, PartSelf, Version
 from daruma.core.records import decode, encode
@@ -66,16 +67,16 @@ def test_another_model_or_maker(evidence: WriteEvidence) -> None:
     assert keys(replace(evidence, part=fenwick, checked_part=fenwick)) == set(), "codes have no maker"
     other = replace(evidence, part=fenwick, checked_part=fenwick, record_maker="Ostby", decided="decided by me")
     assert keys(other) == {"maker"}, "a panel of this maker takes no other's record, whoever decides"
-    assert not dark(write_interlocks(other))[0].to_decide
+    assert dark(write_interlocks(other))[0].offers is None
     assert keys(replace(evidence, part=None)) >= {"part", "model", "maker"}
 
 
 def test_another_maker_s_record_is_a_decision(evidence: WriteEvidence) -> None:
     """Some panels of the second maker take the first one's data, not every one does: common practice, no source."""
-    assert not dark(write_interlocks(replace(evidence, record_maker="Fenwick", decided="yes")))[0].to_decide, "its own step"
+    assert dark(write_interlocks(replace(evidence, record_maker="Fenwick", decided="yes")))[0].offers is None, "its own step"
     undecided = replace(evidence, record_maker="Fenwick", tried=True)
     (lock,) = dark(write_interlocks(undecided))
-    assert (lock.key, lock.to_decide) == ("maker", True)
+    assert (lock.key, lock.offers) == ("maker", Remedy.DECIDE)
     assert "may be refused" in lock.evidence
     assert keys(replace(undecided, decided="decided 2026-11-26 by me")) == set()
     assert keys(replace(undecided, decided="decided", part=replace(PART, maker="Nobody"))) == {"maker"}

@@ -13,7 +13,7 @@ from PySide6.QtGui import QColor, QImage, QPainter
 from PySide6.QtTest import QAbstractItemModelTester
 from pytestqt.qtbot import QtBot
 
-from daruma.core.errors import Cancelled, Trouble
+from daruma.core.errors import Cancelled, Cause, Remedy, Trouble
 from daruma.core.job import Progress, Stage
 from daruma.core.pictures.primitives import Picture, Rect, Text, Tone
 from daruma.store.shop import Shop
@@ -135,12 +135,12 @@ def test_the_notices(qtbot: QtBot) -> None:
     bar, busy = TroubleBar(), BusyBar()
     for widget in (bar, busy):
         qtbot.addWidget(widget)
-    bar.show_trouble(Trouble("It broke.", safe="All is safe.", advice="Mend it."), "mend", "Mend")
+    bar.show_trouble(Trouble("It broke.", safe="All is safe.", advice="Mend it.", cause=Cause.FIRMWARE))
     assert bar.accessibleName() == "It broke. All is safe. Mend it."
-    asked: list[str] = []
+    asked: list[Remedy] = []
     bar.remedy_asked.connect(asked.append)
     bar.remedy.click()
-    assert asked == ["mend"]
+    assert asked == [Remedy.FIRMWARE]
     work = Work("reading", lambda _: None, cancellable=True)
     busy.follow(work)
     work.report(0.5, "half")

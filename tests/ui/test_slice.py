@@ -54,7 +54,7 @@ def test_first_ticket_to_second_eye_with_the_mouse_alone(driver: Driver, demo_fo
         driver.idle()
         assert not driver.troubles, driver.troubles
     driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
-    assert driver.window.face.accessibleName() == "J-0002, both eyes: promised and proven"
+    assert driver.window.head.face.accessibleName() == "J-0002, both eyes: promised and proven"
     driver.idle()
     driver.click("page_shop")
     assert "Interlocks of act" in driver.window.views[Stage.HAND_OVER].preview.toPlainText()

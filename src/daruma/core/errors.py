@@ -14,6 +14,15 @@ class Cause(Enum):
     OTHER = "other"
 
 
+class Remedy(Enum):
+    """Name an act of this program that puts a trouble right, or lights an interlock; the gravest first."""
+
+    SETTLE = "settle"
+    FIRMWARE = "firmware"
+    TRUST = "trust"
+    DECIDE = "decide"
+
+
 class Trouble(Exception):
     """Report a failure that is nobody's bug, in the three parts a technician needs.
 
@@ -22,6 +31,11 @@ class Trouble(Exception):
     """
 
     usual: ClassVar[Cause] = Cause.OTHER
+
+    @property
+    def offers(self) -> Remedy | None:
+        """Return the act of this program that puts it right, if there is one."""
+        return Remedy.FIRMWARE if self.cause is Cause.FIRMWARE else None
 
     def __init__(self, what: str, *, safe: str = "", advice: str = "", cause: Cause | None = None) -> None:
         super().__init__(what)

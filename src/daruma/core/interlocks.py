@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from daruma.core.budget import WriteBudget
+from daruma.core.errors import Remedy
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf, Version
 from daruma.core.records import FieldRole, Record
@@ -11,14 +12,14 @@ from daruma.core.serials import code_fault, grouped, serial_fault
 
 @dataclass(frozen=True, slots=True)
 class Interlock:
-    """Hold one condition: lit or dark, the evidence for it, how to light it, and whether a decision would."""
+    """Hold one condition: lit or dark, the evidence for it, how to light it; where it is dark, the act that would."""
 
     key: str
     label: str
     lit: bool
     evidence: str
     remedy: str = ""
-    to_decide: bool = False
+    offers: Remedy | None = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -146,6 +147,7 @@ def phone_interlocks(evidence: PhoneEvidence) -> tuple[Interlock, ...]:
             e.trusted,
             "its owner has confirmed" if e.trusted else "not confirmed yet",
             "Unlock the phone and confirm trust on it.",
+            None if e.trusted else Remedy.TRUST,
         ),
         Interlock("system", "System version knows it", knows, f"{e.system or 'not known'}; {range_}", "Plan another way."),
         _settled(e.act_in_doubt),
@@ -249,7 +251,7 @@ def _maker(e: WriteEvidence) -> Interlock:
     # some take it and some refuse: nobody but the technician decides to spend a write on that
     said = f"{said}: {e.decided or 'it may be refused, and the write counts'}"
     remedy = f"Decide to try it, or use a panel by {e.record_maker}."
-    return Interlock("maker", label, bool(e.decided), said, remedy, to_decide=not e.decided)
+    return Interlock("maker", label, bool(e.decided), said, remedy, offers=None if e.decided else Remedy.DECIDE)
 
 
 def _firmware(e: WriteEvidence) -> Interlock:
@@ -260,7 +262,8 @@ def _firmware_of(firmware: Version | None, model: Model) -> Interlock:
     needed = model.programmer_firmware
     enough = firmware is not None and firmware >= needed
     said = "no programmer" if firmware is None else f"has {firmware}, {model.name} needs {needed}"
-    return Interlock("firmware", "Firmware new enough", enough, said, "Update the programmer.")
+    offers = None if enough else Remedy.FIRMWARE
+    return Interlock("firmware", "Firmware new enough", enough, said, "Update the programmer.", offers)
 
 
 def _phone(e: WriteEvidence) -> Interlock:
@@ -280,4 +283,5 @@ def _doubt(e: WriteEvidence) -> Interlock:
 
 def _settled(act_in_doubt: bool) -> Interlock:
     said = "an earlier act on it was never settled" if act_in_doubt else "every earlier act is settled"
-    return Interlock("doubt", "No act in doubt", not act_in_doubt, said, "Put the part on the socket and settle the act.")
+    offers = Remedy.SETTLE if act_in_doubt else None
+    return Interlock("doubt", "No act in doubt", not act_in_doubt, said, "Put the part on the socket and settle the act.", offers)

@@ -24,7 +24,7 @@ from daruma.core.plan.proofs import proven_by
 from daruma.core.records import FieldRole, compose, decode, fields_to_write
 from daruma.core.shelf import ShelfPart
 from daruma.core.tri import Tri
-from daruma.demo.folder import MADE, MADE_AS, WORLD
+from daruma.demo.marks import MADE, MADE_AS, WORLD
 from daruma.demo.things import Maker
 from daruma.link.devices import DeviceSelf
 from daruma.standin.phone import readable_board

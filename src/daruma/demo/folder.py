@@ -6,9 +6,7 @@ from pathlib import Path
 from tempfile import TemporaryDirectory
 
 from daruma.core.errors import Trouble
-
-WORLD = "world.json"
-MADE, MADE_AS = "made-as.txt", "3"  # the demo is built anew where its records changed their layout
+from daruma.demo.marks import MADE, MADE_AS, WORLD
 
 
 def demo_folder(folder: Path, *, fresh: bool = False) -> Path:

@@ -1,6 +1,6 @@
 """Actions as data: menus, keys and the list of keys read this one table."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 
 from PySide6.QtGui import QAction, QKeySequence
@@ -46,7 +46,7 @@ def duplicate_keys(specs: tuple[ActionSpec, ...]) -> tuple[str, ...]:
     return tuple(sorted({key for key in keys if keys.count(key) > 1}))
 
 
-def build_actions(window: QMainWindow, handlers: dict[str, Callable[[], None]]) -> dict[str, QAction]:
+def build_actions(window: QMainWindow, handlers: Mapping[str, Callable[[], object]]) -> dict[str, QAction]:
     """Build every action into the window's menus; raise ValueError for a double key or a missing handler."""
     if doubled := duplicate_keys(SPECS):
         raise ValueError(f"two actions claim {', '.join(doubled)}")
@@ -66,7 +66,7 @@ def build_actions(window: QMainWindow, handlers: dict[str, Callable[[], None]]) 
 class _Caller:
     """Call a handler without the checked state that the signal carries."""
 
-    def __init__(self, handler: Callable[[], None], owner: QAction) -> None:
+    def __init__(self, handler: Callable[[], object], owner: QAction) -> None:
         self._handler = handler
         self._owner = owner
 

@@ -9,13 +9,13 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.bench.context import local_time
+from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
     from daruma.store.carrying import Carried
     from daruma.store.copies import Copy
     from daruma.store.retention import Due
-    from daruma.ui.desk import Desk
 
 FIRST_MS, AGAIN_MS = 20_000, 15 * 60_000  # when the night's copy is looked for
 
@@ -27,7 +27,7 @@ class Copying(QObject):
     due_changed = Signal(object)
     told = Signal(object)
 
-    def __init__(self, desk: Desk) -> None:
+    def __init__(self, desk: JobsDesk) -> None:
         super().__init__(desk)
         self._desk = desk
         self.lane = Lane("copies", self)

@@ -14,7 +14,8 @@ def laid_out_once(view: QWidget) -> Iterator[None]:
     Each widget that is shown would otherwise have its sheet laid out at once, all its texts measured.
     """
     sheets = (view, *view.findChildren(QWidget, "", Qt.FindChildOption.FindDirectChildrenOnly))
-    layouts = [sheet.layout() for sheet in sheets if sheet.layout() is not None and sheet.layout().isEnabled()]
+    found = (sheet.layout() for sheet in sheets)
+    layouts = [layout for layout in found if layout is not None and layout.isEnabled()]
     for layout in layouts:
         layout.setEnabled(False)
     try:

@@ -30,7 +30,7 @@ def png_of(picture: Picture) -> bytes:
     data = QByteArray()
     buffer = QBuffer(data)
     buffer.open(QIODevice.OpenModeFlag.WriteOnly)
-    plot_image(picture).save(buffer, "PNG")
+    plot_image(picture).save(buffer, "PNG")  # type: ignore[call-overload]
     return bytes(data.data())
 
 

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject
 
@@ -13,15 +12,13 @@ from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.parts import Function
-
-if TYPE_CHECKING:
-    from daruma.ui.desk import Desk
+from daruma.ui.jobs_desk import JobsDesk
 
 
 class Proving(QObject):
     """Start what proofs rest on."""
 
-    def __init__(self, desk: Desk) -> None:
+    def __init__(self, desk: JobsDesk) -> None:
         super().__init__(desk)
         self._desk = desk
 

@@ -2,36 +2,35 @@
 
 from __future__ import annotations
 
-from datetime import datetime
+from collections.abc import Callable
+from functools import partial
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import (
     QApplication,
     QComboBox,
-    QFrame,
     QHBoxLayout,
     QLineEdit,
     QPlainTextEdit,
-    QPushButton,
     QStackedWidget,
     QVBoxLayout,
     QWidget,
 )
 
-from daruma.core.errors import Trouble
-from daruma.core.job import Job, Stage, stage_of, stages, waits_for
+from daruma.core.errors import Remedy, Trouble
+from daruma.core.job import Job, Stage, stage_of, stages
 from daruma.ui.actions import build_actions
-from daruma.ui.desk import QUIET_WORK, Desk
-from daruma.ui.shell import RAIL_WIDTH, Shell
+from daruma.ui.desk import Desk
+from daruma.ui.head import Head
+from daruma.ui.running import QUIET_WORK
+from daruma.ui.shell import Interior, Shell
+from daruma.ui.side import Side
 from daruma.ui.theme import ThemeChange
 from daruma.ui.views.furnish import Views
-from daruma.ui.widgets.cord import Cord
 from daruma.ui.widgets.doubt_bar import DoubtBar
-from daruma.ui.widgets.faces import Face
 from daruma.ui.widgets.foot import Foot
 from daruma.ui.widgets.notices import BusyBar, TroubleBar, label
-from daruma.ui.widgets.rail import Rail, RailTicket
 from daruma.ui.work import Work
 
 if TYPE_CHECKING:
@@ -39,7 +38,7 @@ if TYPE_CHECKING:
     from daruma.core.acts import Act
 
 
-class Room(QWidget):
+class Room(Interior):
     """Show one job at a time, and the way through it."""
 
     def __init__(self, shell: Shell, desk: Desk, shop_name: str) -> None:
@@ -64,11 +63,12 @@ class Room(QWidget):
         across = QHBoxLayout(middle)
         across.setContentsMargins(0, 0, 0, 0)
         across.setSpacing(0)
-        across.addWidget(self._rail_side())
+        self.side = Side(self.desk)
+        across.addWidget(self.side)
         down = QVBoxLayout()
         down.setContentsMargins(16, 10, 16, 10)
         down.setSpacing(8)
-        self.head = self._head()
+        self.head = Head()
         down.addWidget(self.head)
         self.trouble_bar, self.busy_bar = TroubleBar(), BusyBar()
         self.doubt_bar = DoubtBar(self.desk.settle, self._open_known_by)
@@ -89,53 +89,12 @@ class Room(QWidget):
         self.foot = Foot()
         column.addWidget(self.foot)
 
-    def _rail_side(self) -> QWidget:
-        side = QFrame()
-        side.setProperty("role", "rail")
-        side.setFixedWidth(RAIL_WIDTH)
-        column = QVBoxLayout(side)
-        column.setContentsMargins(0, 8, 0, 8)
-        new = QPushButton("New ticket")
-        new.setObjectName("new_ticket")
-        new.clicked.connect(self.desk.new_job)
-        self.rail = Rail()
-        shop = QPushButton("Shop: vault, shelf, copies")
-        shop.setObjectName("open_shop")
-        shop.clicked.connect(self._open_vault)
-        for widget in (new, shop):
-            row = QHBoxLayout()
-            row.setContentsMargins(8, 0, 8, 0)
-            row.addWidget(widget)
-            column.addLayout(row)
-            if widget is new:
-                column.addWidget(self.rail, 1)
-        return side
-
-    def _head(self) -> QWidget:
-        head = QWidget()
-        column = QVBoxLayout(head)
-        column.setContentsMargins(0, 0, 0, 0)
-        column.setSpacing(6)
-        top = QHBoxLayout()
-        self.face = Face(40)
-        self.title, self.subtitle = label("head", wrap=False), label("quiet")
-        texts = QVBoxLayout()
-        texts.setSpacing(0)
-        texts.addWidget(self.title)
-        texts.addWidget(self.subtitle)
-        top.addWidget(self.face)
-        top.addLayout(texts, 1)
-        column.addLayout(top)
-        self.cord = Cord()
-        column.addWidget(self.cord)
-        return head
-
     def _build_actions(self) -> None:
-        handlers = {
+        handlers: dict[str, Callable[[], object]] = {
             "job.new": self.desk.new_job,
             "job.main": self._do_main,
-            "job.next": lambda: self._step_rail(1),
-            "job.previous": lambda: self._step_rail(-1),
+            "job.next": lambda: self.side.step(1),
+            "job.previous": lambda: self.side.step(-1),
             "job.stop": self._stop,
             "app.quit": self.shell.close,
             "shop.vault": lambda: self.open_shop(0),
@@ -148,23 +107,24 @@ class Room(QWidget):
             "view.theme": self._other_theme,
         }
         for stage in Stage:
-            handlers[f"stage.{stage.name.lower()}"] = lambda stage=stage: self.open_stage(stage)
-        self.actions_by_id = build_actions(self.shell, handlers)  # type: ignore[arg-type]
+            handlers[f"stage.{stage.name.lower()}"] = partial(self.open_stage, stage)
+        self.actions_by_id = build_actions(self.shell, handlers)
 
     def _connect(self) -> None:
         desk = self.desk
         desk.loaded.connect(self._loaded)
-        desk.jobs_changed.connect(self._show_rail)
         desk.job_changed.connect(self._show_job)
         desk.survey_changed.connect(self._show_survey)
         desk.doubts_changed.connect(self._show_doubts)
         desk.trouble.connect(self._show_trouble)
         desk.step_failed.connect(self._show_trouble)
-        desk.told.connect(self._told)
+        desk.told.connect(self.foot.tell)
+        desk.stage_wanted.connect(self.open_stage)
         desk.bench.busy_changed.connect(self._bench_busy)
         desk.store.busy_changed.connect(self._store_busy)
-        self.rail.opened.connect(self._open_job)
-        self.cord.opened.connect(self.open_stage)
+        self.side.opened.connect(self._open_job)
+        self.side.shop_wanted.connect(self._open_vault)
+        self.head.cord.opened.connect(self.open_stage)
         self.trouble_bar.remedy_asked.connect(self._remedy)
 
     # -- loading
@@ -172,6 +132,10 @@ class Room(QWidget):
     def load(self) -> None:
         """Load the workshop."""
         self.desk.load()
+
+    def tell(self, trouble: Trouble) -> None:
+        """Show a trouble."""
+        self.desk.trouble.emit(trouble)
 
     def shut(self) -> bool:
         """Keep what is unsaved and close; return False, once, where something could not be kept."""
@@ -207,25 +171,6 @@ class Room(QWidget):
         else:
             self.desk.find(uid)
 
-    def _show_rail(self) -> None:
-        now = datetime.now().astimezone()
-        ordered = sorted(self.desk.jobs.values(), key=lambda job: (bool(job.closed), job.opened))
-        self.rail.show_tickets([self._ticket(job, now) for job in ordered], self.desk.number)
-
-    def _ticket(self, job: Job, now: datetime) -> RailTicket:
-        names = self.desk.ready.catalogue.names
-        since = datetime.fromisoformat(job.closed or job.opened)
-        faces = tuple((True, job.is_proven(f)) for f in job.ticket.promised)
-        return RailTicket(
-            job.number,
-            job.name,
-            names.get(job.ticket.model, "no model yet"),
-            faces,
-            _span(now - since) if not job.closed else "",
-            waits_for(job, self.desk.faults(job)),
-            bool(job.closed),
-        )
-
     def _show_job(self, job: Job) -> None:
         faults = self.desk.faults(job)
         here = stage_of(job, faults)
@@ -237,9 +182,9 @@ class Room(QWidget):
             # the view follows the work; from intake to plan it goes only when asked to
             self.stage = here
             QTimer.singleShot(0, self._focus_main)
-        self._show_head(job)
+        self.head.show_job(job, self.desk.ready.catalogue)
         self.doubt_bar.show_job(job.uid)
-        self.cord.show_stages(stages(job, faults), self.stage, _also(job))
+        self.head.show_stages(job, faults, self.stage)
         if not self.views.shop_is_shown or self._changed_job(job):
             self.head.show()
             self.stack.setCurrentWidget(self.views[self.stage])
@@ -249,28 +194,18 @@ class Room(QWidget):
     def _changed_job(self, job: Job) -> bool:
         return self._shown != job.number
 
-    def _show_head(self, job: Job) -> None:
-        names = self.desk.ready.catalogue.names
-        proven = sum(job.is_proven(f) for f in job.ticket.promised)
-        self.face.show_state(bool(job.ticket.promised), job.all_proven, job.name)
-        system = f"{self.desk.ready.catalogue.system} {job.ticket.system}" if job.ticket.system else "System not known yet"
-        self.title.setText(f"{names.get(job.ticket.model, 'New ticket')}  {job.name}")
-        promised = len(job.ticket.promised)
-        promises = f"{proven} of {promised} promises proven" if promised else "Nothing promised yet"
-        self.subtitle.setText(f"{system}. {promises}. {job.ticket.complaint}".strip())
-
     def open_stage(self, stage: Stage) -> None:
         """Put a stage of the job on view, if it can be looked at."""
         job = self.desk.job
         if job is None:
             return
-        if not self.cord.may_open(stage):
+        if not self.head.cord.may_open(stage):
             why = next((why for s, _, why in stages(job, self.desk.faults(job)) if s is stage), "")
             self.foot.tell(f"{stage.value}: not yet, {why}.")
             return
         self.stage = stage
         self.head.show()
-        self.cord.show_stages(stages(job, self.desk.faults(job)), stage, _also(job))
+        self.head.show_stages(job, self.desk.faults(job), stage)
         self.stack.setCurrentWidget(self.views[stage])
         self.views[stage].show_job(job)
 
@@ -278,11 +213,6 @@ class Room(QWidget):
         self.desk.replan()
         self.open_stage(Stage.PLAN)
         self._focus_main()
-
-    def _step_rail(self, step: int) -> None:
-        row = self.rail.currentIndex().row() + step
-        if 0 <= row < self.rail.model().rowCount():
-            self.rail.setCurrentIndex(self.rail.model().index(row, 0))
 
     def _do_main(self) -> None:
         if self.stack.currentWidget() is self.views[self.stage]:
@@ -306,21 +236,11 @@ class Room(QWidget):
     # -- notices
 
     def _show_trouble(self, trouble: Trouble) -> None:
-        remedy, text = "", ""
-        if getattr(trouble, "code", "") == "firmware":
-            remedy, text = "firmware", "Update the programmer"
-        self.trouble_bar.show_trouble(trouble, remedy, text)
+        self.trouble_bar.show_trouble(trouble)
 
-    def _remedy(self, remedy: str) -> None:
-        if remedy == "firmware":
+    def _remedy(self, remedy: Remedy) -> None:
+        if remedy is Remedy.FIRMWARE:
             self.desk.update_firmware()
-
-    def _told(self, text: str) -> None:
-        kind, _, name = text.partition("stage:")
-        if name and not kind:
-            self.open_stage(Stage(name))
-        else:
-            self.foot.tell(text)
 
     def _bench_busy(self, work: Work | None) -> None:
         self._busy(work)
@@ -376,17 +296,3 @@ class Room(QWidget):
             assert isinstance(app, QApplication)
             self._theme_change = ThemeChange(app, self.window())
         self._theme_change.begin()
-
-
-def _also(job: Job) -> frozenset[Stage]:
-    # what was tested can be handed over without every proof: the sheet says what does not come back
-    return frozenset({Stage.HAND_OVER}) if job.all_tested else frozenset()
-
-
-def _span(span: object) -> str:
-    minutes = int(span.total_seconds() // 60)  # type: ignore[attr-defined]
-    if minutes < 1:
-        return "now"
-    if minutes < 60:
-        return f"{minutes} min"
-    return f"{minutes // 60} h {minutes % 60:02d}" if minutes < 1440 else f"{minutes // 1440} d"

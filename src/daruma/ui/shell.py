@@ -3,16 +3,30 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QCloseEvent, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QMainWindow, QVBoxLayout, QWidget
 
-if TYPE_CHECKING:
-    from daruma.ui.room import Room
+from daruma.core.errors import Trouble
 
 RAIL_WIDTH = 222
+
+
+class Interior(QWidget):
+    """Stand for what fills the shell once it is painted."""
+
+    def load(self) -> None:
+        """Load what is shown."""
+        raise NotImplementedError
+
+    def tell(self, trouble: Trouble) -> None:
+        """Show a trouble."""
+        raise NotImplementedError
+
+    def shut(self) -> bool:
+        """Keep what is unsaved and close; return False where the window must stay."""
+        raise NotImplementedError
 
 
 class Shell(QMainWindow):
@@ -21,11 +35,11 @@ class Shell(QMainWindow):
     first_painted = Signal()
     furnished = Signal()
 
-    def __init__(self, shop_name: str, furnish: Callable[[Shell], Room]) -> None:
+    def __init__(self, shop_name: str, furnish: Callable[[Shell], Interior]) -> None:
         super().__init__()
         self._furnish = furnish
         self._painted = False
-        self.room: Room | None = None
+        self.room: Interior | None = None
         self.setObjectName("shell")
         self.setWindowTitle(f"Daruma, {shop_name}")
         self.setMinimumSize(QSize(1100, 700))

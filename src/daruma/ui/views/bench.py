@@ -2,13 +2,16 @@
 
 from __future__ import annotations
 
+from enum import Enum
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
 from daruma.core.backup import named
-from daruma.core.job import Job, StepState
+from daruma.core.errors import Remedy
+from daruma.core.interlocks import Interlock
+from daruma.core.job import Job, Stage, StepState
 from daruma.core.known import job_facts
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
 from daruma.core.pictures.primitives import Picture, Text, Tone
@@ -20,7 +23,7 @@ from daruma.ui.tips import plain_tip
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.widgets.hold import HoldButton
 from daruma.ui.widgets.locks import Locks
-from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.notices import REMEDIES, label
 from daruma.ui.widgets.picture_view import PictureView
 from daruma.ui.widgets.run_sheet import RunSheet, SheetLine
 from daruma.ui.widgets.step_timer import StepTimer
@@ -31,14 +34,13 @@ if TYPE_CHECKING:
     from daruma.core.errors import Trouble
 
 
-# interlocks that a button beside the hold lights, the gravest first
-REMEDIES = {
-    "doubt": "Settle the act in doubt",
-    "firmware": "Update the programmer",
-    "trust": "The owner confirms trust",
-    "maker": "Decide: try it on this panel",
-}
-# acts that cannot be taken back: held, with their interlocks beside them
+class Main(Enum):
+    """Name what the main button does."""
+
+    STEP = "step"
+    PUT_BACK = "put back"
+    PLAN = "plan"
+    PROOF = "proof"
 
 
 class BenchView(StageView):
@@ -49,7 +51,7 @@ class BenchView(StageView):
         self._job: Job | None = None
         self._step = ""
         self._actions: dict[str, Action] = {}
-        self._shown_lapsed = False
+        self._main = Main.STEP
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(14)
@@ -206,7 +208,7 @@ class BenchView(StageView):
         self.main.setVisible(not write)
         self.remedy.setVisible(False)
         self.demo_note.setText("")
-        self._shown_lapsed = lapsed is not None and action is not None and not failed
+        self._main = _main(action, failed, lapsed)
         tried = action is not None and not write and not failed and lapsed is None
         uncertain = tried and action is not None and (action.figures.chance < 1 or bool(action.miss))
         self.failed.setVisible(uncertain)
@@ -216,11 +218,11 @@ class BenchView(StageView):
         if write:
             self._show_locks(self.desk.survey)
             self.hold.show_text(self._cost(action))  # type: ignore[arg-type]
-        elif lapsed is not None and action is not None and not failed:
+        elif self._main is Main.PUT_BACK and lapsed is not None:
             self.main.setText(f"Put back: {lapsed.title[0].lower()}{lapsed.title[1:]}")
             hands = " Demo: the stand-in hands do it." if self.desk.has_hands else ""
             self.demo_note.setText(f"No longer so: {lapsed.seen}.{hands}")
-        elif failed:
+        elif self._main is Main.PLAN:
             self.main.setText("Plan again from here")
         elif action is None:
             self.main.setText("Go on to Proof")
@@ -234,17 +236,11 @@ class BenchView(StageView):
     def _show_locks(self, survey: Survey | None) -> None:
         self.locks.show_locks(survey.locks if survey else ())
         self.allow(self.hold, self.locks.all_lit)
-        key = self._remedy_key(survey)
-        self.remedy.setVisible(bool(key))
-        self.remedy.setText(REMEDIES.get(key, ""))
-        said = next((lock.evidence for lock in survey.locks if lock.key == key), "") if survey and key else ""
+        lock = _to_light(survey)
+        self.remedy.setVisible(lock is not None)
+        self.remedy.setText(REMEDIES[lock.offers] if lock and lock.offers else "")
+        said = lock.evidence if lock else ""
         self.demo_note.setText(f"{said[:1].upper()}{said[1:]}." if said else "")
-
-    def _remedy_key(self, survey: Survey | None) -> str:
-        """Return the dark interlock that the button beside the hold lights; empty where there is none."""
-        locks = survey.locks if survey else ()
-        dark = {lock.key for lock in locks if not lock.lit and (lock.key != "maker" or lock.to_decide)}
-        return next((key for key in REMEDIES if key in dark), "")
 
     def _cost(self, action: Action) -> str:
         """Return what the hold button says: the effect with its cost."""
@@ -275,7 +271,7 @@ class BenchView(StageView):
             index = self._job.current_step
             bench = index is not None and proven_by(self._job.steps[index].action) is None
             action = self._actions.get(self._job.steps[index].action) if bench and index is not None else None
-            if action is not None and (action.trait.act is not None or survey.lapsed or self._shown_lapsed):
+            if action is not None and (action.trait.act is not None or survey.lapsed or self._main is Main.PUT_BACK):
                 failed = index is not None and self._job.steps[index].state is StepState.FAILED
                 self._show_sheet(self._job, [i for i, s in enumerate(self._job.steps) if proven_by(s.action) is None])
                 self._show_buttons(action, failed)
@@ -318,31 +314,47 @@ class BenchView(StageView):
         return self.hold if self.hold.isVisible() else self.main
 
     def _main_clicked(self) -> None:
-        text = self.main.text()
-        if self._shown_lapsed:
-            self.desk.put_back()
-        elif text == "Go on to Proof":
-            self.desk.told.emit("stage:Proof")
-        elif text == "Plan again from here":
-            self.desk.told.emit("stage:Plan")
-        else:
-            self.desk.do_step()
+        match self._main:
+            case Main.PUT_BACK:
+                self.desk.put_back()
+            case Main.PROOF:
+                self.desk.stage_wanted.emit(Stage.PROOF)
+            case Main.PLAN:
+                self.desk.stage_wanted.emit(Stage.PLAN)
+            case Main.STEP:
+                self.desk.do_step()
 
     def _light(self) -> None:
         """Do what lights the dark interlock that the button speaks of."""
         survey = self.desk.survey
-        match self._remedy_key(survey):
-            case "doubt" if survey is not None:
+        lock = _to_light(survey)
+        match lock.offers if lock else None:
+            case Remedy.SETTLE if survey is not None:
                 plugged = {part.die for part in survey.bench.sockets.values() if part is not None}
                 here = sorted(survey.doubts, key=lambda act: act.die not in plugged)
                 # none is left where another window is just carrying the act out, or has settled it
                 self.desk.settle(here[0]) if here else self.desk.look()
-            case "firmware":
+            case Remedy.FIRMWARE:
                 self.desk.update_firmware()
-            case "maker":
+            case Remedy.DECIDE:
                 self.desk.decide()
-            case "trust":
+            case Remedy.TRUST:
                 self.desk.confirm_trust()
+
+
+def _main(action: Action | None, failed: bool, lapsed: Lapsed | None) -> Main:
+    """Return what the main button does for the step at hand."""
+    if failed:
+        return Main.PLAN
+    if action is None:
+        return Main.PROOF
+    return Main.STEP if lapsed is None else Main.PUT_BACK
+
+
+def _to_light(survey: Survey | None) -> Interlock | None:
+    """Return the dark interlock that a button beside the hold lights, the gravest first."""
+    offered = {lock.offers: lock for lock in survey.locks if not lock.lit} if survey is not None else {}
+    return next((offered[remedy] for remedy in REMEDIES if remedy in offered), None)
 
 
 def _scrolled(widget: QWidget) -> QScrollArea:

@@ -1,7 +1,8 @@
 """Intake: the ticket, checked as it is typed, and what is promised."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from enum import Enum
+from typing import Any
 
 from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import (
@@ -25,7 +26,8 @@ from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Function
 from daruma.core.serials import grouped
 from daruma.core.tri import Tri
-from daruma.ui.desk import Desk, shelf_for
+from daruma.ui.desk import Desk
+from daruma.ui.jobs_desk import shelf_for
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.widgets.boxes import ChoiceBox, TickBox
 from daruma.ui.widgets.function_row import FunctionRow
@@ -57,6 +59,14 @@ KIND = {
 }
 
 
+class Main(Enum):
+    """Name what the main button does."""
+
+    READ = "read the phone"
+    TRUST = "the owner confirms trust"
+    PLAN = "plan the way"
+
+
 class IntakeView(StageView):
     """Show and edit the ticket."""
 
@@ -65,6 +75,7 @@ class IntakeView(StageView):
         self._faults: dict[str, QLabel] = {}
         self._plan_wanted: Callable[[], None] = lambda: None
         self._trust_wanted = False
+        self._main = Main.READ
         self._shown = 0
         columns = QHBoxLayout(self)
         columns.setContentsMargins(0, 0, 0, 0)
@@ -177,7 +188,7 @@ class IntakeView(StageView):
         combo.currentIndexChanged.connect(self._combo_changed)
         return combo
 
-    def _enum_combo(self, name: str, words: dict[Enum, str]) -> QComboBox:
+    def _enum_combo(self, name: str, words: Mapping[Any, str]) -> QComboBox:
         combo = self._combo(name)
         with QSignalBlocker(combo):
             for value, text in words.items():
@@ -212,9 +223,9 @@ class IntakeView(StageView):
             part = shelf_for(self.desk.shelf, self.model.currentData() or "", self.desk.job.ref if self.desk.job else "").get(
                 value or ""
             )
-            changes = {"panel_die": value or ""}
+            changes: dict[str, Any] = {"panel_die": value or ""}
             if part is not None:
-                changes |= {"panel_maker": part.maker, "panel_kind": part.kind, "panel_source": part.source}  # type: ignore[dict-item]
+                changes |= {"panel_maker": part.maker, "panel_kind": part.kind, "panel_source": part.source}
             self.desk.edit(**changes)
         else:
             self.desk.edit(**{name: value})
@@ -334,10 +345,11 @@ class IntakeView(StageView):
             self.phone_note.setText(f"Read over the cable: {len(job.phone) - PLAIN_FACTS} identities of the board, {said}")
         elif not self._trust_wanted:
             self.phone_note.setText("The phone on the cable can fill in model, IMEI, system version and what works now.")
-        if self._trust_wanted:
+        self._main = Main.TRUST if self._trust_wanted else Main.READ if not trusted and incomplete else Main.PLAN
+        if self._main is Main.TRUST:
             self.main.setText("Owner confirms trust (stand-in)" if self.desk.has_hands else "Read the phone again")
             self.allow(self.main, True)
-        elif not trusted and incomplete:
+        elif self._main is Main.READ:
             self.main.setText("Read the phone on the cable")
             self.allow(self.main, True)
         else:
@@ -351,13 +363,14 @@ class IntakeView(StageView):
             self._show_faults(self.desk.job)
 
     def _main_clicked(self) -> None:
-        if self._trust_wanted:
-            self._trust_wanted = False
-            self.desk.confirm_trust() if self.desk.has_hands else self.desk.read_phone()
-        elif self.main.text().startswith("Read"):
-            self.desk.read_phone()
-        else:
-            self._plan_wanted()
+        match self._main:
+            case Main.TRUST:
+                self._trust_wanted = False
+                self.desk.confirm_trust() if self.desk.has_hands else self.desk.read_phone()
+            case Main.READ:
+                self.desk.read_phone()
+            case Main.PLAN:
+                self._plan_wanted()
 
     def main_button(self) -> QWidget:
         return self.main

@@ -10,7 +10,7 @@ from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QFileDialog, QFrame, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
-from daruma.core.job import Job
+from daruma.core.job import Job, Stage
 from daruma.core.parts import Function
 from daruma.ui.desk import Desk
 from daruma.ui.laying import laid_out_once
@@ -157,8 +157,8 @@ class ProofView(StageView):
         labels, meaning = self.desk.ready.catalogue.function_labels, self.desk.ready.catalogue.function_meaning
         if tuple(self._cards) != job.ticket.promised:
             while (item := self._card_column.takeAt(0)) is not None:
-                if item.widget() is not None:
-                    item.widget().deleteLater()
+                if (widget := item.widget()) is not None:
+                    widget.deleteLater()
             self._cards = {}
             for function in job.ticket.promised:
                 card = PromiseCard(function, labels[function], meaning[function])
@@ -284,7 +284,7 @@ class ProofView(StageView):
             self.desk.proving.measure(LIGHTS, judge=True)
 
     def _as_it_is(self) -> None:
-        self.desk.told.emit("stage:Hand-over")
+        self.desk.stage_wanted.emit(Stage.HAND_OVER)
 
     def _import(self) -> None:
         name, _ = QFileDialog.getOpenFileName(self, "Measurements", "", "CSV or CGATS (*.csv *.txt *.cgats)")

@@ -5,7 +5,7 @@ import time
 from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QVBoxLayout, QWidget
 
-from daruma.core.errors import Trouble
+from daruma.core.errors import Remedy, Trouble
 from daruma.ui.work import Work
 
 
@@ -18,16 +18,24 @@ def label(role: str, text: str = "", *, wrap: bool = True) -> QLabel:
     return made
 
 
+REMEDIES = {
+    Remedy.SETTLE: "Settle the act in doubt",
+    Remedy.FIRMWARE: "Update the programmer",
+    Remedy.TRUST: "The owner confirms trust",
+    Remedy.DECIDE: "Decide: try it on this panel",
+}
+
+
 class TroubleBar(QFrame):
     """Say what happened, what is safe, what to do next; offer the next step where the program can do it."""
 
-    remedy_asked = Signal(str)
+    remedy_asked = Signal(object)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setObjectName("trouble")
         self.setProperty("role", "trouble")
-        self._remedy = ""
+        self._offers: Remedy | None = None
         self.what = label("part")
         self.safe = label("quiet")
         self.advice = label("")
@@ -48,22 +56,22 @@ class TroubleBar(QFrame):
         row.addWidget(self.close_button, 0, Qt.AlignmentFlag.AlignVCenter)
         self.hide()
 
-    def show_trouble(self, trouble: Trouble, remedy: str = "", remedy_text: str = "") -> None:
-        """Show a trouble; `remedy` is what the button asks for."""
-        self._remedy = remedy
+    def show_trouble(self, trouble: Trouble) -> None:
+        """Show a trouble, with a button for what puts it right."""
+        self._offers = trouble.offers
         self.what.setText(trouble.what)
         self.safe.setText(trouble.safe)
         self.safe.setVisible(bool(trouble.safe))
         self.advice.setText(trouble.advice)
         self.advice.setVisible(bool(trouble.advice))
-        self.remedy.setText(remedy_text)
-        self.remedy.setVisible(bool(remedy))
+        self.remedy.setText(REMEDIES[trouble.offers] if trouble.offers else "")
+        self.remedy.setVisible(trouble.offers is not None)
         self.setAccessibleName(trouble.sentences())
         self.show()
 
     def _ask(self) -> None:
         self.hide()
-        self.remedy_asked.emit(self._remedy)
+        self.remedy_asked.emit(self._offers)
 
 
 class BusyBar(QFrame):

@@ -26,8 +26,8 @@ class Numbers(QWidget):
             return
         self._shown = numbers
         while (item := self._grid.takeAt(0)) is not None:
-            if item.widget() is not None:
-                item.widget().deleteLater()
+            if (widget := item.widget()) is not None:
+                widget.deleteLater()
         group, line = "", 0
         for name, value in numbers:
             head, found, rest = name.partition(": ")

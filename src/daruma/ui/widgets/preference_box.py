@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 from dataclasses import replace
+from typing import Any
 
 from PySide6.QtCore import QSignalBlocker, Signal
 from PySide6.QtWidgets import QFrame, QGridLayout, QVBoxLayout, QWidget
@@ -63,7 +64,7 @@ class PreferenceBox(QFrame):
 
     def _clicked(self) -> None:
         name = self.sender().objectName().removeprefix("prefer_")
-        changes = {key: box.isChecked() for key, box in self._out.items()}
+        changes: dict[str, Any] = {key: box.isChecked() for key, box in self._out.items()}
         aim = self._preferences.aim
         for choice, box in self._aims.items():
             if choice.value == name:

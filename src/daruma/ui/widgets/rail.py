@@ -78,8 +78,8 @@ class _TicketPainter(QStyledItemDelegate):
     def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
         ticket = index.data(Qt.ItemDataRole.UserRole)
         theme = Look.theme
-        area = QRectF(option.rect)  # type: ignore[attr-defined]
-        state = option.state  # type: ignore[attr-defined]
+        area = QRectF(option.rect)
+        state = option.state
         chosen = bool(state & QStyle.StateFlag.State_Selected)
         painter.save()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)

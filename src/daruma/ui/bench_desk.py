@@ -1,0 +1,173 @@
+"""The bench on the desk: looked at for the job on view; steps done, acts settled."""
+
+from __future__ import annotations
+
+import logging
+from dataclasses import replace
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.ui.plan_desk import PlanDesk
+from daruma.ui.running import context_of
+from daruma.ui.work import Work
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Survey
+    from daruma.core.acts import Act, ActState
+
+log = logging.getLogger("daruma.desk")
+POLL_MS = 1500
+
+
+class BenchDesk(PlanDesk):
+    """Hold how the bench stands for the job on view."""
+
+    survey_changed = Signal(object)
+    step_failed = Signal(object)
+    trust_asked = Signal()
+    doubts_changed = Signal(object)
+    look_failed = Signal(object)
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.survey: Survey | None = None
+        self.look_trouble: Trouble | None = None
+        self.doubts: tuple[Act, ...] = ()
+        self._surveying = False
+        self._look_wanted = False
+        self.poll = QTimer(self)
+        self.poll.setInterval(POLL_MS)
+        self.poll.timeout.connect(self.look)
+        self.bench.busy_changed.connect(self._bench_idle)
+        self.shown.connect(self.look)
+
+    def forget(self) -> None:
+        """Forget how the bench stood for the job that was on view before."""
+        super().forget()
+        self.survey = None
+
+    def look(self) -> None:
+        """Survey the bench for the job on view, unless that is under way."""
+        job = self.job
+        if job is None or self.workshop is None or job.ticket.model not in self.workshop.catalogue.models:
+            return
+        if self._surveying or self.bench.current is not None:
+            self._look_wanted = True
+            return
+        self._look_wanted = False
+        self._surveying = True
+        work = Work("looking at the bench", lambda work: (job.number, self.ready.survey(job, context_of(work))))
+        work.done.connect(self._surveyed)
+        work.failed.connect(self._survey_failed)
+        self.bench.start(work)
+
+    def _bench_idle(self, work: Work | None) -> None:
+        if work is None and self._look_wanted:
+            self.look()
+
+    def _surveyed(self, result: tuple[int, Survey]) -> None:
+        self._surveying = False
+        self.look_trouble = None
+        number, survey = result
+        self._doubt(survey.doubts)
+        if number == self.number and survey != self.survey:
+            self.survey = survey
+            self.survey_changed.emit(survey)
+
+    def _doubt(self, doubts: tuple[Act, ...]) -> None:
+        if doubts != self.doubts:
+            self.doubts = doubts
+            self.doubts_changed.emit(doubts)
+
+    def _survey_failed(self, trouble: Trouble) -> None:
+        self._surveying = False
+        log.info("survey: %s", trouble.what)
+        self.look_trouble = trouble
+        self.look_failed.emit(trouble)
+
+    def read_phone(self) -> None:
+        """Read the phone on the cable into the ticket."""
+        job = self.job
+        if job is not None:
+            self.start(self.bench, "reading the phone", lambda w: self.ready.read_phone(job, context_of(w)), self._phone_read)
+
+    def _phone_read(self, result: tuple[Job, Any]) -> None:
+        job, said = result
+        mine = self.jobs[job.number].ticket
+        taken = replace(mine, model=job.ticket.model, imei=job.ticket.imei, system=job.ticket.system, before=job.ticket.before)
+        self._took_whole(replace(job, ticket=taken))
+        self.drafts.keep(self.jobs[job.number])
+        if said.state.trusted:
+            self.told.emit("The phone was read over the cable.")
+        else:
+            self.trust_asked.emit()
+
+    def confirm_trust(self) -> None:
+        """Let the stand-in owner confirm trust, then read the phone again."""
+        job = self.job
+        if job is not None:
+            self.start(self.bench, "owner confirms", lambda _: self.ready.confirm_trust(job), self._trust_confirmed)
+
+    def _trust_confirmed(self, _: object) -> None:
+        self.read_phone()
+
+    def do_step(self) -> None:
+        """Carry out the current step of the run sheet."""
+        job = self.job
+        index = job.current_step if job else None
+        if job is None or index is None:
+            return
+        title = self.ready.actions(job)[job.steps[index].action].figures.title.lower()
+        guarded = self.ready.guarded(job) is not None
+        self.job_work(
+            self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not guarded, failed=self._step_failed
+        )
+
+    def put_back(self) -> None:
+        """Bring back a state that a ticked step had brought about and that is no more."""
+        found = self.survey.lapsed if self.survey is not None else None
+        if found is not None:
+            self.job_work(self.bench, found.title.lower(), lambda job, context: self.ready.put_back(job, found.index, context))
+
+    def fail_step(self) -> None:
+        """Note that the current step failed for good."""
+        index = self.job.current_step if self.job else None
+        if index is not None:
+            self.job_work(self.store, "noting the failure", lambda job, context: self.ready.fail_step(job, index, context))
+
+    def _step_failed(self, trouble: Trouble) -> None:
+        self.refresh_from_store()
+        self.step_failed.emit(trouble)
+
+    def decide(self) -> None:
+        """Keep the decision to try another maker's record on the panel in hand."""
+        self.job_work(self.bench, "keeping the decision", lambda job, context: self.ready.decide(job, context))
+
+    def update_firmware(self) -> None:
+        """Bring the programmer to what the model needs."""
+        job = self.job
+        if job is not None:
+            self.start(
+                self.bench,
+                "updating the programmer",
+                lambda w: self.ready.update_firmware(job, context_of(w)),
+                self._firmware_updated,
+            )
+
+    def _firmware_updated(self, version: str) -> None:
+        self.told.emit(f"The programmer has firmware {version}.")
+        self.look()
+
+    def settle(self, act: Act) -> None:
+        """Settle an act in doubt, of whichever job it is."""
+        self.start(self.bench, "settling the act", lambda work: self.ready.settle(act, context_of(work)), self._settled)
+
+    def _settled(self, result: tuple[Job, ActState]) -> None:
+        job, state = result
+        self.told.emit(f"The act is settled: {state.value}.")
+        if job.number in self.jobs:
+            self._took(job)
+        self.look()

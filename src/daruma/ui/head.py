@@ -1,0 +1,51 @@
+"""The head of a job: its face, name, promises and complaint, and the cord of its stages."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping
+
+from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+
+from daruma.catalogue.loader import Catalogue
+from daruma.core.job import Job, Stage, stages
+from daruma.ui.widgets.cord import Cord
+from daruma.ui.widgets.faces import Face
+from daruma.ui.widgets.notices import label
+
+
+class Head(QWidget):
+    """Show whose job is on view and how far it is."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(6)
+        top = QHBoxLayout()
+        self.face = Face(40)
+        self.title, self.subtitle = label("head", wrap=False), label("quiet")
+        texts = QVBoxLayout()
+        texts.setSpacing(0)
+        texts.addWidget(self.title)
+        texts.addWidget(self.subtitle)
+        top.addWidget(self.face)
+        top.addLayout(texts, 1)
+        column.addLayout(top)
+        self.cord = Cord()
+        column.addWidget(self.cord)
+
+    def show_job(self, job: Job, catalogue: Catalogue) -> None:
+        """Show a job's name, promises and complaint."""
+        proven = sum(job.is_proven(f) for f in job.ticket.promised)
+        self.face.show_state(bool(job.ticket.promised), job.all_proven, job.name)
+        system = f"{catalogue.system} {job.ticket.system}" if job.ticket.system else "System not known yet"
+        self.title.setText(f"{catalogue.names.get(job.ticket.model, 'New ticket')}  {job.name}")
+        promised = len(job.ticket.promised)
+        promises = f"{proven} of {promised} promises proven" if promised else "Nothing promised yet"
+        self.subtitle.setText(f"{system}. {promises}. {job.ticket.complaint}".strip())
+
+    def show_stages(self, job: Job, faults: Mapping[str, str], stage: Stage) -> None:
+        """Show the stages and which of them is on view."""
+        # what was tested can be handed over without every proof: the sheet says what does not come back
+        also = frozenset({Stage.HAND_OVER}) if job.all_tested else frozenset[Stage]()
+        self.cord.show_stages(stages(job, faults), stage, also)

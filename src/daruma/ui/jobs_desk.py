@@ -1,0 +1,163 @@
+"""The jobs on the desk: which one is on view, what is typed into its ticket, work that changes it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+from dataclasses import replace
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtCore import QObject, Signal
+
+from daruma.bench.context import Context, local_time
+from daruma.core.errors import Trouble
+from daruma.core.job import Job, ticket_faults
+from daruma.ui.drafts import Drafts
+from daruma.ui.running import Running, context_of
+from daruma.ui.work import Lane
+
+if TYPE_CHECKING:
+    from daruma.core.shelf import ShelfPart
+
+
+class JobsDesk(Running):
+    """Hold the jobs and the one on view; keep what is typed."""
+
+    jobs_changed = Signal()
+    job_changed = Signal(object)
+    shown = Signal()
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.jobs: dict[int, Job] = {}
+        self.shelf: tuple[ShelfPart, ...] = ()
+        self.number = 0
+        self.drafts = Drafts(self.store, lambda job: self.ready.save_ticket(job, Context()), self)
+        self.drafts.failed.connect(self.trouble)
+        self.drafts.kept.connect(self._ticket_kept)
+        self.stopped.connect(self.refresh_from_store)
+
+    @property
+    def job(self) -> Job | None:
+        """Return the job on view."""
+        return self.jobs.get(self.number)
+
+    def faults(self, job: Job) -> dict[str, str]:
+        """Return what keeps a job's ticket from being planned."""
+        return ticket_faults(job.ticket, self.ready.catalogue.models)
+
+    def open_job(self, number: int) -> None:
+        """Put a job on view."""
+        if number in self.jobs and number != self.number:
+            self.number = number
+            self.forget()
+            self.jobs_changed.emit()
+            self.show()
+
+    def forget(self) -> None:
+        """Forget what was found out for the job that was on view before."""
+
+    def show(self) -> None:
+        """Say that the job on view is shown anew: what is found out for it is wanted at once."""
+        if self.job is not None:
+            self.job_changed.emit(self.job)
+            self.shown.emit()
+
+    def bring(self, job: Job) -> None:
+        """Put a job on view that may have left the rail long ago."""
+        self.jobs.setdefault(job.number, job)
+        self.open_job(job.number)
+
+    def find(self, uid: str) -> None:
+        """Put a job on view that is known by its identity and not on the rail."""
+        self.start(self.store, "looking for the job", lambda _: self.ready.shop.jobs.known_by(uid), self.bring)
+
+    def reread(self) -> None:
+        """Read the jobs on view again, tickets included: the store was changed under them."""
+        self.start(self.store, "reading the jobs again", lambda _: self.ready.shop.jobs.on_view(), self._reread_whole)
+
+    def _reread_whole(self, jobs: tuple[Job, ...]) -> None:
+        for job in jobs:
+            if self.jobs.get(job.number) not in (None, job):
+                self._took_whole(job)
+
+    def new_job(self) -> None:
+        """Open a ticket."""
+        self.start(self.store, "new ticket", lambda _: self.ready.shop.jobs.open_new(local_time()), self._opened)
+
+    def _opened(self, job: Job) -> None:
+        self.jobs[job.number] = job
+        self.open_job(job.number)
+        self.jobs_changed.emit()
+
+    def edit(self, **changes: Any) -> None:
+        """Change fields of the ticket on view and keep them at once."""
+        if self.job is None:
+            return
+        ticket = replace(self.job.ticket, **changes)
+        if ticket != self.job.ticket:
+            self._put(replace(self.job, ticket=ticket))
+            self.drafts.keep(self.jobs[self.number])
+
+    def _ticket_kept(self, kept: Job) -> None:
+        """Take the revision that a kept ticket has now, and what another window changed of its job meanwhile."""
+        mine = self.jobs.get(kept.number)
+        if mine is None or mine.uid != kept.uid or kept.revision <= mine.revision:
+            return
+        if replace(mine, revision=kept.revision) == replace(kept, ticket=mine.ticket):
+            self.jobs[kept.number] = replace(mine, revision=kept.revision)
+        else:
+            self._took(kept)
+
+    def _put(self, job: Job) -> None:
+        self.jobs[job.number] = job
+        self.jobs_changed.emit()
+        if job.number == self.number:
+            self.job_changed.emit(job)
+
+    def _took(self, job: Job) -> None:
+        """Take a job that work has changed; the ticket stays as the user has it now."""
+        mine = self.jobs.get(job.number, job)
+        self._took_whole(replace(job, ticket=mine.ticket))
+        if mine.ticket != job.ticket:
+            self.drafts.keep(self.jobs[job.number])
+
+    def _took_whole(self, job: Job) -> None:
+        self._put(job)
+        if job.number == self.number:
+            self.show()
+
+    def refresh_from_store(self) -> None:
+        """Read the jobs again: work that failed or was stopped has kept what it reached."""
+        self.start(self.store, "reading the job again", lambda _: self.ready.shop.jobs.on_view(), self._reread)
+
+    def _reread(self, jobs: tuple[Job, ...]) -> None:
+        for job in jobs:
+            mine = self.jobs.get(job.number)
+            if mine is not None and replace(job, ticket=mine.ticket) != mine:
+                self._took(job)
+
+    def job_work(
+        self,
+        lane: Lane,
+        name: str,
+        function: Callable[[Job, Context], Job],
+        *,
+        cancellable: bool = False,
+        failed: Callable[[Trouble], None] | None = None,
+    ) -> None:
+        """Run work on the job on view; what it returns is the job as it is then."""
+        job = self.job
+        if job is not None:
+            self.start(
+                lane,
+                name,
+                lambda work: function(job, context_of(work, job.number)),
+                self._took,
+                cancellable=cancellable,
+                failed=failed,
+            )
+
+
+def shelf_for(shelf: tuple[ShelfPart, ...], model: str, job: str) -> Mapping[str, ShelfPart]:
+    """Return the shelf's panels for a model that no other job has taken."""
+    return {part.die: part for part in shelf if part.model == model and part.used_in in ("", job)}

@@ -1,0 +1,79 @@
+"""The plan on the desk: solved again when something changes, with what is asked of it."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QObject, QTimer, Signal
+
+from daruma.ui.jobs_desk import JobsDesk
+
+if TYPE_CHECKING:
+    from daruma.core.plan.money import Preferences
+    from daruma.core.plan.planner import Plan
+    from daruma.core.plan.routes import Route
+    from daruma.core.plan.solution import Solution
+
+REPLAN_MS = 150  # at the start the view of the job comes first, its plan after
+
+
+class PlanDesk(JobsDesk):
+    """Hold the plan of the job on view."""
+
+    plan_changed = Signal(object)
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.solution: Solution | None = None
+        self.changes: tuple[tuple[str, str], ...] = ()
+        self.replan_soon = QTimer(self)
+        self.replan_soon.setSingleShot(True)
+        self.replan_soon.setInterval(REPLAN_MS)
+        self.replan_soon.timeout.connect(self.replan)
+        self.shown.connect(self.replan)
+
+    def forget(self) -> None:
+        """Forget the plan of the job that was on view before."""
+        super().forget()
+        self.solution, self.changes = None, ()
+
+    def replan(self) -> None:
+        """Solve the plan of the job on view again."""
+        job = self.job
+        if job is None or self.workshop is None or self.faults(job):
+            self._planned(None)
+            return
+        changes = self.changes
+        self.start(self.store, "planning", lambda _: self.ready.solve(job, changes), self._planned)
+
+    def _planned(self, solution: Solution | None) -> None:
+        self.solution = solution
+        if solution is not None:
+            self.changes = solution.changes
+        self.plan_changed.emit(solution)
+
+    @property
+    def plan(self) -> Plan | None:
+        """Return the plan of the job on view as things are."""
+        return self.solution.real if self.solution else None
+
+    def ask(self, key: str, value: str) -> None:
+        """Ask what would be if a fact were so."""
+        self.changes = (*(change for change in self.changes if change[0] != key), (key, value))
+        self.replan()
+
+    def take_back(self, key: str = "") -> None:
+        """Take a changed fact back, all of them without a key."""
+        self.changes = tuple(change for change in self.changes if key and change[0] != key)
+        self.replan()
+
+    def prefer(self, preferences: Preferences) -> None:
+        """Keep what the shop prefers, and plan with it."""
+        self.start(self.store, "planning", lambda _: self.ready.prefer(preferences), self._preferred)
+
+    def _preferred(self, _: object) -> None:
+        self.replan()
+
+    def choose(self, route: Route) -> None:
+        """Make the run sheet of a route."""
+        self.job_work(self.store, "making the run sheet", lambda job, context: self.ready.choose(job, route, context))

@@ -1,0 +1,86 @@
+"""Running work for the window: the lanes, the workshop that they share, and what is told of it."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtCore import QObject, Signal
+
+from daruma.bench.context import Context, local_time
+from daruma.core.errors import Trouble
+from daruma.ui.drafts import KEEPING
+from daruma.ui.work import Lane, Work
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Workshop
+
+OPENING = "opening the shop"
+QUIET_WORK = frozenset(
+    {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the sheets", "making the pages"}
+)
+
+
+class Running(QObject):
+    """Run work on one lane for the devices and one for the store."""
+
+    loaded = Signal()
+    trouble = Signal(object)
+    told = Signal(str)
+    stage_wanted = Signal(object)
+    sampled = Signal(int, object)
+    stopped = Signal()
+
+    def __init__(self, parent: QObject | None = None) -> None:
+        super().__init__(parent)
+        self.bench = Lane("bench", self)
+        self.store = Lane("store", self)
+        self.workshop: Workshop | None = None
+
+    @property
+    def ready(self) -> Workshop:
+        """Return the workshop; only to be asked for once loaded."""
+        if self.workshop is None:
+            raise RuntimeError("the workshop is not loaded yet")
+        return self.workshop
+
+    @property
+    def is_busy(self) -> bool:
+        """Return whether bench work that the user asked for is going on."""
+        work = self.bench.current
+        return work is not None and work.name not in QUIET_WORK
+
+    @property
+    def has_hands(self) -> bool:
+        """Return whether stand-in hands act for the technician."""
+        return self.workshop is not None and self.workshop.hands is not None
+
+    def run(self, lane: Lane, name: str, function: Callable[[Context], Any], done: Callable[[Any], None]) -> None:
+        """Run something of a view's own on a lane; `done` must be a bound method of a QObject."""
+        self.start(lane, name, lambda work: function(context_of(work)), done)
+
+    def start(
+        self,
+        lane: Lane,
+        name: str,
+        function: Callable[[Work], Any],
+        done: Callable[[Any], None],
+        *,
+        cancellable: bool = False,
+        failed: Callable[[Trouble], None] | None = None,
+    ) -> None:
+        """Start work on a lane; `done` and `failed` must be bound methods of QObjects."""
+        if self.workshop is None and name != OPENING:
+            self.told.emit("The shop is still being opened: one moment.")
+            return
+        work = Work(name, function, cancellable=cancellable)
+        work.done.connect(done)
+        work.failed.connect(failed or self.trouble)
+        work.sampled.connect(self.sampled)
+        work.cancelled.connect(self.stopped)
+        lane.start(work)
+
+
+def context_of(work: Work, number: int = 0) -> Context:
+    """Return a context for work on a job: its readings come with the job's number, since another may be on view."""
+    return Context(work.report, local_time, work.stop, sample=lambda reading: work.sample(number, reading))  # type: ignore[arg-type]
