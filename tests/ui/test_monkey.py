@@ -33,7 +33,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Stage
 from daruma.link.errors import Refused
 from daruma.standin.faults import FAULTS
-from daruma.ui import desk as desks
+from daruma.ui import bench_desk as desks
 from daruma.ui.widgets import hold
 from daruma.ui.widgets.hold import HoldButton
 from tests.ui.conftest import Driver
