@@ -66,7 +66,7 @@ def _socket(job: Job, model: Model, bench: BenchState, good: set[Enum]) -> str:
     there = bench.sockets.get(model.socket)
     new = job.ticket.panel_die or (job.target.die if job.target is not None else "")
     is_new = there is not None and there.die == new
-    met = {
+    met: dict[Enum, bool] = {
         PanelVal.NEW: is_new or (there is not None and not new),
         PanelVal.ORIGINAL: there is not None and there.kind is PartKind.DISPLAY and not is_new,
         FlexVal.ON_HOLDER: bench.sockets.get(HOLDER) is not None,

@@ -13,7 +13,7 @@ from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Ask, Otherwise, Question
 from daruma.core.plan.phone import READ_OUT, UNBOUND, board_actions, on_phone, trial_actions
 from daruma.core.plan.problem import Doubt
-from daruma.core.plan.state import Conjunction, Val, needs
+from daruma.core.plan.state import Conjunction, Named, Val, needs
 from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
 
 KIND = PartKind.SENSOR_FLEX
@@ -43,7 +43,7 @@ class FlexFacts:
         return self.state is not FlexState.SOUND
 
 
-class FlexVar(Enum):
+class FlexVar(Named):
     """Name a variable of the flex."""
 
     FLEX = "flex"
@@ -52,7 +52,7 @@ class FlexVar(Enum):
     HOLDER = "holder"
 
 
-class FlexVal(Enum):
+class FlexVal(Named):
     """Name a value of the flex's variables."""
 
     SOUND = "the original, sound"

@@ -1,9 +1,12 @@
 """Routes that no other route beats in every respect: label-correcting search with several objectives.
 
 A label is a way to a state: what it has cost so far and, for each variable, which uncertain actions its value rests
-on. At the same state a label is dropped only if another one costs no more in any respect and rests on no other
-action, so nothing that could belong to the front is lost.
+on. At the same state a label is dropped only if another one costs no more in any respect and can never be less likely
+to keep anything, so nothing that could belong to the front is lost: it rests on no other action, or what it rests on more
+is at least as likely as what the other rests on more and will never share.
 """
+
+from __future__ import annotations
 
 import heapq
 from collections.abc import Callable, Iterable, Sequence
@@ -75,6 +78,22 @@ def front(items: Iterable[_T], vector: Callable[[_T], Sequence[float]]) -> list[
     return [item for _, item in kept]
 
 
+class Label:
+    """A way to a state: its costs, and by variable the uncertain actions that the value rests on."""
+
+    __slots__ = ("costs", "masks", "used")
+
+    def __init__(self, costs: Costs, masks: int) -> None:
+        self.costs = costs
+        self.masks = masks
+        self.used = -1  # not asked for yet
+
+    def costs_no_more(self, other: Label) -> bool:
+        """Return whether it costs no more than another in any respect."""
+        a, b = self.costs, other.costs
+        return a[0] <= b[0] and a[1] <= b[1] and a[2] <= b[2] and a[3] <= b[3] and a[4] <= b[4]
+
+
 class Search:
     """Find every way of a problem that may belong to the front."""
 
@@ -87,7 +106,10 @@ class Search:
         self.full = (1 << self.width) - 1
         self._costs = {move: costs_of(move.action) for move in (*problem.moves, *problem.set_ups)}
         self._clear = {move: self._cleared(move) for move in problem.moves}
-        self._labels: dict[int, list[tuple[Costs, int]]] = {}
+        self._labels: dict[int, list[Label]] = {}
+        self._over: dict[int, int] = {}
+        self._odds: dict[int, float] = {0: 1.0}
+        self._fields = tuple(self.full << (place * self.width) for place in range(len(problem.vars)))
 
     def _cleared(self, move: Move) -> int:
         cleared = 0
@@ -101,11 +123,11 @@ class Search:
         nothing: Costs = (0, 0, 0, 0, 0)
         heap: list[tuple[int, int, int, Costs, int, Path]] = []
         heapq.heappush(heap, (0, next(order), problem.start, nothing, 0, ()))
-        self._labels[problem.start] = [(nothing, 0)]
+        self._labels[problem.start] = [Label(nothing, 0)]
         found: list[Found] = []
         while heap:
             _, _, state, costs, masks, path = heapq.heappop(heap)
-            if (costs, masks) not in self._labels[state]:
+            if not any(label.costs == costs and label.masks == masks for label in self._labels[state]):
                 continue
             if problem.may_end(state):
                 way = self._found(state, costs, masks, path)
@@ -162,18 +184,64 @@ class Search:
 
     def _keep(self, state: int, costs: Costs, masks: int) -> bool:
         kept = self._labels.setdefault(state, [])
-        a, b, c, d, e = costs
-        for (u, v, w, x, y), other in kept:
-            if u <= a and v <= b and w <= c and x <= d and y <= e and not other & ~masks:
+        label = Label(costs, masks)
+        for other in kept:
+            if other.costs_no_more(label) and (not other.masks & ~masks or self._as_likely(other, label, state)):
                 return False
         if kept:
             kept[:] = [
-                (old, other)
-                for old, other in kept
-                if not (a <= old[0] and b <= old[1] and c <= old[2] and d <= old[3] and e <= old[4] and not masks & ~other)
+                old
+                for old in kept
+                if not (label.costs_no_more(old) and (not masks & ~old.masks or self._as_likely(label, old, state)))
             ]
-        kept.append((costs, masks))
+        kept.append(label)
         return True
+
+    def _as_likely(self, one: Label, other: Label, state: int) -> bool:
+        """Return whether a label can never be less likely than another to keep anything, though it rests on other actions.
+
+        So it is where each of these is one that the other label never uses, and all of them together go well at least
+        as often as what the other one rests on more at the same variable, of which nothing can be done again.
+        """
+        mine, theirs = self._used(one), self._used(other)
+        more, less = mine & ~theirs, theirs & ~mine & self._past(state)
+        if not more or not less:
+            return False
+        odds, extra = self._odds_of(more), one.masks & ~other.masks
+        for place, field in enumerate(self._fields):
+            here = extra & field
+            if not here:
+                continue
+            shift = place * self.width
+            own = (other.masks & field) >> shift & less
+            if (here >> shift) & ~more or not own or self._odds_of(own) > odds:
+                return False
+        return True
+
+    def _used(self, label: Label) -> int:
+        """Return every uncertain action that some value of a label rests on."""
+        if label.used < 0:
+            used, masks = 0, label.masks
+            while masks:
+                used |= masks & self.full
+                masks >>= self.width
+            label.used = used
+        return label.used
+
+    def _past(self, state: int) -> int:
+        """Return the uncertain actions that can never be done again from a state on."""
+        found = self._over.get(state)
+        if found is None:
+            found = self._over[state] = sum(1 << move.index for move in self.uncertain if not self.problem.may_recur(move, state))
+        return found
+
+    def _odds_of(self, moves: int) -> float:
+        """Return the chance that some uncertain actions all go well."""
+        found = self._odds.get(moves)
+        if found is None:
+            low = moves & -moves
+            found = self._odds[moves] = self.uncertain[low.bit_length() - 1].chance * self._odds_of(moves ^ low)
+        return found
 
     def _found(self, state: int, costs: Costs, masks: int, path: Path) -> Found:
         chances, factors = [], []

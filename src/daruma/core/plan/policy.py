@@ -119,10 +119,13 @@ class Policy:
     _blisses: dict[int, float] = field(default_factory=dict)
     _expected: dict[int, Expected] = field(default_factory=dict)
     _prices: dict[Move, float] = field(default_factory=dict)
+    _closing: tuple[tuple[int, float], ...] = ()
 
     def __post_init__(self) -> None:
         moves = (*self.problem.moves, *self.problem.set_ups)
         self._prices = {move: self.preferences.price(move.action) for move in moves}
+        price = self.preferences.price
+        self._closing = tuple((mask, sum(map(price, left))) for mask, left in self.problem.closing)
         self._values, self._hopes = Memo(self.problem.uncounted), Memo(self.problem.uncounted)
 
     def value(self, state: int) -> float:
@@ -248,7 +251,7 @@ class Policy:
     def _stop(self, state: int) -> float:
         """Return what stopping here is worth; a phone that cannot be given back so is worth nothing, and is closed up."""
         if not self.problem.may_end(state):
-            return -sum(self.preferences.price(action) for action in self._left(state))
+            return -sum(price for mask, price in self._closing if state & mask)
         return sum(goal.worth * self.problem.holds(state, i) for i, goal in enumerate(self.problem.goals))
 
     def _left(self, state: int) -> tuple[Action, ...]:
@@ -304,9 +307,9 @@ class Policy:
         return result
 
     def _expected_of(self, move: Move, set_up: Move | None, before: int) -> Expected:
-        return self._mixed(move, set_up, before, lambda then, _: self.expected(then))
+        return self.mixed(move, set_up, before, lambda then, _: self.expected(then))
 
-    def _mixed(self, move: Move, set_up: Move | None, before: int, follow: Callable[[int, bool], Expected]) -> Expected:
+    def mixed(self, move: Move, set_up: Move | None, before: int, follow: Callable[[int, bool], Expected]) -> Expected:
         """Return a move's own share and, by their chances, what follows each of its outcomes."""
         actions = [move.action, *([set_up.action] if set_up else [])]
         sums = [0.0] * (len(self.problem.goals) + 6)
@@ -332,32 +335,25 @@ class Policy:
 
     def along(self, path: Sequence[Action]) -> Expected:
         """Return what taking these actions one after the other gives, with the best moves after a failure for good."""
-        return self._along(self.problem.start, tuple(path))
-
-    def _along(self, state: int, path: tuple[Action, ...]) -> Expected:
-        ready = {made[0].action: made for made in self.problem.expand(state)}
-        if not path or path[0] not in ready:
-            return self._along(state, path[1:]) if path and path[0].sets_up else self.expected(state)
-        move, set_up, before = ready[path[0]]
-        again = path if not move.action.figures.writes else ()
-        return self._mixed(move, set_up, before, lambda then, good: self._along(then, path[1:] if good else again))
+        return Along(self, tuple(path)).expected(self.problem.start, 0)
 
     def risks(self, path: Sequence[Action]) -> tuple[tuple[tuple[Action, float], ...], ...]:
         """Return for each goal, and each step of a path, what the step's failure takes from the goal's chance: the best after
         it against what going on would have given.
         """
         found: list[tuple[Action, tuple[float, ...]]] = []
-        state, rest, reached = self.problem.start, tuple(path), 1.0
-        while rest:
-            ready = {made[0].action: made for made in self.problem.expand(state)}
-            action, rest = rest[0], rest[1:]
-            if action not in ready:
+        along = Along(self, tuple(path))
+        state, reached = self.problem.start, 1.0
+        for index, action in enumerate(along.path):
+            made = along.ready(state, index)
+            if made is None:
                 continue
-            outcomes = self.problem.outcomes(ready[action][0], ready[action][2])
+            outcomes = self.problem.outcomes(made[0], made[2])
             state = outcomes[0][1]
             if len(outcomes) > 1:
-                well, again = self._along(state, rest).chances, () if action.figures.writes else (action, *rest)
-                missed = [(chance, self._along(after, again).chances) for chance, after, _ in outcomes[1:]]
+                again = along.after_a_miss(index)
+                well = along.expected(state, index + 1).chances
+                missed = [(chance, along.expected(after, again).chances) for chance, after, _ in outcomes[1:]]
                 lost = [reached * sum(p * (well[i] - then[i]) for p, then in missed) for i in range(len(well))]
                 found.append((action, tuple(lost)))
                 reached *= outcomes[0][0]
@@ -366,3 +362,37 @@ class Policy:
     def size(self) -> int:
         """Return how many states were solved."""
         return len(self._values)
+
+
+class Along:
+    """Follow a given path under a policy: what is not ruined is tried again, after a failure for good the best is done."""
+
+    def __init__(self, policy: Policy, path: tuple[Action, ...]) -> None:
+        self.path = path
+        self._policy = policy
+        self._expected: dict[tuple[int, int], Expected] = {}
+
+    def ready(self, state: int, index: int) -> Made | None:
+        """Return the move that the path makes at a place, None where it cannot be made there."""
+        action = self.path[index]
+        return next((made for made in self._policy.problem.expand(state) if made[0].action is action), None)
+
+    def after_a_miss(self, index: int) -> int:
+        """Return where on the path one goes on after a miss: at the same place, or nowhere where it used something up."""
+        return len(self.path) if self.path[index].figures.writes else index
+
+    def expected(self, state: int, index: int) -> Expected:
+        """Return what going on from a place of the path gives."""
+        known = self._expected.get((state, index))
+        if known is None:
+            known = self._expected[state, index] = self._follow(state, index)
+        return known
+
+    def _follow(self, state: int, index: int) -> Expected:
+        if index == len(self.path):
+            return self._policy.expected(state)
+        made = self.ready(state, index)
+        if made is None:
+            return self.expected(state, index + 1) if self.path[index].sets_up else self._policy.expected(state)
+        again = self.after_a_miss(index)
+        return self._policy.mixed(*made, lambda then, good: self.expected(then, index + 1 if good else again))

@@ -113,6 +113,9 @@ class Problem:
         self._scopes = self._all_scopes()
         self._idle = tuple(self._all_idle())
         self._checks = tuple(self._check(move) for move in self.moves)
+        self._recurs: dict[Move, tuple[int, ...]] = {}
+        self._tidy: dict[int, tuple[int, int]] = {}
+        self._ready: dict[int, list[tuple[Move, Move | None, int]]] = {}
         self._expanded: dict[int, list[tuple[Move, Move | None, int]]] = {}
 
     # -- packing
@@ -187,6 +190,12 @@ class Problem:
         masks = (self._leading_to(need) for need in move.action.conditions if need.var is not apart_from)
         return tuple(dict.fromkeys(mask for mask, whole in masks if not whole))
 
+    def may_recur(self, move: Move, state: int) -> bool:
+        """Return whether a move could ever be made from a state on, as far as each of its needs alone can tell."""
+        if move not in self._recurs:
+            self._recurs[move] = self._scope(move)
+        return all(state & mask for mask in self._recurs[move])
+
     def _all_scopes(self) -> tuple[tuple[int, tuple[tuple[int, ...], ...]], ...]:
         """Return for each counter the scopes of the moves that count with it; a move without one keeps its counter."""
         by_field: dict[int, list[tuple[int, ...]]] = {}
@@ -214,18 +223,30 @@ class Problem:
         found = self._expanded.get(state)
         if found is not None:
             return found
+        plain = state & self.uncounted
+        ready = self._ready.get(plain)
+        if ready is None:
+            ready = self._ready[plain] = self._all_ready(plain)
         found = self._expanded[state] = []
+        for move, set_up, last_miss in ready:
+            if not state & last_miss:
+                found.append((move, set_up, state if set_up is None else state & set_up.clear | set_up.make))
+        return found
+
+    def _all_ready(self, state: int) -> list[tuple[Move, Move | None, int]]:
+        """Return the moves that can be made in a state, however often they were missed: move, set-up, bit of the last miss."""
+        found: list[tuple[Move, Move | None, int]] = []
         for must, choices, last_miss, set_ups, move in self._checks:
-            if state & must != must or state & last_miss:
+            if state & must != must:
                 continue
             for mask in choices:
                 if not state & mask:
                     break
             else:
                 if not set_ups or all(state & mask for mask in set_ups):
-                    found.append((move, None, state))
-                elif (made := self._set_up(move, state)) is not None:
-                    found.append(made)
+                    found.append((move, None, last_miss))
+                elif (set_up := self._set_up(move, state)) is not None:
+                    found.append((move, set_up, last_miss))
         return found
 
     def _check(self, move: Move) -> tuple[int, tuple[int, ...], int, tuple[int, ...], Move]:
@@ -239,12 +260,12 @@ class Problem:
             must |= bit
         return must, several, last, move.set_up_needs, move
 
-    def _set_up(self, move: Move, state: int) -> tuple[Move, Move | None, int] | None:
+    def _set_up(self, move: Move, state: int) -> Move | None:
         for set_up in self.set_ups:
             if all(state & need for need in (*set_up.needs, *set_up.set_up_needs)):
                 after = state & set_up.clear | set_up.make
                 if all(after & need for need in move.set_up_needs):
-                    return move, set_up, after
+                    return set_up
         return None
 
     def succeed(self, move: Move, state: int) -> int:
@@ -255,14 +276,23 @@ class Problem:
         """Return the state without what cannot matter any more: misses of moves that can never be made again, values that
         only such moves ask for.
         """
-        if state >> self._first_counter:
-            for field, alternatives in self._scopes:
-                if state & field and not _any_all(state, alternatives):
-                    state &= ~field
+        plain = state & self.uncounted
+        known = self._tidy.get(plain)
+        if known is None:
+            known = self._tidy[plain] = self._tidying(plain)
+        return state & known[0] | known[1]
+
+    def _tidying(self, state: int) -> tuple[int, int]:
+        """Return what to keep of states with some values, and what to put in place of the rest: misses play no part in it."""
+        keep, put = -1, 0
+        for field, alternatives in self._scopes:
+            if not _any_all(state, alternatives):
+                keep &= ~field
         for field, plain, alternatives in self._idle:
             if not state & plain and not _any_all(state, alternatives):
                 state = state & ~field | plain
-        return state
+                keep, put = keep & ~field, put | plain
+        return keep, put
 
     def misses(self, move: Move, state: int) -> int:
         """Return how many tries of a move have failed."""

@@ -8,7 +8,13 @@ from dataclasses import dataclass
 from enum import Enum
 
 
-class Var(Enum):
+class Named(Enum):
+    """Stand for itself: members are hashed by identity, since planning asks for that hundreds of thousands of times."""
+
+    __hash__ = object.__hash__
+
+
+class Var(Named):
     """Name a variable of the phone itself."""
 
     PHONE = "phone"
@@ -19,7 +25,7 @@ class Var(Enum):
     REOPENED = "reopened"
 
 
-class Val(Enum):
+class Val(Named):
     """Name a value of the phone's variables, or one that those of every kind of part may have."""
 
     YES = "yes"

@@ -1,11 +1,9 @@
 """The display's variables in the planner's state, and the conditions that several of its actions share."""
 
-from enum import Enum
-
-from daruma.core.plan.state import Val, needs
+from daruma.core.plan.state import Named, Val, needs
 
 
-class PanelVar(Enum):
+class PanelVar(Named):
     """Name a variable of the display: the original, the panels, the touch chips, the codes that are known."""
 
     SOCKET = "socket"
@@ -25,7 +23,7 @@ class PanelVar(Enum):
     PAID = "paid"
 
 
-class PanelVal(Enum):
+class PanelVal(Named):
     """Name a value of the display's variables."""
 
     # the socket
