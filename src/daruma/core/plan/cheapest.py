@@ -46,7 +46,7 @@ class Through:
             if used and problem.may_end(plain):
                 best = max(best, (self._worth(plain) - price, state))
             for move, set_up, before in problem.expand(plain):
-                after = before & move.clear | move.make
+                after = problem.succeed(move, before)
                 if after == before:
                     continue
                 then = after | (flag if used or move.action.way == way else 0)

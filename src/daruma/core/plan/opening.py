@@ -91,12 +91,12 @@ class Opening:
         for move, set_up, before in self.problem.expand(state):
             if not self._bars[move] <= lifted or (set_up is not None and not self._bars[set_up] <= lifted):
                 continue
-            then = before & move.clear | move.make
+            then = self.problem.succeed(move, before)
             if then != state:
                 yield move, then, True
             if failures and move.counters:
                 for clear, make in (move.misses, move.ruins):
-                    if make and (missed := before & clear | make) != state:
+                    if make and (missed := self.problem.tidied(before & clear | make)) != state:
                         yield move, missed, False
 
     def _granted(self, granted: tuple[Grant, ...]) -> tuple[frozenset[Bar], int]:

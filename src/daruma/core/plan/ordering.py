@@ -42,7 +42,7 @@ def _made(problem: Problem, move: Move, state: int) -> tuple[Move | None, int] |
     """Return what sets a move up and the state after it; None where it cannot be made."""
     for ready, set_up, before in problem.expand(state):
         if ready is move:
-            return set_up, before & move.clear | move.make
+            return set_up, problem.succeed(move, before)
     return None
 
 

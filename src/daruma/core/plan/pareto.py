@@ -109,6 +109,7 @@ class Search:
         self._labels: dict[int, list[Label]] = {}
         self._over: dict[int, int] = {}
         self._odds: dict[int, float] = {0: 1.0}
+        self._kept: dict[int, int] = {}
         self._fields = tuple(self.full << (place * self.width) for place in range(len(problem.vars)))
 
     def _cleared(self, move: Move) -> int:
@@ -141,6 +142,7 @@ class Search:
                 if set_up is not None:
                     cost = _add(cost, self._costs[set_up])
                 rests = self._rests(move, masks) if (masks or move.chance < 1) else 0
+                after, rests = self._tidied(after, rests)
                 if self._keep(after, cost, rests):
                     step = (path, set_up, move)
                     heapq.heappush(heap, (cost[1] + cost[2], next(order), after, cost, rests, step))
@@ -155,8 +157,17 @@ class Search:
             for each in (move, set_up):
                 costs = costs if each is None else _add(costs, self._costs[each])
             masks, path = self._rests(move, masks), (path, set_up, move)
-            state = before & move.clear | move.make
+            state, masks = self._tidied(before & move.clear | move.make, masks)
         return self._found(state, costs, masks, path)
+
+    def _tidied(self, state: int, masks: int) -> tuple[int, int]:
+        """Return a state and what its values rest on without what cannot matter any more."""
+        forgotten = self.problem.forgotten(state)
+        if forgotten and masks:
+            if forgotten not in self._kept:
+                self._kept[forgotten] = ~sum(field for place, field in enumerate(self._fields) if forgotten >> place & 1)
+            masks &= self._kept[forgotten]
+        return self.problem.tidied(state), masks
 
     def _rests(self, move: Move, masks: int) -> int:
         mine = 1 << move.index if move.chance < 1 else 0

@@ -100,8 +100,16 @@ Made = tuple[Move, Move | None, int]
 Step = tuple[Move, Move | None]
 
 
-def _by_hope(item: tuple[float, Made]) -> float:
+# what a move would be worth if all went well, the move, what sets it up, the bit of the last miss that it may have
+Ranked = tuple[float, Move, Move | None, int]
+
+
+def _by_hope(item: Ranked) -> float:
     return -item[0]
+
+
+def _before(state: int, set_up: Move | None) -> int:
+    return state if set_up is None else state & set_up.clear | set_up.make
 
 
 @dataclass
@@ -120,6 +128,9 @@ class Policy:
     _expected: dict[int, Expected] = field(default_factory=dict)
     _prices: dict[Move, float] = field(default_factory=dict)
     _closing: tuple[tuple[int, float], ...] = ()
+    _ranked: dict[int, Sequence[Ranked]] = field(default_factory=dict)
+    _mosts: dict[int, float] = field(default_factory=dict)
+    _stops: dict[int, float] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
         moves = (*self.problem.moves, *self.problem.set_ups)
@@ -135,9 +146,12 @@ class Policy:
             return known.value
         self._values.hold(state)
         best, pick = self._stop(state), None
-        for bound, made in self._hopeful(state, best):
+        for bound, move, set_up, last_miss in self._hopeful(state, best):
             if bound <= best + 1e-9:
                 break
+            if state & last_miss:
+                continue
+            made = move, set_up, _before(state, set_up)
             if pick is not None and self._hope_of(made) <= best + 1e-9:
                 continue
             worth = self._value_of(made, best)
@@ -156,14 +170,23 @@ class Policy:
             used |= known.used if known is not None else 0
         return used
 
-    def _hopeful(self, state: int, least: float) -> list[tuple[float, Made]]:
-        """Return the moves by what they would be worth if all went well, the best first."""
-        problem = self.problem
-        if problem.most(state) <= least:
-            return []
-        moves = [(self._at_best(made), made) for made in problem.expand(state)]
-        moves.sort(key=_by_hope)
-        return moves
+    def _hopeful(self, state: int, least: float) -> Sequence[Ranked]:
+        """Return the moves by what they would be worth if all went well, the best first; those missed for good among them."""
+        plain = state & self.problem.uncounted
+        if self._most(plain) <= least:
+            return ()
+        found = self._ranked.get(plain)
+        if found is None:
+            moves = [(self._at_best(plain, move, set_up), move, set_up, last) for move, set_up, last in self.problem.ready(plain)]
+            moves.sort(key=_by_hope)
+            found = self._ranked[plain] = moves
+        return found
+
+    def _most(self, plain: int) -> float:
+        found = self._mosts.get(plain)
+        if found is None:
+            found = self._mosts[plain] = self.problem.most(plain)
+        return found
 
     def _hope_of(self, made: Made) -> float:
         """Return a bound of a move's value: its own outcomes as they are, and the hope after each of them."""
@@ -185,17 +208,16 @@ class Policy:
             return known.value
         self._hopes.hold(state)
         best, used = self._stop(state), 0
-        if self.problem.most(state) > best:
-            moves = [(self._at_best(made), made) for made in self.problem.expand(state)]
-            moves.sort(key=_by_hope)
-            for bound, (move, set_up, before) in moves:
-                if bound <= best:
-                    break
-                price = self._price(move, set_up)
-                for outcomes in self.problem.batches(move, before):
-                    worth = self._hope_for(outcomes, best + price) - price
-                    if worth > best:
-                        best, used = worth, self._used(move, outcomes, self._hopes)
+        for bound, move, set_up, last_miss in self._hopeful(state, best):
+            if bound <= best:
+                break
+            if state & last_miss:
+                continue
+            price = self._price(move, set_up)
+            for outcomes in self.problem.batches(move, _before(state, set_up)):
+                worth = self._hope_for(outcomes, best + price) - price
+                if worth > best:
+                    best, used = worth, self._used(move, outcomes, self._hopes)
         self._hopes.keep(state, best, None, used)
         return best
 
@@ -210,11 +232,11 @@ class Policy:
             total += chance * (self.hope(after) - lost) - bound
         return total
 
-    def _at_best(self, made: Made) -> float:
+    def _at_best(self, plain: int, move: Move, set_up: Move | None) -> float:
         if not self.bounded:
             return float("inf")
-        move, set_up, before = made
-        return self.bliss(before & self.problem.uncounted & move.clear | move.make) - self._price(move, set_up)
+        after = self.problem.succeed(move, _before(plain, set_up)) & self.problem.uncounted
+        return self.bliss(after) - self._price(move, set_up)
 
     def bliss(self, state: int) -> float:
         """Return a bound of a state's hope: what it would be worth if everything went well.
@@ -226,9 +248,8 @@ class Policy:
             return known
         self._blisses[state] = float("-inf")
         best = self._stop(state)
-        if self.problem.most(state) > best:
-            for made in self.problem.expand(state):
-                best = max(best, self._at_best(made))
+        for bound, *_ in self._hopeful(state, best)[:1]:
+            best = max(best, bound)
         self._blisses[state] = best
         return best
 
@@ -250,6 +271,13 @@ class Policy:
 
     def _stop(self, state: int) -> float:
         """Return what stopping here is worth; a phone that cannot be given back so is worth nothing, and is closed up."""
+        plain = state & self.problem.uncounted
+        found = self._stops.get(plain)
+        if found is None:
+            found = self._stops[plain] = self._stopped(plain)
+        return found
+
+    def _stopped(self, state: int) -> float:
         if not self.problem.may_end(state):
             return -sum(price for mask, price in self._closing if state & mask)
         return sum(goal.worth * self.problem.holds(state, i) for i, goal in enumerate(self.problem.goals))
@@ -270,7 +298,9 @@ class Policy:
     def options(self, state: int, count: int = 3) -> tuple[Option, ...]:
         """Return the most promising things that can be done next with their values, the best first."""
         made, best = [], self.value(state)
-        for bound, (move, set_up, before) in self._hopeful(state, float("-inf"))[:count]:
+        ranked = [each for each in self._hopeful(state, float("-inf")) if not state & each[3]]
+        for bound, move, set_up, _ in ranked[:count]:
+            before = _before(state, set_up)
             hope = min(bound, self._hope_of((move, set_up, before)))
             exact = hope > best - 1e-9  # what could not be better was never solved, and need not be
             worth = self._value_of((move, set_up, before)) if exact else hope

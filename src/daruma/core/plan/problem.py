@@ -87,7 +87,7 @@ class Problem:
         doubts: Sequence[Doubt] = (),
         closing: Sequence[tuple[Needs, tuple[Action, ...]]] = (),
     ) -> None:
-        self.actions = _one_set_up_at_most(tuple(action for action in actions if not action.impossible))
+        self.actions = _one_set_up_at_most(_reachable(start, tuple(action for action in actions if not action.impossible)))
         self.goals = tuple(goals)
         self.doubts = tuple(doubts)
         self._places: dict[Enum, dict[Enum, int]] = {}
@@ -111,10 +111,11 @@ class Problem:
             tuple(tuple(self.mask(need) for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
         )
         self._scopes = self._all_scopes()
-        self._idle = tuple(self._all_idle())
+        places = {sum(values.values()): place for place, values in enumerate(self._places.values())}
+        self._idle = tuple((places[field], field, kinds, scopes) for field, kinds, scopes in self._all_idle())
         self._checks = tuple(self._check(move) for move in self.moves)
         self._recurs: dict[Move, tuple[int, ...]] = {}
-        self._tidy: dict[int, tuple[int, int]] = {}
+        self._tidy: dict[int, tuple[int, int, int]] = {}
         self._ready: dict[int, list[tuple[Move, Move | None, int]]] = {}
         self._expanded: dict[int, list[tuple[Move, Move | None, int]]] = {}
 
@@ -204,17 +205,28 @@ class Problem:
                 by_field.setdefault(~move.forget, []).append(self._scope(move))
         return tuple((field, tuple(scopes)) for field, scopes in by_field.items() if all(scopes))
 
-    def _all_idle(self) -> Iterator[tuple[int, int, tuple[tuple[int, ...], ...]]]:
-        """Yield for each variable that no goal and no end asks for: its bits, the value that stands for all where it does
-        not matter any more, and the scopes of the moves that ask for it.
+    def _all_idle(self) -> Iterator[tuple[int, tuple[tuple[int, int], ...], tuple[tuple[int, ...], ...]]]:
+        """Yield for each variable: its bits, the values that are all the same once no move asks for it any more, each kind
+        with the one that stands for it, and the scopes of the moves that ask for it.
         """
-        asked = {need.var for need in (*self._goal_needs(), *self.end_needs, *(need for need, _ in self._closing_needs))}
-        asked |= {doubt.var for doubt in self.doubts}
         for var, values in self._places.items():
-            asking = [move for move in (*self.moves, *self.set_ups) if any(need.var is var for need in move.action.conditions)]
+            moves = (*self.moves, *self.set_ups)
+            asking = [move for move in moves if any(need.var is var for need in move.action.conditions)]
             scopes = tuple(self._scope(move, apart_from=var) for move in asking)
-            if var not in asked and len(values) > 1 and all(scopes):
-                yield sum(values.values()), next(iter(values.values())), scopes
+            kinds = tuple(self._alike(var))
+            if len(kinds) < len(values) and all(scopes):
+                yield sum(values.values()), kinds, scopes
+
+    def _alike(self, var: Enum) -> Iterator[tuple[int, int]]:
+        """Yield the values of a variable in groups that no goal, end or doubt tells apart: their bits, and the first one's."""
+        ends = (*self._goal_needs(), *self.end_needs, *(need for need, _ in self._closing_needs))
+        asked: list[frozenset[Enum]] = [need.good for need in dict.fromkeys(ends) if need.var is var]
+        asked += [frozenset({val}) for doubt in self.doubts if doubt.var is var for val in (doubt.unknown, doubt.yes, doubt.no)]
+        groups: dict[tuple[bool, ...], list[int]] = {}
+        for val, bit in self._places[var].items():
+            groups.setdefault(tuple(val in good for good in asked), []).append(bit)
+        for bits in groups.values():
+            yield sum(bits), bits[0]
 
     # -- going on
 
@@ -223,18 +235,20 @@ class Problem:
         found = self._expanded.get(state)
         if found is not None:
             return found
-        plain = state & self.uncounted
-        ready = self._ready.get(plain)
-        if ready is None:
-            ready = self._ready[plain] = self._all_ready(plain)
         found = self._expanded[state] = []
-        for move, set_up, last_miss in ready:
+        for move, set_up, last_miss in self.ready(state & self.uncounted):
             if not state & last_miss:
                 found.append((move, set_up, state if set_up is None else state & set_up.clear | set_up.make))
         return found
 
+    def ready(self, state: int) -> list[tuple[Move, Move | None, int]]:
+        """Return the moves that can be made in a state without misses: move, set-up, the bit of the last miss it may have."""
+        found = self._ready.get(state)
+        if found is None:
+            found = self._ready[state] = self._all_ready(state)
+        return found
+
     def _all_ready(self, state: int) -> list[tuple[Move, Move | None, int]]:
-        """Return the moves that can be made in a state, however often they were missed: move, set-up, bit of the last miss."""
         found: list[tuple[Move, Move | None, int]] = []
         for must, choices, last_miss, set_ups, move in self._checks:
             if state & must != must:
@@ -273,26 +287,39 @@ class Problem:
         return self.tidied(state & move.forget & move.clear | move.make)
 
     def tidied(self, state: int) -> int:
-        """Return the state without what cannot matter any more: misses of moves that can never be made again, values that
-        only such moves ask for.
+        """Return the state without what cannot matter any more: misses of moves that can never be made again, differences
+        that only such moves ask for.
         """
+        keep, put, _ = self._tidying(state)
+        return state & keep | put
+
+    def forgotten(self, state: int) -> int:
+        """Return the places of the variables, as bits, whose values cannot matter any more."""
+        return self._tidying(state)[2]
+
+    def _tidying(self, state: int) -> tuple[int, int, int]:
+        """Return what to keep of a state, what to put in place of the rest, and the variables that do not matter at all."""
         plain = state & self.uncounted
         known = self._tidy.get(plain)
         if known is None:
-            known = self._tidy[plain] = self._tidying(plain)
-        return state & known[0] | known[1]
+            known = self._tidy[plain] = self._first_tidying(plain)
+        return known
 
-    def _tidying(self, state: int) -> tuple[int, int]:
-        """Return what to keep of states with some values, and what to put in place of the rest: misses play no part in it."""
-        keep, put = -1, 0
+    def _first_tidying(self, state: int) -> tuple[int, int, int]:
+        keep, put, forgotten = -1, 0, 0
         for field, alternatives in self._scopes:
             if not _any_all(state, alternatives):
                 keep &= ~field
-        for field, plain, alternatives in self._idle:
-            if not state & plain and not _any_all(state, alternatives):
-                state = state & ~field | plain
-                keep, put = keep & ~field, put | plain
-        return keep, put
+        for place, field, kinds, alternatives in self._idle:
+            if _any_all(state, alternatives):
+                continue
+            for alike, one in kinds:
+                if state & alike and not state & one:
+                    state = state & ~field | one
+                    keep, put = keep & ~field, put | one
+            if len(kinds) == 1:
+                forgotten |= 1 << place
+        return keep, put, forgotten
 
     def misses(self, move: Move, state: int) -> int:
         """Return how many tries of a move have failed."""
@@ -408,6 +435,22 @@ def _once(moves: Iterable[Move]) -> tuple[Move, ...]:
         same = (action.key, action.cost, move.needs, move.set_up_needs, move.clear, move.make, move.misses, move.ruins)
         kept.setdefault((*same, move.counter, *known), move)
     return tuple(kept.values())
+
+
+def _reachable(start: Mapping[Enum, Enum], actions: tuple[Action, ...]) -> tuple[Action, ...]:
+    """Return the actions that could ever be made if nothing were ever undone: what cannot leads nowhere, and must not look
+    as if it did.
+    """
+    reached: dict[Enum, set[Enum]] = {var: {val} for var, val in start.items()}
+    left, found = list(actions), set[int]()
+    while ready := [action for action in left if all(reached.get(need.var, set()) & need.good for need in action.conditions)]:
+        for action in ready:
+            found.add(id(action))
+            for effects in (action.effects, action.miss, action.ruined):
+                for var, val in effects.items():
+                    reached.setdefault(var, set()).add(val)
+        left = [action for action in left if id(action) not in found]
+    return tuple(action for action in actions if id(action) in found)
 
 
 def _one_set_up_at_most(actions: tuple[Action, ...]) -> tuple[Action, ...]:
