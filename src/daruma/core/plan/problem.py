@@ -110,9 +110,14 @@ class Problem:
         self.goal_masks = tuple(
             tuple(tuple(self.mask(need) for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
         )
-        self._scopes = self._all_scopes()
         places = {sum(values.values()): place for place, values in enumerate(self._places.values())}
-        self._idle = tuple((places[field], field, kinds, scopes) for field, kinds, scopes in self._all_idle())
+        counted, idle = self._all_scopes(), tuple(self._all_idle())
+        found = [scope for _, scopes in counted for scope in scopes] + [scope for *_, scopes in idle for scope in scopes]
+        self._scope_masks = tuple(dict.fromkeys(mask for scope in found for mask in scope))
+        bits = {mask: 1 << index for index, mask in enumerate(self._scope_masks)}
+        # a scope as bits: which of the masks must be met
+        self._scopes = tuple((field, _bits(scopes, bits)) for field, scopes in counted)
+        self._idle = tuple((places[field], field, kinds, _bits(scopes, bits)) for field, kinds, scopes in idle)
         self._checks = tuple(self._check(move) for move in self.moves)
         self._recurs: dict[Move, tuple[int, ...]] = {}
         self._tidy: dict[int, tuple[int, int, int]] = {}
@@ -307,11 +312,18 @@ class Problem:
 
     def _first_tidying(self, state: int) -> tuple[int, int, int]:
         keep, put, forgotten = -1, 0, 0
-        for field, alternatives in self._scopes:
-            if not _any_all(state, alternatives):
+        met = 0
+        for index, mask in enumerate(self._scope_masks):
+            if state & mask:
+                met |= 1 << index
+        for field, scopes in self._scopes:
+            for scope in scopes:
+                if met & scope == scope:
+                    break
+            else:
                 keep &= ~field
-        for place, field, kinds, alternatives in self._idle:
-            if _any_all(state, alternatives):
+        for place, field, kinds, scopes in self._idle:
+            if any(met & scope == scope for scope in scopes):
                 continue
             for alike, one in kinds:
                 if state & alike and not state & one:
@@ -461,6 +473,10 @@ def _one_set_up_at_most(actions: tuple[Action, ...]) -> tuple[Action, ...]:
     if all(len({need.var for need in action.conditions} & variables) <= 1 for action in actions):
         return actions
     return tuple(replace(action, sets_up=False) for action in actions)
+
+
+def _bits(scopes: Iterable[tuple[int, ...]], bits: Mapping[int, int]) -> tuple[int, ...]:
+    return tuple(dict.fromkeys(sum(bits[mask] for mask in dict.fromkeys(scope)) for scope in scopes))
 
 
 def _any_all(state: int, alternatives: tuple[tuple[int, ...], ...]) -> bool:
