@@ -113,8 +113,9 @@ class Problem:
         places = {sum(values.values()): place for place, values in enumerate(self._places.values())}
         counted, idle = self._all_scopes(), tuple(self._all_idle())
         found = [scope for _, scopes in counted for scope in scopes] + [scope for *_, scopes in idle for scope in scopes]
-        self._scope_masks = tuple(dict.fromkeys(mask for scope in found for mask in scope))
-        bits = {mask: 1 << index for index, mask in enumerate(self._scope_masks)}
+        bits = {mask: 1 << index for index, mask in enumerate(dict.fromkeys(mask for scope in found for mask in scope))}
+        self._scope_masks = tuple((bit, mask) for mask, bit in bits.items())
+        self._past: dict[int, tuple[int, tuple[tuple[int, tuple[tuple[int, int], ...]], ...], int]] = {}
         # a scope as bits: which of the masks must be met
         self._scopes = tuple((field, _bits(scopes, bits)) for field, scopes in counted)
         self._idle = tuple((places[field], field, kinds, _bits(scopes, bits)) for field, kinds, scopes in idle)
@@ -311,27 +312,36 @@ class Problem:
         return known
 
     def _first_tidying(self, state: int) -> tuple[int, int, int]:
-        keep, put, forgotten = -1, 0, 0
         met = 0
-        for index, mask in enumerate(self._scope_masks):
+        for bit, mask in self._scope_masks:
             if state & mask:
-                met |= 1 << index
-        for field, scopes in self._scopes:
-            for scope in scopes:
-                if met & scope == scope:
+                met |= bit
+        known = self._past.get(met)
+        if known is None:
+            known = self._past[met] = self._past_with(met)
+        keep, idle, forgotten = known
+        put = 0
+        for field, kinds in idle:
+            for alike, one in kinds:
+                if state & alike:
+                    if not state & one:
+                        keep, put = keep & ~field, put | one
                     break
-            else:
+        return keep, put, forgotten
+
+    def _past_with(self, met: int) -> tuple[int, tuple[tuple[int, tuple[tuple[int, int], ...]], ...], int]:
+        """Return what does not matter any more where some masks are met: misses that need not be kept (as the bits that are),
+        variables of which some values are all the same, those that do not matter at all.
+        """
+        keep, forgotten, idle = -1, 0, []
+        for field, scopes in self._scopes:
+            if not any(met & scope == scope for scope in scopes):
                 keep &= ~field
         for place, field, kinds, scopes in self._idle:
-            if any(met & scope == scope for scope in scopes):
-                continue
-            for alike, one in kinds:
-                if state & alike and not state & one:
-                    state = state & ~field | one
-                    keep, put = keep & ~field, put | one
-            if len(kinds) == 1:
-                forgotten |= 1 << place
-        return keep, put, forgotten
+            if not any(met & scope == scope for scope in scopes):
+                idle.append((field, kinds))
+                forgotten |= (len(kinds) == 1) << place
+        return keep, tuple(idle), forgotten
 
     def misses(self, move: Move, state: int) -> int:
         """Return how many tries of a move have failed."""
