@@ -296,9 +296,9 @@ def test_the_phone_is_never_left_open(catalogue: Catalogue) -> None:
     made = case(catalogue, kit=Kit(hot_air=False), panels=(NewPanel(locked=Tri.YES),), history=(("open_phone", True),))
     problem = problem_of(made, catalogue.figures)
     policy = Policy(problem, made.preferences)
-    assert policy._stop(problem.start) < 0
+    assert policy.bounds.stop(problem.start) < 0
     closed = problem_of(varied(made, history=()), catalogue.figures)
-    assert Policy(closed, made.preferences)._stop(closed.start) == 0
+    assert Policy(closed, made.preferences).bounds.stop(closed.start) == 0
 
 
 def test_which_panel_was_taken_is_known(catalogue: Catalogue) -> None:
@@ -333,12 +333,12 @@ def plain_value(made: Case, catalogue: Catalogue, most: int = 12_000) -> tuple[f
         for move, set_up, before in problem.expand(state):
             outcomes = problem.outcomes(move, before)
             if all(after != before for _, after, _ in outcomes):
-                price = policy._price(move, set_up) + sum(chance * lost for chance, _, lost in outcomes)
+                price = policy.bounds.price(move, set_up) + sum(chance * lost for chance, _, lost in outcomes)
                 found.append(Choice(move.action.uid, -price, [(chance, after) for chance, after, _ in outcomes]))
         return found
 
     try:
-        return policy.value(problem.start), solve(problem.start, choices, stop=policy._stop)[0]
+        return policy.value(problem.start), solve(problem.start, choices, stop=policy.bounds.stop)[0]
     except OverflowError:
         return None
 

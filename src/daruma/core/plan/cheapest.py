@@ -7,8 +7,8 @@ from itertools import count
 
 from daruma.core.plan.actions import Action
 from daruma.core.plan.money import Preferences
+from daruma.core.plan.packing import Move
 from daruma.core.plan.pareto import Found, Search
-from daruma.core.plan.problem import Move
 
 
 @dataclass(frozen=True, slots=True)

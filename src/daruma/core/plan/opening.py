@@ -13,7 +13,8 @@ from itertools import combinations
 
 from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
 from daruma.core.plan.facts import Otherwise
-from daruma.core.plan.problem import Doubt, Goal, Move, Problem
+from daruma.core.plan.packing import Move
+from daruma.core.plan.problem import Doubt, Goal, Problem
 from daruma.core.plan.state import Needs
 
 Values = Mapping[Enum, Enum]

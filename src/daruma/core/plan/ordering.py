@@ -2,8 +2,9 @@
 
 from collections.abc import Sequence
 
+from daruma.core.plan.packing import Move
 from daruma.core.plan.pareto import Found, Search
-from daruma.core.plan.problem import Move, Problem
+from daruma.core.plan.problem import Problem
 
 Step = tuple[Move | None, Move]
 

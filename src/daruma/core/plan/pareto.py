@@ -15,7 +15,8 @@ from itertools import count
 from typing import Any, TypeVar
 
 from daruma.core.plan.actions import Action, Heat
-from daruma.core.plan.problem import Move, Problem
+from daruma.core.plan.packing import Move
+from daruma.core.plan.problem import Problem
 
 SCALE = 1000  # costs are kept as integers, so that the order of adding cannot tell two routes apart
 Costs = tuple[int, int, int, int, int]

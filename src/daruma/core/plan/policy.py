@@ -5,9 +5,11 @@ from dataclasses import dataclass, field
 from typing import Generic, TypeVar
 
 from daruma.core.plan.actions import Action
+from daruma.core.plan.bounds import Bounds, Made, Step, before
 from daruma.core.plan.memo import Memo
 from daruma.core.plan.money import Preferences
-from daruma.core.plan.problem import Move, Problem
+from daruma.core.plan.packing import Move
+from daruma.core.plan.problem import Problem
 
 S = TypeVar("S", bound=Hashable)
 
@@ -96,22 +98,6 @@ class Expected:
     value: float
 
 
-Made = tuple[Move, Move | None, int]
-Step = tuple[Move, Move | None]
-
-
-# what a move would be worth if all went well, the move, what sets it up, the bit of the last miss that it may have
-Ranked = tuple[float, Move, Move | None, int]
-
-
-def _by_hope(item: Ranked) -> float:
-    return -item[0]
-
-
-def _before(state: int, set_up: Move | None) -> int:
-    return state if set_up is None else state & set_up.clear | set_up.make
-
-
 @dataclass
 class Policy:
     """Solve a problem for a shop's preferences; states must not lead back to themselves.
@@ -122,22 +108,13 @@ class Policy:
     problem: Problem
     preferences: Preferences
     bounded: bool = True
+    bounds: Bounds = field(init=False)
     _values: Memo[Step] = field(init=False)
-    _hopes: Memo[Step] = field(init=False)
-    _blisses: dict[int, float] = field(default_factory=dict)
     _expected: dict[int, Expected] = field(default_factory=dict)
-    _prices: dict[Move, float] = field(default_factory=dict)
-    _closing: tuple[tuple[int, float], ...] = ()
-    _ranked: dict[int, Sequence[Ranked]] = field(default_factory=dict)
-    _mosts: dict[int, float] = field(default_factory=dict)
-    _stops: dict[int, float] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
-        moves = (*self.problem.moves, *self.problem.set_ups)
-        self._prices = {move: self.preferences.price(move.action) for move in moves}
-        price = self.preferences.price
-        self._closing = tuple((mask, sum(map(price, left))) for mask, left in self.problem.closing)
-        self._values, self._hopes = Memo(self.problem.uncounted), Memo(self.problem.uncounted)
+        self.bounds = Bounds(self.problem, self.preferences, bounded=self.bounded)
+        self._values = Memo(self.problem.uncounted)
 
     def value(self, state: int) -> float:
         """Return the expected money from a state on: kept promises less time, material and what is ruined."""
@@ -145,142 +122,37 @@ class Policy:
         if known is not None:
             return known.value
         self._values.hold(state)
-        best, pick = self._stop(state), None
-        for bound, move, set_up, last_miss in self._hopeful(state, best):
+        best, pick = self.bounds.stop(state), None
+        for bound, move, set_up, last_miss in self.bounds.hopeful(state, best):
             if bound <= best + 1e-9:
                 break
             if state & last_miss:
                 continue
-            made = move, set_up, _before(state, set_up)
-            if pick is not None and self._hope_of(made) <= best + 1e-9:
+            made = move, set_up, before(state, set_up)
+            if pick is not None and self.bounds.hope_of(made) <= best + 1e-9:
                 continue
             worth = self._value_of(made, best)
             if worth > best + 1e-9:
                 best, pick = worth, made
-        used = 0 if pick is None else self._used(pick[0], self.problem.outcomes(pick[0], pick[2]), self._values)
+        used = 0 if pick is None else self.bounds.used(pick[0], self.problem.outcomes(pick[0], pick[2]), self._values)
         self._values.keep(state, best, pick and pick[:2], used)
-        return best
-
-    @staticmethod
-    def _used(move: Move, outcomes: Sequence[tuple[float, int, float]], memo: Memo[Step]) -> int:
-        """Return the counters that a move and what is best after it make use of."""
-        used = ~move.forget if move.counters else 0
-        for _, after, _ in outcomes:
-            known = memo.find(after)
-            used |= known.used if known is not None else 0
-        return used
-
-    def _hopeful(self, state: int, least: float) -> Sequence[Ranked]:
-        """Return the moves by what they would be worth if all went well, the best first; those missed for good among them."""
-        plain = state & self.problem.uncounted
-        if self._most(plain) <= least:
-            return ()
-        found = self._ranked.get(plain)
-        if found is None:
-            moves = [(self._at_best(plain, move, set_up), move, set_up, last) for move, set_up, last in self.problem.ready(plain)]
-            moves.sort(key=_by_hope)
-            found = self._ranked[plain] = moves
-        return found
-
-    def _most(self, plain: int) -> float:
-        found = self._mosts.get(plain)
-        if found is None:
-            found = self._mosts[plain] = self.problem.most(plain)
-        return found
-
-    def _hope_of(self, made: Made) -> float:
-        """Return a bound of a move's value: its own outcomes as they are, and the hope after each of them."""
-        if not self.bounded:
-            return float("inf")
-        move, set_up, before = made
-        hope = -self._price(move, set_up)
-        for chance, after, lost in self.problem.outcomes(move, before):
-            hope += chance * (self.hope(after) - lost)
-        return hope
-
-    def _price(self, move: Move, set_up: Move | None) -> float:
-        return self._prices[move] + (self._prices[set_up] if set_up is not None else 0.0)
-
-    def hope(self, state: int) -> float:
-        """Return a bound of a state's value: all tries that are left of an action are had for the price of one."""
-        known = self._hopes.find(state)
-        if known is not None:
-            return known.value
-        self._hopes.hold(state)
-        best, used = self._stop(state), 0
-        for bound, move, set_up, last_miss in self._hopeful(state, best):
-            if bound <= best:
-                break
-            if state & last_miss:
-                continue
-            price = self._price(move, set_up)
-            for outcomes in self.problem.batches(move, _before(state, set_up)):
-                worth = self._hope_for(outcomes, best + price) - price
-                if worth > best:
-                    best, used = worth, self._used(move, outcomes, self._hopes)
-        self._hopes.keep(state, best, None, used)
-        return best
-
-    def _hope_for(self, outcomes: Sequence[tuple[float, int, float]], least: float) -> float:
-        """Return what outcomes are worth at best together; minus infinity as soon as that cannot be more than `least`."""
-        uncounted = self.problem.uncounted
-        bounds = [chance * (self.bliss(after & uncounted) - lost) for chance, after, lost in outcomes]
-        total = sum(bounds)
-        for bound, (chance, after, lost) in zip(bounds, outcomes, strict=True):
-            if total <= least:
-                return float("-inf")
-            total += chance * (self.hope(after) - lost) - bound
-        return total
-
-    def _at_best(self, plain: int, move: Move, set_up: Move | None) -> float:
-        if not self.bounded:
-            return float("inf")
-        after = self.problem.succeed(move, _before(plain, set_up)) & self.problem.uncounted
-        return self.bliss(after) - self._price(move, set_up)
-
-    def bliss(self, state: int) -> float:
-        """Return a bound of a state's hope: what it would be worth if everything went well.
-
-        It is a bound because a success never leaves less to hope for than a failure.
-        """
-        known = self._blisses.get(state)
-        if known is not None:
-            return known
-        self._blisses[state] = float("-inf")
-        best = self._stop(state)
-        for bound, *_ in self._hopeful(state, best)[:1]:
-            best = max(best, bound)
-        self._blisses[state] = best
         return best
 
     def _value_of(self, made: Made, least: float = float("-inf")) -> float:
         """Return what a move is worth; minus infinity as soon as that cannot be more than `least`."""
         move, set_up, before = made
-        price, outcomes = self._price(move, set_up), self.problem.outcomes(move, before)
+        price, outcomes = self.bounds.price(move, set_up), self.problem.outcomes(move, before)
         if any(after == before for _, after, _ in outcomes):
             return float("-inf")
         if not self.bounded:
             return sum(chance * (self.value(after) - lost) for chance, after, lost in outcomes) - price
-        bounds = [chance * (self.hope(after) - lost) for chance, after, lost in outcomes]
+        bounds = [chance * (self.bounds.hope(after) - lost) for chance, after, lost in outcomes]
         total = sum(bounds)
         for bound, (chance, after, lost) in zip(bounds, outcomes, strict=True):
             if total - price <= least:
                 return float("-inf")
             total += chance * (self.value(after) - lost) - bound
         return total - price
-
-    def _stop(self, state: int) -> float:
-        """Return what stopping here is worth; a phone that cannot be given back so is worth nothing, and is closed up."""
-        plain = state & self.problem.uncounted
-        found = self._stops.get(plain)
-        if found is None:
-            found = self._stops[plain] = self._stopped(plain)
-        return found
-
-    def _stopped(self, state: int) -> float:
-        if not self.problem.may_end(state):
-            return -sum(price for mask, price in self._closing if state & mask)
-        return sum(goal.worth * self.problem.holds(state, i) for i, goal in enumerate(self.problem.goals))
 
     def _left(self, state: int) -> tuple[Action, ...]:
         """Return what is to be done all the same where one stops in a state."""
@@ -298,13 +170,13 @@ class Policy:
     def options(self, state: int, count: int = 3) -> tuple[Option, ...]:
         """Return the most promising things that can be done next with their values, the best first."""
         made, best = [], self.value(state)
-        ranked = [each for each in self._hopeful(state, float("-inf")) if not state & each[3]]
+        ranked = [each for each in self.bounds.hopeful(state, float("-inf")) if not state & each[3]]
         for bound, move, set_up, _ in ranked[:count]:
-            before = _before(state, set_up)
-            hope = min(bound, self._hope_of((move, set_up, before)))
+            made_so = move, set_up, before(state, set_up)
+            hope = min(bound, self.bounds.hope_of(made_so))
             exact = hope > best - 1e-9  # what could not be better was never solved, and need not be
-            worth = self._value_of((move, set_up, before)) if exact else hope
-            chance, after, _ = self.problem.outcomes(move, before)[0]
+            worth = self._value_of(made_so) if exact else hope
+            chance, after, _ = self.problem.outcomes(move, made_so[2])[0]
             then = (move.action.key, *(action.key for action in self.path(after))) if exact else ()
             made.append(Option(move.action, set_up.action if set_up else None, worth, chance, exact, then))
         return tuple(sorted(made, key=lambda option: -option.value))
@@ -313,9 +185,8 @@ class Policy:
         """Return what is done from a state on when all goes well."""
         actions: list[Action] = []
         while (pick := self.best(state)) is not None:
-            move, _, before = pick
-            actions.append(move.action)
-            state = self.problem.outcomes(move, before)[0][1]
+            actions.append(pick[0].action)
+            state = self.problem.outcomes(pick[0], pick[2])[0][1]
         return tuple(actions)
 
     def expected(self, state: int) -> Expected:
@@ -330,7 +201,7 @@ class Policy:
             )
             left = self._left(state) if not self.problem.may_end(state) else ()
             attended, minutes = sum(a.figures.attended for a in left), sum(a.minutes for a in left)
-            result = Expected(chances, attended, minutes, sum(a.cost for a in left), 0.0, 0.0, self._stop(state))
+            result = Expected(chances, attended, minutes, sum(a.cost for a in left), 0.0, 0.0, self.bounds.stop(state))
         else:
             result = self._expected_of(*pick)
         self._expected[state] = result
@@ -355,7 +226,7 @@ class Policy:
             cost + sum(action.cost for action in actions),
             writes + sum(action.figures.writes for action in actions),
             lost,
-            value - self._price(move, set_up),
+            value - self.bounds.price(move, set_up),
         )
 
     @staticmethod

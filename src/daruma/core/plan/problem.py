@@ -11,9 +11,9 @@ from functools import cached_property
 
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
+from daruma.core.plan.mattering import Mattering
+from daruma.core.plan.packing import Move, Packing
 from daruma.core.plan.state import Needs
-
-MOST_TRIES = 9
 
 
 @dataclass(frozen=True, slots=True)
@@ -37,41 +37,6 @@ class Doubt:
     words: str = ""
 
 
-class Move:
-    """An action as masks: needs, what it clears and sets, its counter of misses."""
-
-    __slots__ = (
-        "action",
-        "causes",
-        "chance",
-        "clear",
-        "counter",
-        "counters",
-        "forget",
-        "index",
-        "make",
-        "misses",
-        "needs",
-        "ruins",
-        "set_up_needs",
-        "touched",
-    )
-
-    def __init__(self, action: Action, index: int) -> None:
-        self.action = action
-        self.index = index
-        self.needs: tuple[int, ...] = ()
-        self.set_up_needs: tuple[int, ...] = ()
-        self.clear = self.make = 0
-        self.misses = self.ruins = (0, 0)
-        self.counter = 0
-        self.counters = 0
-        self.forget = -1
-        self.chance = action.straight
-        self.causes: tuple[int, ...] = ()
-        self.touched: tuple[int, ...] = ()
-
-
 class Problem:
     """Actions over a start, compiled; `ends` must be met where a route may stop.
 
@@ -90,149 +55,48 @@ class Problem:
         self.actions = _one_set_up_at_most(_reachable(start, tuple(action for action in actions if not action.impossible)))
         self.goals = tuple(goals)
         self.doubts = tuple(doubts)
-        self._places: dict[Enum, dict[Enum, int]] = {}
-        self._next = 0
-        self._counters: dict[str, int] = {}
-        self._leading: dict[Needs, tuple[int, bool]] = {}
-        self._collect(start, ends)
-        self.vars = tuple(self._places)
+        needs = (*ends, *(need for action in self.actions for need in action.conditions), *self._goal_needs())
+        self._packing = packing = Packing(self._values(start), (need.var for need in needs))
+        self.pack, self.unpack, self.mask, self.vars = packing.pack, packing.unpack, packing.mask, packing.vars
         self.start = self.pack(start)
         self.end_needs = tuple(ends)
-        self.ends = tuple(self.mask(need) for need in ends)
-        self._closing_needs = tuple(closing)
+        self.ends = tuple(map(self.mask, ends))
         self.closing = tuple((self.mask(need), left) for need, left in closing)
-        set_up_vars = {var for action in self.actions if action.sets_up for var in action.effects}
-        self.moves = _once(self._compile(action, set_up_vars) for action in self.actions if not action.sets_up)
-        self._first_counter = min((move.counter for move in self.moves if move.counters), default=self._next)
-        self.uncounted = (1 << self._first_counter) - 1
-        quickest = sorted((action for action in self.actions if action.sets_up), key=lambda action: action.minutes)
-        self.set_ups = tuple(self._compile(action, set()) for action in quickest)
-        self.goal_masks = tuple(
-            tuple(tuple(self.mask(need) for need in conjunction) for conjunction in goal.alternatives) for goal in self.goals
-        )
-        places = {sum(values.values()): place for place, values in enumerate(self._places.values())}
-        counted, idle = self._all_scopes(), tuple(self._all_idle())
-        found = [scope for _, scopes in counted for scope in scopes] + [scope for *_, scopes in idle for scope in scopes]
-        bits = {mask: 1 << index for index, mask in enumerate(dict.fromkeys(mask for scope in found for mask in scope))}
-        self._scope_masks = tuple((bit, mask) for mask, bit in bits.items())
-        self._past: dict[int, tuple[int, tuple[tuple[int, tuple[tuple[int, int], ...]], ...], int]] = {}
-        # a scope as bits: which of the masks must be met
-        self._scopes = tuple((field, _bits(scopes, bits)) for field, scopes in counted)
-        self._idle = tuple((places[field], field, kinds, _bits(scopes, bits)) for field, kinds, scopes in idle)
-        self._checks = tuple(self._check(move) for move in self.moves)
-        self._recurs: dict[Move, tuple[int, ...]] = {}
-        self._tidy: dict[int, tuple[int, int, int]] = {}
+        self.goal_masks = tuple(tuple(tuple(map(self.mask, option)) for option in goal.alternatives) for goal in self.goals)
+        self._compile()
+        asked = (*self._goal_needs(), *ends, *(need for need, _ in closing))
+        apart = ((doubt.var, val) for doubt in doubts for val in (doubt.unknown, doubt.yes, doubt.no))
+        self._mattering = Mattering(packing, self.actions, self.moves, self.set_ups, asked, apart)
+        self._checks = tuple(_check(move) for move in self.moves)
         self._ready: dict[int, list[tuple[Move, Move | None, int]]] = {}
         self._expanded: dict[int, list[tuple[Move, Move | None, int]]] = {}
+
+    def _compile(self) -> None:
+        set_up_vars = {var for action in self.actions if action.sets_up for var in action.effects}
+        plain = self._packing.size
+        self.moves = _once(self._packing.move(action, set_up_vars) for action in self.actions if not action.sets_up)
+        self.uncounted = (1 << plain) - 1
+        quickest = sorted((action for action in self.actions if action.sets_up), key=lambda action: action.minutes)
+        self.set_ups = tuple(self._packing.move(action, set()) for action in quickest)
 
     # -- packing
 
     @property
     def size(self) -> int:
         """Return how many bits a state has."""
-        return self._next
+        return self._packing.size
 
-    def _collect(self, start: Mapping[Enum, Enum], ends: Sequence[Needs]) -> None:
-        for var, val in start.items():
-            self._place(var, val)
+    def _values(self, start: Mapping[Enum, Enum]) -> Iterator[tuple[Enum, Enum]]:
+        yield from start.items()
         for action in self.actions:
             for effects in (action.effects, action.miss, action.ruined):
-                for var, val in effects.items():
-                    self._place(var, val)
+                yield from effects.items()
         for doubt in self.doubts:
             for val in (doubt.unknown, doubt.yes, doubt.no):
-                self._place(doubt.var, val)
-        for need in [*ends, *(n for a in self.actions for n in a.conditions), *self._goal_needs()]:
-            self._places.setdefault(need.var, {})
+                yield doubt.var, val
 
     def _goal_needs(self) -> list[Needs]:
         return [need for goal in self.goals for conjunction in goal.alternatives for need in conjunction]
-
-    def _place(self, var: Enum, val: Enum) -> None:
-        values = self._places.setdefault(var, {})
-        if val not in values:
-            values[val] = 1 << self._next
-            self._next += 1
-
-    def pack(self, values: Mapping[Enum, Enum]) -> int:
-        """Return values as a state."""
-        return sum(self._places[var][val] for var, val in values.items())
-
-    def unpack(self, state: int) -> dict[Enum, Enum]:
-        """Return a state's values; counters are left out."""
-        return {var: val for var, values in self._places.items() for val, bit in values.items() if state & bit}
-
-    def mask(self, need: Needs) -> int:
-        """Return the bits of which a state must have one; values that nothing ever takes have none."""
-        values = self._places.get(need.var, {})
-        return sum(values.get(val, 0) for val in need.good)
-
-    def _effects(self, effects: Mapping[Enum, Enum]) -> tuple[int, int]:
-        clear = sum(sum(self._places[var].values()) for var in effects)
-        return ~clear, self.pack(effects)
-
-    def _compile(self, action: Action, set_up_vars: set[Enum]) -> Move:
-        move = Move(action, 0)
-        plain = [need for need in action.conditions if need.var not in set_up_vars]
-        move.needs = tuple(self.mask(need) for need in plain)
-        move.set_up_needs = tuple(self.mask(need) for need in action.conditions if need.var in set_up_vars)
-        move.clear, move.make = self._effects(action.effects)
-        move.misses, move.ruins = self._effects(action.miss), self._effects(action.ruined)
-        if len(action.chances) > 1 or action.chances[0] < 1:
-            move.counters = len(action.chances)
-            group = action.counts_with or action.key
-            if group not in self._counters:
-                self._counters[group] = self._next
-                self._next += MOST_TRIES
-            move.counter = self._counters[group]
-            move.forget = ~(((1 << MOST_TRIES) - 1) << move.counter)
-        order = {var: i for i, var in enumerate(self.vars)}
-        move.causes = tuple(order[need.var] for need in plain if not need.order)
-        spoiled = {*action.miss, *action.ruined} if move.chance < 1 else set()
-        move.touched = tuple(order[var] for var in {*action.effects, *spoiled})
-        return move
-
-    def _scope(self, move: Move, apart_from: Enum | None = None) -> tuple[int, ...]:
-        """Return what must be so for a move ever to be made again: values from which its needs can still be met."""
-        masks = (self._leading_to(need) for need in move.action.conditions if need.var is not apart_from)
-        return tuple(dict.fromkeys(mask for mask, whole in masks if not whole))
-
-    def may_recur(self, move: Move, state: int) -> bool:
-        """Return whether a move could ever be made from a state on, as far as each of its needs alone can tell."""
-        if move not in self._recurs:
-            self._recurs[move] = self._scope(move)
-        return all(state & mask for mask in self._recurs[move])
-
-    def _all_scopes(self) -> tuple[tuple[int, tuple[tuple[int, ...], ...]], ...]:
-        """Return for each counter the scopes of the moves that count with it; a move without one keeps its counter."""
-        by_field: dict[int, list[tuple[int, ...]]] = {}
-        for move in self.moves:
-            if move.counters:
-                by_field.setdefault(~move.forget, []).append(self._scope(move))
-        return tuple((field, tuple(scopes)) for field, scopes in by_field.items() if all(scopes))
-
-    def _all_idle(self) -> Iterator[tuple[int, tuple[tuple[int, int], ...], tuple[tuple[int, ...], ...]]]:
-        """Yield for each variable: its bits, the values that are all the same once no move asks for it any more, each kind
-        with the one that stands for it, and the scopes of the moves that ask for it.
-        """
-        for var, values in self._places.items():
-            moves = (*self.moves, *self.set_ups)
-            asking = [move for move in moves if any(need.var is var for need in move.action.conditions)]
-            scopes = tuple(self._scope(move, apart_from=var) for move in asking)
-            kinds = tuple(self._alike(var))
-            if len(kinds) < len(values) and all(scopes):
-                yield sum(values.values()), kinds, scopes
-
-    def _alike(self, var: Enum) -> Iterator[tuple[int, int]]:
-        """Yield the values of a variable in groups that no goal, end or doubt tells apart: their bits, and the first one's."""
-        ends = (*self._goal_needs(), *self.end_needs, *(need for need, _ in self._closing_needs))
-        asked: list[frozenset[Enum]] = [need.good for need in dict.fromkeys(ends) if need.var is var]
-        asked += [frozenset({val}) for doubt in self.doubts if doubt.var is var for val in (doubt.unknown, doubt.yes, doubt.no)]
-        groups: dict[tuple[bool, ...], list[int]] = {}
-        for val, bit in self._places[var].items():
-            groups.setdefault(tuple(val in good for good in asked), []).append(bit)
-        for bits in groups.values():
-            yield sum(bits), bits[0]
 
     # -- going on
 
@@ -269,17 +133,6 @@ class Problem:
                     found.append((move, set_up, last_miss))
         return found
 
-    def _check(self, move: Move) -> tuple[int, tuple[int, ...], int, tuple[int, ...], Move]:
-        """Return a move's needs in the order of a quick look: bits that must all be set, sets of bits of which one
-        must be, the bit of its last miss, what setting up can bring."""
-        single = [need for need in move.needs if need and not need & (need - 1)]
-        several = tuple(need for need in move.needs if not need or need & (need - 1))
-        last = 1 << (move.counter + move.counters - 1) if move.counters else 0
-        must = 0
-        for bit in single:
-            must |= bit
-        return must, several, last, move.set_up_needs, move
-
     def _set_up(self, move: Move, state: int) -> Move | None:
         for set_up in self.set_ups:
             if all(state & need for need in (*set_up.needs, *set_up.set_up_needs)):
@@ -296,52 +149,16 @@ class Problem:
         """Return the state without what cannot matter any more: misses of moves that can never be made again, differences
         that only such moves ask for.
         """
-        keep, put, _ = self._tidying(state)
+        keep, put, _ = self._mattering.tidying(state & self.uncounted)
         return state & keep | put
 
     def forgotten(self, state: int) -> int:
         """Return the places of the variables, as bits, whose values cannot matter any more."""
-        return self._tidying(state)[2]
+        return self._mattering.tidying(state & self.uncounted)[2]
 
-    def _tidying(self, state: int) -> tuple[int, int, int]:
-        """Return what to keep of a state, what to put in place of the rest, and the variables that do not matter at all."""
-        plain = state & self.uncounted
-        known = self._tidy.get(plain)
-        if known is None:
-            known = self._tidy[plain] = self._first_tidying(plain)
-        return known
-
-    def _first_tidying(self, state: int) -> tuple[int, int, int]:
-        met = 0
-        for bit, mask in self._scope_masks:
-            if state & mask:
-                met |= bit
-        known = self._past.get(met)
-        if known is None:
-            known = self._past[met] = self._past_with(met)
-        keep, idle, forgotten = known
-        put = 0
-        for field, kinds in idle:
-            for alike, one in kinds:
-                if state & alike:
-                    if not state & one:
-                        keep, put = keep & ~field, put | one
-                    break
-        return keep, put, forgotten
-
-    def _past_with(self, met: int) -> tuple[int, tuple[tuple[int, tuple[tuple[int, int], ...]], ...], int]:
-        """Return what does not matter any more where some masks are met: misses that need not be kept (as the bits that are),
-        variables of which some values are all the same, those that do not matter at all.
-        """
-        keep, forgotten, idle = -1, 0, []
-        for field, scopes in self._scopes:
-            if not any(met & scope == scope for scope in scopes):
-                keep &= ~field
-        for place, field, kinds, scopes in self._idle:
-            if not any(met & scope == scope for scope in scopes):
-                idle.append((field, kinds))
-                forgotten |= (len(kinds) == 1) << place
-        return keep, tuple(idle), forgotten
+    def may_recur(self, move: Move, state: int) -> bool:
+        """Return whether a move could ever be made from a state on, as far as each of its needs alone can tell."""
+        return self._mattering.may_recur(move, state)
 
     def misses(self, move: Move, state: int) -> int:
         """Return how many tries of a move have failed."""
@@ -394,11 +211,11 @@ class Problem:
     def holds(self, state: int, goal: int) -> float:
         """Return the chance that a goal holds in a state: 0 or 1 unless a fact is in doubt."""
         for doubt in self.doubts:
-            unknown = self._places[doubt.var][doubt.unknown]
+            unknown = self._packing.places[doubt.var][doubt.unknown]
             if state & unknown:
                 rest = state & ~unknown
-                yes = self.holds(rest | self._places[doubt.var][doubt.yes], goal)
-                no = self.holds(rest | self._places[doubt.var][doubt.no], goal)
+                yes = self.holds(rest | self._packing.places[doubt.var][doubt.yes], goal)
+                no = self.holds(rest | self._packing.places[doubt.var][doubt.no], goal)
                 return doubt.chance * yes + (1 - doubt.chance) * no
         return float(_any_all(state, self.goal_masks[goal]))
 
@@ -411,33 +228,11 @@ class Problem:
         """Return for each goal and alternative the values that leave it open."""
         return tuple(
             tuple(
-                tuple(dict.fromkeys(mask for mask, whole in map(self._leading_to, conjunction) if not whole))
+                tuple(dict.fromkeys(mask for mask, whole in map(self._mattering.leading_to, conjunction) if not whole))
                 for conjunction in goal.alternatives
             )
             for goal in self.goals
         )
-
-    def _leading_to(self, need: Needs) -> tuple[int, bool]:
-        """Return the bits of the values from which actions could lead to a good value, whatever else they need; and
-        whether these are all values."""
-        if need in self._leading:
-            return self._leading[need]
-        values, good = set(self._places[need.var]), set(need.good)
-        steps = [
-            (next((c.good for c in action.conditions if c.var is need.var), values), effects[need.var])
-            for action in self.actions
-            for effects in (action.effects, action.miss, action.ruined)
-            if need.var in effects
-        ]
-        grown = True
-        while grown:
-            grown = False
-            for before, after in steps:
-                if after in good and not before <= good:
-                    good |= before
-                    grown = True
-        found = self._leading[need] = self.mask(Needs(need.var, frozenset(good))), values <= good
-        return found
 
     @cached_property
     def goal_vars(self) -> tuple[tuple[tuple[int, ...], ...], ...]:
@@ -485,10 +280,6 @@ def _one_set_up_at_most(actions: tuple[Action, ...]) -> tuple[Action, ...]:
     return tuple(replace(action, sets_up=False) for action in actions)
 
 
-def _bits(scopes: Iterable[tuple[int, ...]], bits: Mapping[int, int]) -> tuple[int, ...]:
-    return tuple(dict.fromkeys(sum(bits[mask] for mask in dict.fromkeys(scope)) for scope in scopes))
-
-
 def _any_all(state: int, alternatives: tuple[tuple[int, ...], ...]) -> bool:
     """Return whether a state has a bit of every mask of one of the alternatives."""
     for masks in alternatives:
@@ -498,3 +289,15 @@ def _any_all(state: int, alternatives: tuple[tuple[int, ...], ...]) -> bool:
         else:
             return True
     return False
+
+
+def _check(move: Move) -> tuple[int, tuple[int, ...], int, tuple[int, ...], Move]:
+    """Return a move's needs in the order of a quick look: bits that must all be set, sets of bits of which one
+    must be, the bit of its last miss, what setting up can bring."""
+    single = [need for need in move.needs if need and not need & (need - 1)]
+    several = tuple(need for need in move.needs if not need or need & (need - 1))
+    last = 1 << (move.counter + move.counters - 1) if move.counters else 0
+    must = 0
+    for bit in single:
+        must |= bit
+    return must, several, last, move.set_up_needs, move
