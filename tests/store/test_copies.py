@@ -16,7 +16,8 @@ from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Outcome
 from daruma.store import copies
 from daruma.store.copies import Copy, copies_of, copy_named, is_due, make_copy, outdated, restore, rotate
-from daruma.store.database import FILE, RESTORING, StoreTrouble
+from daruma.store.database import FILE, RESTORING
+from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
 from tests.store.conftest import content
 

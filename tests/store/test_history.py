@@ -17,7 +17,8 @@ from daruma.core.backup import LOST, known_by
 from daruma.core.errors import Trouble
 from daruma.core.job import Step, StepState, Ticket
 from daruma.store.copies import copies_of, make_copy, restore, rotate
-from daruma.store.database import FILE, StoreTrouble
+from daruma.store.database import FILE
+from daruma.store.engine import StoreTrouble
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
 from tests.store.conftest import content

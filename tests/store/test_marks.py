@@ -17,7 +17,8 @@ from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Ticket
 from daruma.store.copies import Copy, copies_of, is_due, make_copy, outdated, rotate
-from daruma.store.database import FILE, StoreTrouble
+from daruma.store.database import FILE
+from daruma.store.engine import StoreTrouble
 from daruma.store.files import own_folder
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks, second_file

@@ -15,7 +15,8 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Proof, Reading, Step, StepState, Ticket
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.core.tri import Tri
-from daruma.store.database import FILE, StoreTrouble
+from daruma.store.database import FILE
+from daruma.store.engine import StoreTrouble
 from daruma.store.journal import Journal
 from daruma.store.shop import Shop
 from tests.store.conftest import content, meddle

@@ -9,7 +9,7 @@ import pytest
 from sqlalchemy import event
 
 from daruma.core.acts import Act, ActKind, ActState
-from daruma.store.database import StoreTrouble
+from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
 from tests.store.conftest import content
 

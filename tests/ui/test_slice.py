@@ -10,7 +10,7 @@ from PySide6.QtWidgets import QApplication, QLabel, QLineEdit
 from daruma.core.acts import ActKind
 from daruma.core.job import Stage, StepState
 from daruma.core.parts import Function
-from daruma.store.database import StoreTrouble
+from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
 from daruma.ui.widgets.hold import HoldButton
 from tests.ui.conftest import LONG, Driver

@@ -22,7 +22,7 @@ from daruma.core.kinds import KINDS, trait
 from daruma.core.known import Known
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, How
-from daruma.store.database import StoreTrouble
+from daruma.store.engine import StoreTrouble
 
 
 @dataclass(frozen=True, slots=True)

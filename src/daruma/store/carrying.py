@@ -4,33 +4,31 @@ Rows are matched by what they are (a digest, an identity), never by their number
 """
 
 import sqlite3
-from collections.abc import Iterator, Mapping
-from contextlib import closing, suppress
+from collections.abc import Mapping
+from contextlib import suppress
 from dataclasses import dataclass, field, replace
 from datetime import datetime
 from hashlib import sha256
 from pathlib import Path
-from tempfile import TemporaryDirectory
 from typing import Any
-from urllib.parse import quote
 
 from sqlalchemy import Connection, func, insert, select, text
 
 from daruma.core.backup import KNOWN_BY, LOST, BackupContent, known_by, link_of, name_of
 from daruma.core.job import Job, StepState
 from daruma.store.checking import DAMAGE
-from daruma.store.database import FILE, HEAD, Database, StoreTrouble, count_lost
+from daruma.store.database import FILE, Database, count_lost
 from daruma.store.digests import ACT, SETTLEMENT, SHELF, is_whole
+from daruma.store.engine import StoreTrouble
 from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_since
 from daruma.store.jobs import job_of, put_jobs, put_shelf
 from daruma.store.journal import add_act, add_settlement
 from daruma.store.marks import Marked, Marks
+from daruma.store.old_store import OldStore, Row, each_row, text_of
 from daruma.store.purging import without_identifiers
 from daruma.store.retention import purge_again
 from daruma.store.schema import acts, backups, doubts, jobs, outcome_totals, settlements, shelf
 from daruma.store.vault import head_in, keep_in, put_head
-
-Row = dict[str, Any]
 
 
 @dataclass
@@ -58,7 +56,7 @@ def carry_over(folder: Path, new: Database, now: datetime) -> tuple[Carried, Mar
     carried = Carried()
     before = Marks(folder).read("")
     when = now.isoformat(timespec="seconds")
-    with _old_store(folder / FILE) as old, new.writing() as connection:
+    with OldStore(folder / FILE) as old, new.writing() as connection:
         kept = _old_heads(old)
         if old is not None:
             _Merge(old, connection, carried, when).all()
@@ -71,56 +69,6 @@ def carry_over(folder: Path, new: Database, now: datetime) -> tuple[Carried, Mar
             carried.differs.append(f"purged again: {', '.join((*again.jobs, *again.backups))}")
         marked = _marked(connection, before)
     return carried, marked
-
-
-class _OldStore:
-    """Open the replaced store for reading, brought to this version where it can be."""
-
-    def __init__(self, file: Path) -> None:
-        self.file = file
-        self.raw: sqlite3.Connection | None = None
-        self._aside: TemporaryDirectory[str] | None = None
-
-    def __enter__(self) -> sqlite3.Connection | None:
-        if not self.file.exists() or not self.file.stat().st_size:
-            return None
-        self.raw = sqlite3.connect(f"file:{quote(str(self.file.absolute()))}?mode=rw", uri=True)
-        with suppress(*DAMAGE):
-            # the log belongs to the old store: brought into its file before that is moved away
-            self.raw.execute("PRAGMA wal_checkpoint(TRUNCATE)")
-        if self._version() not in (HEAD, ""):
-            self._migrated()
-        self.raw.row_factory = sqlite3.Row
-        return self.raw
-
-    def _version(self) -> str:
-        assert self.raw is not None
-        try:
-            row = self.raw.execute("SELECT version_num FROM alembic_version").fetchone()
-        except DAMAGE:
-            return ""
-        return str(row[0]) if row else ""
-
-    def _migrated(self) -> None:
-        """Read a store of an earlier version from a copy that is migrated aside; the old one stays as it is."""
-        assert self.raw is not None
-        self._aside = TemporaryDirectory(prefix="daruma-")
-        place = Path(self._aside.name)
-        with closing(sqlite3.connect(place / FILE)) as target:
-            self.raw.backup(target)
-        self.raw.close()
-        Database(place, marked=False).close()
-        self.raw = sqlite3.connect(place / FILE)
-
-    def __exit__(self, *_: object) -> None:
-        if self.raw is not None:
-            self.raw.close()
-        if self._aside is not None:
-            self._aside.cleanup()
-
-
-def _old_store(file: Path) -> _OldStore:
-    return _OldStore(file)
 
 
 @dataclass
@@ -149,7 +97,7 @@ class _Merge:
         there = {row.sha256: row.number for row in self.new.execute(select(backups.c.sha256, backups.c.number))}
         names: dict[str, str] = {}
         last, _ = head_in(self.new)
-        for number, row in _each(self.old, "backups", backups.columns.keys()):
+        for number, row in each_row(self.old, "backups", backups.columns.keys()):
             if number <= last and row is None:
                 continue
             sha = str(row["sha256"]) if row is not None else ""
@@ -160,13 +108,13 @@ class _Merge:
             self._fill_up_to(number)
             content = _content_of(row)
             if content is not None and row is not None:
-                (kept,) = keep_in(self.new, (content,), _text(row["arrived"]))
+                (kept,) = keep_in(self.new, (content,), text_of(row["arrived"]))
                 self.carried.backups += 1
                 if kept.number != number:
                     names[sha] = kept.name
                     self.carried.differs.append(f"{name_of(number)} is now {kept.name}")
             elif row is not None and row["purged"]:
-                self._placeholder(row, _text(row["purged"]), sha)
+                self._placeholder(row, text_of(row["purged"]), sha)
             else:
                 self.carried.lost.append(f"{name_of(number)} is damaged in the replaced store")
                 self._placeholder(row, LOST + self.when, sha256(f"{LOST}{sha} {number}".encode()).hexdigest())
@@ -181,7 +129,7 @@ class _Merge:
 
     def _placeholder(self, row: Row | None, purged: str, sha: str) -> None:
         last, chain = head_in(self.new)
-        texts = {name: _text(row[name]) if row is not None else "" for name in ("model", "layout", "maker", "job", "arrived")}
+        texts = {name: text_of(row[name]) if row is not None else "" for name in ("model", "layout", "maker", "job", "arrived")}
         number, link = last + 1, link_of(chain, sha, texts["arrived"])
         values = {**texts, "number": number, "sha256": sha, "chain": link, "imei": "", "die": "", "purged": purged, "body": b""}
         self.new.execute(insert(backups).values(**values))
@@ -198,7 +146,7 @@ class _Merge:
 
     def _acts(self) -> None:
         there = set(self.new.execute(select(acts.c.uid)).scalars())
-        for number, row in _each(self.old, "acts", acts.columns.keys()):
+        for number, row in each_row(self.old, "acts", acts.columns.keys()):
             if row is None or not is_whole(ACT, row, row["sha256"]):
                 self.carried.lost.append(f"act {number} is damaged in the replaced store; its write counts on")
             elif row["uid"] not in there:
@@ -212,10 +160,10 @@ class _Merge:
 
     def _settlements(self) -> None:
         numbers = {row.uid: row.number for row in self.new.execute(select(acts.c.uid, acts.c.number))}
-        uids = {number: row["uid"] for number, row in _each(self.old, "acts", ["number", "uid"]) if row is not None}
+        uids = {number: row["uid"] for number, row in each_row(self.old, "acts", ["number", "uid"]) if row is not None}
         told = [settlements.c[name] for name in SETTLEMENT]
         there = {tuple(row) for row in self.new.execute(select(*told))}
-        for number, row in _each(self.old, "settlements", settlements.columns.keys()):
+        for number, row in each_row(self.old, "settlements", settlements.columns.keys()):
             act = numbers.get(uids.get(row["act"], "")) if row is not None else None
             if row is None or act is None or not is_whole(SETTLEMENT, row, row["sha256"]):
                 self.carried.lost.append(f"the settlement {number} in the replaced store is damaged, or its act is")
@@ -233,7 +181,7 @@ class _Merge:
     def _jobs(self, refs: Mapping[str, str]) -> None:
         columns = jobs.columns.keys()
         mine = {row["uid"]: row for row in self.new.execute(select(jobs)).mappings()}
-        for number, row in _each(self.old, "jobs", columns):
+        for number, row in each_row(self.old, "jobs", columns):
             job = job_of(row) if row is not None else None
             if row is None or job is None:
                 self.carried.lost.append(f"job J-{number:04d} is damaged in the replaced store")
@@ -250,8 +198,8 @@ class _Merge:
                 self.carried.differs.append(f"{there.name}: the copy's is further ({_state(there)}, not {_state(job)})")
 
     def _put(self, job: Job, row: Row) -> None:
-        purged = _text(row["purged"])
-        put_jobs(self.new, (without_identifiers(job) if purged else job,), _text(row["updated"]), purged=purged)
+        purged = text_of(row["purged"])
+        put_jobs(self.new, (without_identifiers(job) if purged else job,), text_of(row["updated"]), purged=purged)
 
     def _place_of(self, number: int) -> int:
         taken = self.new.execute(select(jobs.c.number).where(jobs.c.number == number)).first() is not None
@@ -260,7 +208,7 @@ class _Merge:
         return int(self.new.execute(select(func.max(jobs.c.number))).scalar_one()) + 1
 
     def _shelf(self) -> None:
-        for _, row in _each(self.old, "shelf", shelf.columns.keys()):
+        for _, row in each_row(self.old, "shelf", shelf.columns.keys()):
             if row is not None and is_whole(SHELF, row, row["sha256"]):
                 put_shelf(self.new, {name: row[name] for name in SHELF})
 
@@ -271,7 +219,7 @@ class _Merge:
             f"INSERT INTO outcome_totals ({', '.join(names)}) VALUES (:model, :action, :good, :times) "
             "ON CONFLICT (model, action, good) DO UPDATE SET times = max(times, excluded.times)"
         )
-        for _, row in _each(self.old, "outcome_totals", names):
+        for _, row in each_row(self.old, "outcome_totals", names):
             if row is not None and isinstance(row["times"], int):
                 with suppress(*DAMAGE):
                     self.new.execute(text(statement), row)
@@ -283,10 +231,10 @@ class _Merge:
             salt = self.old.execute("SELECT value FROM facts WHERE key = 'salt'").fetchone()
         if salt is None:
             return
-        keep_fact(self.new, "salt", _text(salt[0]))
-        for _, row in _each(self.old, "purges", ["digest"]):
+        keep_fact(self.new, "salt", text_of(salt[0]))
+        for _, row in each_row(self.old, "purges", ["digest"]):
             if row is not None:
-                self.new.execute(text("INSERT OR IGNORE INTO purges VALUES (:digest)"), {"digest": _text(row["digest"])})
+                self.new.execute(text("INSERT OR IGNORE INTO purges VALUES (:digest)"), {"digest": text_of(row["digest"])})
 
 
 def _renamed(job: Job, names: Mapping[str, str]) -> Job:
@@ -323,24 +271,20 @@ def _content_of(row: Row | None) -> BackupContent | None:
         return None
 
 
-def _text(value: object) -> str:
-    return value if isinstance(value, str) else ""
-
-
 def _old_heads(old: sqlite3.Connection | None) -> Marked | None:
     """Return the totals of writes that the old store itself counts, its damaged acts included."""
     if old is None:
         return None
     writes: dict[str, int] = {}
-    for _, row in _each(old, "lost_writes", ["die", "times"]):
+    for _, row in each_row(old, "lost_writes", ["die", "times"]):
         if row is not None and isinstance(row["times"], int):
-            writes[_text(row["die"])] = row["times"]
+            writes[text_of(row["die"])] = row["times"]
     spared = {
-        row["act"] for _, row in _each(old, "settlements", ["act", "state"]) if row is not None and row["state"] == "not sent"
+        row["act"] for _, row in each_row(old, "settlements", ["act", "state"]) if row is not None and row["state"] == "not sent"
     }
-    for number, row in _each(old, "acts", ["die", "kind"]):
+    for number, row in each_row(old, "acts", ["die", "kind"]):
         if row is not None and row["kind"] == "write" and number not in spared:
-            writes[_text(row["die"])] = writes.get(_text(row["die"]), 0) + 1
+            writes[text_of(row["die"])] = writes.get(text_of(row["die"]), 0) + 1
     return Marked(Heads("", writes=writes))
 
 
@@ -370,32 +314,3 @@ def _marked(connection: Connection, before: Marked | None) -> Marked:
     salt = facts_of(connection).get("salt", "")
     epoch = before.epoch + 1 if before is not None else 0
     return Marked(heads, epoch, {name: count for name, count in missing.items() if count > 0}, salt, purges)
-
-
-def _each(old: sqlite3.Connection, table: str, names: list[str]) -> Iterator[tuple[int, Row | None]]:
-    """Yield a table's rows with their numbers, in order; None for one that cannot be read. A table that is not there, or
-    whose end cannot be found, yields nothing.
-    """
-    query, last = f"SELECT rowid, {', '.join(names)} FROM {table}", 0
-    try:
-        for rowid, *row in (tuple(found) for found in old.execute(f"{query} ORDER BY rowid")):
-            last = rowid
-            yield rowid, dict(zip(names, row, strict=True))
-        return
-    except DAMAGE:
-        most = _most(old, table)
-    for number in range(last + 1, most + 1):
-        try:
-            found = old.execute(f"{query} WHERE rowid = ?", (number,)).fetchone()
-        except DAMAGE:
-            yield number, None
-            continue
-        if found is not None:
-            yield number, dict(zip(names, tuple(found)[1:], strict=True))
-
-
-def _most(old: sqlite3.Connection, table: str) -> int:
-    try:
-        return int(old.execute(f"SELECT coalesce(max(rowid), 0) FROM {table}").fetchone()[0])
-    except DAMAGE:
-        return 0

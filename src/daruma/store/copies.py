@@ -15,17 +15,8 @@ from urllib.parse import quote
 from daruma.core.backup import VaultFault
 from daruma.store.carrying import Carried, carry_over
 from daruma.store.database import COPIES as FOLDER
-from daruma.store.database import (
-    FILE,
-    LOCK,
-    MARKS_RESTORING,
-    RESTORING,
-    Database,
-    FileLook,
-    StoreTrouble,
-    explained,
-    finish_restore,
-)
+from daruma.store.database import FILE, LOCK, MARKS_RESTORING, RESTORING, Database, FileLook, finish_restore
+from daruma.store.engine import StoreTrouble, explained
 from daruma.store.files import PRIVATE, private_folder, settle_folder, write_whole
 from daruma.store.heads import CHAINED
 from daruma.store.locks import FileLock

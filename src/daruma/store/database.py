@@ -9,14 +9,11 @@ from contextlib import contextmanager
 from dataclasses import replace
 from pathlib import Path
 from tempfile import TemporaryDirectory
-from typing import Any
-from urllib.parse import quote
 
-from sqlalchemy import Connection, Engine, create_engine, event, text
-from sqlalchemy.exc import DatabaseError, DBAPIError
-from sqlalchemy.pool import QueuePool
+from sqlalchemy import Connection, text
+from sqlalchemy.exc import DatabaseError
 
-from daruma.core.errors import Trouble
+from daruma.store.engine import StoreTrouble, engine_of, explained
 from daruma.store.files import PRIVATE, private_folder, settle_folder
 from daruma.store.heads import count_up, facts_of, heads_of, missing_of, writes_of, writes_since
 from daruma.store.locks import FileLock
@@ -34,10 +31,6 @@ LOCK = "open.lock"
 _READ_ONLY = frozenset({errno.EROFS, errno.EACCES, errno.EPERM})
 
 
-class StoreTrouble(Trouble):
-    """Report that the store cannot keep or give data."""
-
-
 class Database:
     """Hold one engine on one data folder; safe to use from several threads, windows and processes.
 
@@ -53,7 +46,7 @@ class Database:
         self._aside: TemporaryDirectory[str] | None = None
         with explained():
             self.read_only = not self._claim()
-            self._engine = _engine(self._readable() if self.read_only else self.file, self.read_only)
+            self._engine = engine_of(self._readable() if self.read_only else self.file, self.read_only)
             try:
                 self._migrate()
                 self._compare_if_readable()
@@ -281,7 +274,7 @@ class FileLook:
 
     def __init__(self, file: Path) -> None:
         self.file = file
-        self._engine = _engine(file, read_only=True)
+        self._engine = engine_of(file, read_only=True)
 
     def close(self) -> None:
         """Close every connection."""
@@ -357,58 +350,3 @@ def finish_restore(folder: Path) -> None:
         marks.replace(folder / MARKS)
     ready.replace(file)
     settle_folder(folder)
-
-
-def _engine(file: Path, read_only: bool) -> Engine:
-    # quoted: a folder's name may hold what an address would be cut at
-    where = f"file:{quote(str(file.absolute()))}?{'mode=ro&immutable=1' if read_only else 'mode=rw'}"
-
-    def connect() -> sqlite3.Connection:
-        return sqlite3.connect(where, uri=True, timeout=10, check_same_thread=False)
-
-    # each thread has a connection of its own, as SQLAlchemy keeps them for files
-    engine = create_engine("sqlite:///a file", creator=connect, poolclass=QueuePool)
-
-    @event.listens_for(engine, "connect")
-    def prepare(connection: sqlite3.Connection, _: Any) -> None:
-        # transactions are begun by hand: a write must take its lock before it reads
-        connection.isolation_level = None
-        pragmas = ("query_only=ON",) if read_only else ("journal_mode=WAL", "foreign_keys=ON", "synchronous=FULL")
-        for pragma in (*pragmas, "cell_size_check=ON", "secure_delete=ON"):
-            connection.execute(f"PRAGMA {pragma}")
-
-    return engine
-
-
-@contextmanager
-def explained() -> Iterator[None]:
-    """Turn what database and file system say into trouble that a technician can act on."""
-    try:
-        yield
-    except DBAPIError as error:
-        raise _trouble(str(error.orig)) from error
-    except sqlite3.Error as error:
-        raise _trouble(str(error)) from error
-    except UnicodeDecodeError as error:
-        # the names in the file's own schema are damaged: not even what is wrong with them can be said
-        raise _trouble("database disk image is malformed") from error
-    except OSError as error:
-        raise StoreTrouble(
-            f"The data folder could not be used: {error.strerror}.",
-            safe="What was kept before is safe; nothing was kept by half.",
-            advice="Check free space and access rights of the data folder, then try again.",
-        ) from error
-
-
-def _trouble(said: str) -> StoreTrouble:
-    if "malformed" in said or "not a database" in said:
-        return StoreTrouble(
-            f"The store is damaged: {said}.",
-            safe="The file is left as it is; what can still be read is served.",
-            advice="Check the vault to see what is damaged, then restore a copy: daruma copies list, daruma copies restore.",
-        )
-    return StoreTrouble(
-        f"The store could not be used: {said}.",
-        safe="What was kept before is safe; nothing was kept by half.",
-        advice="Check free space and access rights of the data folder, then try again.",
-    )

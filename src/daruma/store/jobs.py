@@ -17,8 +17,9 @@ from daruma.core.job import Job, job_name
 from daruma.core.merging import Clash, merged
 from daruma.core.shelf import ShelfPart
 from daruma.store.apart import rows_apart
-from daruma.store.database import Database, StoreTrouble
+from daruma.store.database import Database
 from daruma.store.digests import JOB, SHELF, fresh_uid, is_whole, row_digest
+from daruma.store.engine import StoreTrouble
 from daruma.store.heads import count_up
 from daruma.store.purging import is_purged, without_identifiers
 from daruma.store.schema import jobs, outcome_totals, shelf

@@ -11,8 +11,9 @@ from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
 from daruma.store.apart import rows_apart
-from daruma.store.database import Database, StoreTrouble, explained
+from daruma.store.database import Database
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
+from daruma.store.engine import StoreTrouble, explained
 from daruma.store.files import private_folder
 from daruma.store.jobs import refuse_overtaken
 from daruma.store.locks import FileLock, is_held

@@ -7,7 +7,7 @@ import msgspec
 
 from daruma.core.plan.case import Kit
 from daruma.core.plan.money import Preferences
-from daruma.store.database import StoreTrouble
+from daruma.store.engine import StoreTrouble
 from daruma.store.files import write_whole
 
 NAME = "preferences.json"

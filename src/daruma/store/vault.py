@@ -11,7 +11,8 @@ from sqlalchemy.exc import DatabaseError
 
 from daruma.core.backup import GENESIS, LOST, Backup, BackupContent, Origin, VaultFault, known_by, link_of, name_of, named
 from daruma.store.checking import AT_ONCE, COLUMNS, DAMAGE, check_all
-from daruma.store.database import Database, FileLook, StoreTrouble
+from daruma.store.database import Database, FileLook
+from daruma.store.engine import StoreTrouble
 from daruma.store.schema import backups, vault_head
 
 LONGEST_WORD = 40  # characters; curves and matrices are not searched for

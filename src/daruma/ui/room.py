@@ -116,12 +116,12 @@ class Room(Interior):
         desk.job_changed.connect(self._show_job)
         desk.survey_changed.connect(self._show_survey)
         desk.doubts_changed.connect(self._show_doubts)
-        desk.trouble.connect(self._show_trouble)
-        desk.step_failed.connect(self._show_trouble)
+        desk.trouble.connect(self.trouble_bar.show_trouble)
+        desk.step_failed.connect(self.trouble_bar.show_trouble)
         desk.told.connect(self.foot.tell)
         desk.stage_wanted.connect(self.open_stage)
         desk.bench.busy_changed.connect(self._bench_busy)
-        desk.store.busy_changed.connect(self._store_busy)
+        desk.store.busy_changed.connect(self._busy)
         self.side.opened.connect(self._open_job)
         self.side.shop_wanted.connect(self._open_vault)
         self.head.cord.opened.connect(self.open_stage)
@@ -144,7 +144,7 @@ class Room(Interior):
         except Trouble as trouble:
             if not self._warned:
                 self._warned = True
-                self._show_trouble(
+                self.trouble_bar.show_trouble(
                     Trouble(
                         trouble.what, safe=trouble.safe, advice="Mend it, or close again to leave without what was typed last."
                     )
@@ -235,9 +235,6 @@ class Room(Interior):
 
     # -- notices
 
-    def _show_trouble(self, trouble: Trouble) -> None:
-        self.trouble_bar.show_trouble(trouble)
-
     def _remedy(self, remedy: Remedy) -> None:
         if remedy is Remedy.FIRMWARE:
             self.desk.update_firmware()
@@ -267,9 +264,6 @@ class Room(Interior):
         else:
             # the interlocks may light only with the next look at the bench
             self._focus_back = True
-
-    def _store_busy(self, work: Work | None) -> None:
-        self._busy(work)
 
     def _busy(self, _: Work | None) -> None:
         going = [lane.current for lane in (self.desk.bench, self.desk.store)]
