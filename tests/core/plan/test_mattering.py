@@ -1,0 +1,31 @@
+"""What is left out of states and labels changes no answer: random cases solved with it and without."""
+
+import random
+
+import pytest
+
+from daruma.catalogue.loader import Catalogue
+from daruma.core.plan.pareto import Found, Search, front
+from daruma.core.plan.planner import problem_of
+from daruma.core.plan.policy import Policy
+from daruma.core.plan.problem import Problem
+from tests.core.plan.test_conditions import drawn
+
+
+def _front(found: list[Found]) -> list[tuple[float, ...]]:
+    vectors = [(*way.costs, *(-round(chance, 9) for chance in way.chances)) for way in found]
+    return sorted(front(sorted(vectors), lambda vector: vector))
+
+
+@pytest.mark.parametrize("seed", range(24))
+def test_what_is_left_out_changes_nothing(seed: int, catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch) -> None:
+    made = drawn(catalogue, random.Random(f"mattering/{seed}"))
+    problem = problem_of(made, catalogue.figures)
+    ways, value = _front(Search(problem).run()), Policy(problem, made.preferences).value(problem.start)
+    monkeypatch.setattr(Search, "_as_likely", lambda *_: False)
+    assert _front(Search(problem).run()) == ways, "labels compared by what they rest on alone"
+    monkeypatch.setattr(Problem, "tidied", lambda _, state: state)
+    monkeypatch.setattr(Problem, "forgotten", lambda *_: 0)
+    whole = problem_of(made, catalogue.figures)
+    assert _front(Search(whole).run()) == ways, "every difference kept"
+    assert Policy(whole, made.preferences).value(whole.start) == pytest.approx(value, abs=1e-6)
