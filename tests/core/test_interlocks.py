@@ -8,7 +8,8 @@ import pytest
 from daruma.catalogue.loader import Catalogue
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Remedy
-from daruma.core.interlocks import BackupEvidence, WriteEvidence, dark, write_interlocks
+from daruma.core.interlocks import BackupEvidence, dark
+from daruma.core.kinds.display.interlocks import WriteEvidence, write_interlocks
 from daruma.core.parts import PartKind, PartSelf, Version
 from daruma.core.records import decode, encode
 from daruma.demo.things import Maker

@@ -13,9 +13,9 @@ from daruma.bench.rig import BenchState, look
 from daruma.bench.writing import Place, evidence_of, has_double, is_doubtful, source_of
 from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
-from daruma.core.interlocks import FlexEvidence, Interlock, flex_interlocks
+from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
-from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
+from daruma.core.kinds.sensor_flex import FlexEvidence, FlexFacts, FlexState, flex_interlocks
 from daruma.core.known import is_done
 from daruma.core.model import Model
 from daruma.core.pairing import Condition

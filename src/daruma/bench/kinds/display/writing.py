@@ -9,8 +9,9 @@ from daruma.bench.rig import BenchState, Rig, look
 from daruma.bench.writing import Place, budget_of, evidence_of, has_double, is_doubtful, source_of
 from daruma.core.display import FIELDS as CALIBRATION
 from daruma.core.errors import Trouble
-from daruma.core.interlocks import Interlock, WriteEvidence, write_interlocks
+from daruma.core.interlocks import Interlock
 from daruma.core.job import Decision, Job, StepState
+from daruma.core.kinds.display.interlocks import WriteEvidence, write_interlocks
 from daruma.core.kinds.display.steps import CODES, CODES_FOR_OWN_CHIP, FOR_MOVED_CHIP, FOR_OWN_CHIP, OTHER_MAKER, TUNED, WRITES
 from daruma.core.known import Known
 from daruma.core.model import Model
