@@ -123,7 +123,7 @@ class Room(Interior):
         desk.bench.busy_changed.connect(self._bench_busy)
         desk.store.busy_changed.connect(self._busy)
         self.side.opened.connect(self._open_job)
-        self.side.shop_wanted.connect(self._open_vault)
+        self.side.shop_wanted.connect(self.open_shop)
         self.head.cord.opened.connect(self.open_stage)
         self.trouble_bar.remedy_asked.connect(self._remedy)
 
@@ -220,14 +220,11 @@ class Room(Interior):
 
     # -- shop
 
-    def open_shop(self, page: int) -> None:
-        """Put a page of the shop on view."""
+    def open_shop(self, page: int = 0) -> None:
+        """Put a page of the shop on view, the vault without one."""
         self.head.hide()
         self.stack.setCurrentWidget(self.views.shop)
         self.views.shop.show_page(page)
-
-    def _open_vault(self) -> None:
-        self.open_shop(0)
 
     def _leave_shop(self) -> None:
         self.head.show()

@@ -1,0 +1,52 @@
+"""The house: no circles among modules, and every kind of part is a whole room in each layer."""
+
+from graphlib import TopologicalSorter
+from pathlib import Path
+
+import grimp
+import pytest
+
+from daruma.bench import kinds as bench_kinds
+from daruma.catalogue.loader import Catalogue
+from daruma.core import kinds
+from daruma.core.pairing import requirements
+from daruma.core.parts import CARRIER, PartKind
+from daruma.core.plan.actions import How
+from daruma.core.plan.proofs import proof_key
+
+MOST_LINES = 400
+SOURCE = Path(kinds.__file__).parents[2]
+
+
+def test_modules_import_each_other_one_way() -> None:
+    graph = grimp.build_graph("daruma", cache_dir=None)
+    sorter = TopologicalSorter({name: graph.find_modules_directly_imported_by(name) for name in graph.modules})
+    sorter.prepare()  # raises CycleError, which names the circle
+
+
+def test_no_module_is_long() -> None:
+    lines = {path.name: len(path.read_text(encoding="utf-8").splitlines()) for path in SOURCE.rglob("*.py")}
+    assert [name for name, count in lines.items() if count > MOST_LINES] == []
+
+
+@pytest.mark.parametrize("kind", kinds.KINDS)
+def test_a_kind_is_a_whole_room(kind: PartKind, catalogue: Catalogue) -> None:
+    room, bench = kinds.room(kind), bench_kinds.room(kind)
+    assert (room.kind, bench.kind) == (kind, kind)
+    assert set(bench.proofs) == set(room.functions), "what it speaks for can be proven"
+    assert set(room.traits) <= set(catalogue.figures), "every action has its words and minutes"
+    assert {proof_key(function) for function in room.functions} <= set(catalogue.figures)
+    wired = {key for key, trait in room.traits.items() if trait.how is How.DEVICE}
+    assert set(bench.steps) == wired, "what is done over the wire has its step, and nothing else has"
+    assert set(bench.tells) <= set(room.traits) - wired
+    assert all(trait.part is kind for trait in room.traits.values())
+
+
+def test_rooms_speak_for_their_own_threads_and_no_function_is_spoken_for_twice(catalogue: Catalogue) -> None:
+    spoken = [function for room in kinds.rooms() for function in room.functions]
+    assert len(spoken) == len(set(spoken))
+    for model in catalogue.models.values():
+        for function in set(spoken) & set(model.functions):
+            asked = [thread for option in requirements(function, model, model.first_system) for thread in option.threads]
+            carriers = {CARRIER[thread] for thread in asked}
+            assert not carriers or carriers & {*kinds.KINDS, PartKind.TOUCH_CHIP}, f"{function} rests on no part that has a room"
