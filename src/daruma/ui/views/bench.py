@@ -6,25 +6,21 @@ from enum import Enum
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
-from daruma.core.backup import named
 from daruma.core.errors import Remedy
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Stage, StepState
-from daruma.core.known import job_facts
-from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
-from daruma.core.pictures.primitives import Picture, Text, Tone
-from daruma.core.pictures.small import socket_view, write_budget
 from daruma.core.plan.actions import Action, How
 from daruma.core.plan.proofs import proven_by
 from daruma.ui.desk import Desk
 from daruma.ui.tips import plain_tip
 from daruma.ui.views.base import StageView, main_push_button
+from daruma.ui.views.lens_sheet import LensSheet
+from daruma.ui.widgets.boxes import scrolled
 from daruma.ui.widgets.hold import HoldButton
 from daruma.ui.widgets.locks import Locks
 from daruma.ui.widgets.notices import REMEDIES, label
-from daruma.ui.widgets.picture_view import PictureView
 from daruma.ui.widgets.run_sheet import RunSheet, SheetLine
 from daruma.ui.widgets.step_timer import StepTimer
 
@@ -59,7 +55,8 @@ class BenchView(StageView):
         right = QVBoxLayout()
         right.setSpacing(10)
         right.addWidget(self._card())
-        right.addWidget(self._lens_sheet(), 1)
+        self.lens_sheet = LensSheet(desk)
+        right.addWidget(self.lens_sheet, 1)
         row.addLayout(right, 1)
         desk.survey_changed.connect(self._surveyed)
         desk.look_failed.connect(self._look_failed)
@@ -75,7 +72,7 @@ class BenchView(StageView):
         self.way = label("part")
         column.addWidget(self.way)
         self.run_sheet = RunSheet()
-        sheet_area = _scrolled(self.run_sheet)
+        sheet_area = scrolled(self.run_sheet)
         sheet_area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         column.addWidget(sheet_area, 1)
         return sheet
@@ -117,36 +114,6 @@ class BenchView(StageView):
         column.addWidget(self.standing)
         return card
 
-    def _lens_sheet(self) -> QWidget:
-        sheet = QFrame()
-        sheet.setProperty("role", "sheet")
-        column = QVBoxLayout(sheet)
-        column.setContentsMargins(16, 8, 16, 8)
-        head = QHBoxLayout()
-        head.addWidget(label("part", "Record", wrap=False))
-        head.addStretch(1)
-        self.fields_button, self.bytes_button = QPushButton("Fields"), QPushButton("Bytes")
-        for button in (self.fields_button, self.bytes_button):
-            button.setProperty("role", "choice")
-            button.setCheckable(True)
-            button.setAutoExclusive(True)
-            button.clicked.connect(self._show_lens)
-            head.addWidget(button)
-        self.fields_button.setObjectName("lens_fields")
-        self.bytes_button.setObjectName("lens_bytes")
-        self.fields_button.setChecked(True)
-        column.addLayout(head)
-        self.lens = PictureView("lens", grows=False)
-        column.addWidget(_scrolled(self.lens), 1)
-        low = QHBoxLayout()
-        low.setSpacing(16)
-        self.budget = PictureView("budget", grows=False)
-        self.sockets = PictureView("sockets", grows=False)
-        low.addWidget(self.budget, 1)
-        low.addWidget(self.sockets, 1)
-        column.addLayout(low)
-        return sheet
-
     # -- showing
 
     def fill(self, job: Job) -> None:
@@ -159,7 +126,7 @@ class BenchView(StageView):
         self.way.setText(job.way)
         self._show_sheet(job, bench)
         self._show_step(job, index if index in bench else None)
-        self._show_lens()
+        self.lens_sheet.show_job(self._job, self.desk.survey)
         self._show_standing()
 
     def _show_sheet(self, job: Job, bench: list[int]) -> None:
@@ -276,37 +243,7 @@ class BenchView(StageView):
                 self._show_sheet(self._job, [i for i, s in enumerate(self._job.steps) if proven_by(s.action) is None])
                 self._show_buttons(action, failed)
         self._show_standing()
-        self._show_lens()
-
-    def _show_lens(self) -> None:
-        survey = self.desk.survey
-        self.lens.show_build(self._lens)
-        model = self.desk.ready.catalogue.models.get(self._job.ticket.model) if self._job else None
-        sockets = survey.bench.sockets if survey else {}
-        wanted = model.socket if model else ""
-        self.sockets.show_build(lambda w, _: socket_view(w, sockets, wanted, True))
-        budget = survey.budget if survey else None
-        self.budget.show_build(lambda w, _: write_budget(w, budget) if budget else _no_budget(w))
-
-    def _lens(self, width: float, _: float) -> Picture:
-        survey, job = self.desk.survey, self._job
-        if survey is None or job is None:
-            return Picture(width, 30, (Text(0, 20, "Looking at the bench.", Tone.QUIET, 13),), (), "Looking at the bench.")
-        known, plan = survey.known, survey.plan
-        written = plan is not None and plan.image == plan.current.image
-        if self.bytes_button.isChecked():
-            if plan is not None and not written:
-                return lens_bytes(width, plan.after, plan.current)
-            return lens_bytes(width, known.target or known.source, known.source)
-        model = self.desk.ready.catalogue.models[job.ticket.model]
-        columns = [
-            LensColumn("board expects", expected=job_facts(job, model, known).expected),
-            LensColumn(f"backup {named(job.backup)}".strip(), known.source),
-            LensColumn("on the new panel", known.target),
-        ]
-        if plan is not None and not written:
-            columns.append(LensColumn("will be written", plan.after))
-        return lens_fields(width, columns, 1)
+        self.lens_sheet.show_job(self._job, self.desk.survey)
 
     # -- acting
 
@@ -355,18 +292,3 @@ def _to_light(survey: Survey | None) -> Interlock | None:
     """Return the dark interlock that a button beside the hold lights, the gravest first."""
     offered = {lock.offers: lock for lock in survey.locks if not lock.lit} if survey is not None else {}
     return next((offered[remedy] for remedy in REMEDIES if remedy in offered), None)
-
-
-def _scrolled(widget: QWidget) -> QScrollArea:
-    area = QScrollArea()
-    area.setWidgetResizable(True)
-    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-    area.setWidget(widget)
-    area.viewport().setAutoFillBackground(False)
-    widget.setAutoFillBackground(False)
-    return area
-
-
-def _no_budget(width: float) -> Picture:
-    words = "Writes: read the new panel to see its budget."
-    return Picture(width, 34, (Text(0, 20, words, Tone.QUIET, 13),), (), words)

@@ -1,8 +1,8 @@
-"""A tick box and a choice box that paint their own marks: the fonts have none."""
+"""A tick box and a choice box that paint their own marks (the fonts have none), and a frameless scroll area."""
 
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPen, QWheelEvent
-from PySide6.QtWidgets import QCheckBox, QComboBox
+from PySide6.QtWidgets import QCheckBox, QComboBox, QScrollArea, QWidget
 
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
@@ -56,3 +56,14 @@ class ChoiceBox(QComboBox):
         painter.setPen(QPen(Look.theme.colour(Tone.QUIET), 1.8))
         painter.drawPolyline([QPointF(x - 4.5, y - 2), QPointF(x, y + 3), QPointF(x + 4.5, y - 2)])
         painter.end()
+
+
+def scrolled(widget: QWidget) -> QScrollArea:
+    """Return a frameless area that scrolls a widget."""
+    area = QScrollArea()
+    area.setWidgetResizable(True)
+    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+    area.setWidget(widget)
+    area.viewport().setAutoFillBackground(False)
+    widget.setAutoFillBackground(False)
+    return area

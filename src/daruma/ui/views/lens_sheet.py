@@ -1,0 +1,97 @@
+"""The record at the bench: what the board expects, what is kept, what the panel carries, what will be written."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
+
+from daruma.core.backup import named
+from daruma.core.job import Job
+from daruma.core.known import job_facts
+from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
+from daruma.core.pictures.primitives import Picture, Text, Tone
+from daruma.core.pictures.small import socket_view, write_budget
+from daruma.ui.jobs_desk import JobsDesk
+from daruma.ui.widgets.boxes import scrolled
+from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.picture_view import PictureView
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Survey
+
+
+class LensSheet(QFrame):
+    """Show the records of a job side by side, with the writes that are left and what is on the sockets."""
+
+    def __init__(self, desk: JobsDesk) -> None:
+        super().__init__()
+        self._desk = desk
+        self._job: Job | None = None
+        self._survey: Survey | None = None
+        self.setProperty("role", "sheet")
+        column = QVBoxLayout(self)
+        column.setContentsMargins(16, 8, 16, 8)
+        head = QHBoxLayout()
+        head.addWidget(label("part", "Record", wrap=False))
+        head.addStretch(1)
+        self.fields_button, self.bytes_button = QPushButton("Fields"), QPushButton("Bytes")
+        for button in (self.fields_button, self.bytes_button):
+            button.setProperty("role", "choice")
+            button.setCheckable(True)
+            button.setAutoExclusive(True)
+            button.clicked.connect(self._show)
+            head.addWidget(button)
+        self.fields_button.setObjectName("lens_fields")
+        self.bytes_button.setObjectName("lens_bytes")
+        self.fields_button.setChecked(True)
+        column.addLayout(head)
+        self.lens = PictureView("lens", grows=False)
+        column.addWidget(scrolled(self.lens), 1)
+        low = QHBoxLayout()
+        low.setSpacing(16)
+        self.budget = PictureView("budget", grows=False)
+        self.sockets = PictureView("sockets", grows=False)
+        low.addWidget(self.budget, 1)
+        low.addWidget(self.sockets, 1)
+        column.addLayout(low)
+
+    def show_job(self, job: Job | None, survey: Survey | None) -> None:
+        """Show a job's records as a look at the bench found them."""
+        self._job, self._survey = job, survey
+        self._show()
+
+    def _show(self) -> None:
+        survey = self._survey
+        self.lens.show_build(self._lens)
+        model = self._desk.ready.catalogue.models.get(self._job.ticket.model) if self._job else None
+        sockets = survey.bench.sockets if survey else {}
+        wanted = model.socket if model else ""
+        self.sockets.show_build(lambda w, _: socket_view(w, sockets, wanted, True))
+        budget = survey.budget if survey else None
+        self.budget.show_build(lambda w, _: write_budget(w, budget) if budget else _no_budget(w))
+
+    def _lens(self, width: float, _: float) -> Picture:
+        survey, job = self._survey, self._job
+        if survey is None or job is None:
+            return Picture(width, 30, (Text(0, 20, "Looking at the bench.", Tone.QUIET, 13),), (), "Looking at the bench.")
+        known, plan = survey.known, survey.plan
+        written = plan is not None and plan.image == plan.current.image
+        if self.bytes_button.isChecked():
+            if plan is not None and not written:
+                return lens_bytes(width, plan.after, plan.current)
+            return lens_bytes(width, known.target or known.source, known.source)
+        model = self._desk.ready.catalogue.models[job.ticket.model]
+        columns = [
+            LensColumn("board expects", expected=job_facts(job, model, known).expected),
+            LensColumn(f"backup {named(job.backup)}".strip(), known.source),
+            LensColumn("on the new panel", known.target),
+        ]
+        if plan is not None and not written:
+            columns.append(LensColumn("will be written", plan.after))
+        return lens_fields(width, columns, 1)
+
+
+def _no_budget(width: float) -> Picture:
+    words = "Writes: read the new panel to see its budget."
+    return Picture(width, 34, (Text(0, 20, words, Tone.QUIET, 13),), (), words)
