@@ -1,15 +1,21 @@
 """The plan view in the real window: what if, preferences, laying over, numbers, planning again after a failure."""
 
+from threading import Event
+
 import pytest
 from PySide6.QtCore import Qt
 
-from daruma.core.job import Stage, StepState
+from daruma.bench.context import Context
+from daruma.core.errors import Cancelled
+from daruma.core.job import Job, Stage, StepState
 from daruma.core.parts import Function
 from daruma.core.plan.money import Aim
+from daruma.core.plan.solution import Solution
 from daruma.store.preferences import load_ways
 from daruma.ui.views.plan import PlanView
 from tests.ui.conftest import Driver
 
+Changes = tuple[tuple[str, str], ...]
 MOVE = "Read the original, move the touch chip"
 
 
@@ -177,3 +183,26 @@ def test_no_way_can_be_taken_before_there_is_a_plan(driver: Driver) -> None:
     view = driver.window.views[Stage.PLAN]
     assert not view.main.isEnabled()
     assert view.main.text() == "Take this way"
+
+
+@pytest.mark.usefixtures("plan")
+def test_a_plan_that_is_overtaken_is_stopped(driver: Driver, monkeypatch: pytest.MonkeyPatch) -> None:
+    solve, stopped = driver.desk.ready.solve, Event()
+
+    def endless(job: Job, changes: Changes, context: Context) -> Solution:
+        if ("runs", "no") not in changes:
+            return solve(job, changes, context)
+        try:
+            while True:
+                context.checkpoint()
+        except Cancelled:
+            stopped.set()
+            raise
+
+    monkeypatch.setattr(driver.desk.ready, "solve", endless)
+    driver.desk.ask("runs", "no")
+    driver.desk.ask("runs", "yes")
+    driver.idle()
+    assert stopped.is_set()
+    assert driver.desk.solution is not None
+    assert driver.desk.solution.changes == (("runs", "yes"),), "the last that was asked is shown"

@@ -42,15 +42,20 @@ class Planned(Doing):
         """Return the ways still open and the closed ones."""
         return make_plan(self.case(job), self.catalogue.figures)
 
-    def solve(self, job: Job, changes: Sequence[tuple[str, str]] = ()) -> Solution:
-        """Solve a job's plan as things are and, with changes, as they would be; what was asked of another job is left out."""
+    def solve(self, job: Job, changes: Sequence[tuple[str, str]] = (), context: Context | None = None) -> Solution:
+        """Solve a job's plan as things are and, with changes, as they would be; what was asked of another job is left out.
+
+        Raises Cancelled where the context says so meanwhile.
+        """
+        checkpoint = (context or Context()).checkpoint
         case = self.case(job)
-        self._solution = solve(case, self.catalogue.figures, those_that_apply(case, changes), self._solution)
+        asked = those_that_apply(case, changes)
+        self._solution = solve(case, self.catalogue.figures, asked, self._solution, checkpoint)
         return self._solution
 
-    def worth_knowing(self, case: Case) -> tuple[Worth, ...]:
-        """Return what would be worth knowing before anything is done."""
-        return worth_knowing(case, self.catalogue.figures)
+    def worth_knowing(self, case: Case, context: Context | None = None) -> tuple[Worth, ...]:
+        """Return what would be worth knowing before anything is done; raises Cancelled where the context says so meanwhile."""
+        return worth_knowing(case, self.catalogue.figures, (context or Context()).checkpoint)
 
     def explain(self, case: Case, route: Route) -> tuple[Source, ...]:
         """Return where every number of a route comes from."""

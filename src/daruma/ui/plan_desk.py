@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.ui.jobs_desk import JobsDesk
+from daruma.ui.running import PLANNING, WEIGHING, context_of
 
 if TYPE_CHECKING:
     from daruma.core.plan.money import Preferences
@@ -44,7 +45,9 @@ class PlanDesk(JobsDesk):
             self._planned(None)
             return
         changes = self.changes
-        self.start(self.store, "planning", lambda _: self.ready.solve(job, changes), self._planned)
+        # a plan that is overtaken is not worked out to its end, nor is what would be worth knowing of it
+        self.store.stop(PLANNING, WEIGHING)
+        self.start(self.store, PLANNING, lambda work: self.ready.solve(job, changes, context_of(work)), self._planned)
 
     def _planned(self, solution: Solution | None) -> None:
         self.solution = solution
@@ -69,7 +72,7 @@ class PlanDesk(JobsDesk):
 
     def prefer(self, preferences: Preferences) -> None:
         """Keep what the shop prefers, and plan with it."""
-        self.start(self.store, "planning", lambda _: self.ready.prefer(preferences), self._preferred)
+        self.start(self.store, PLANNING, lambda _: self.ready.prefer(preferences), self._preferred)
 
     def _preferred(self, _: object) -> None:
         self.replan()

@@ -16,8 +16,9 @@ if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
 
 OPENING = "opening the shop"
+PLANNING, WEIGHING = "planning", "weighing"
 QUIET_WORK = frozenset(
-    {KEEPING, "looking at the bench", "planning", "weighing", "explaining", "drawing the sheets", "making the pages"}
+    {KEEPING, "looking at the bench", PLANNING, WEIGHING, "explaining", "drawing the sheets", "making the pages"}
 )
 
 
@@ -77,7 +78,8 @@ class Running(QObject):
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
         work.sampled.connect(self.sampled)
-        work.cancelled.connect(self.stopped)
+        if name not in QUIET_WORK:
+            work.cancelled.connect(self.stopped)
         lane.start(work)
 
 

@@ -116,6 +116,12 @@ class Lane(QObject):
         self.busy_changed.emit(self.current)
         return work
 
+    def stop(self, *names: str) -> None:
+        """Ask work of some names to stop at its next checkpoint."""
+        for work in self._queue:
+            if work.name in names:
+                work.stop.set()
+
     def finish(self, seconds: float = 10.0) -> bool:
         """Ask everything to stop, take no more work and wait; return whether all of it ended."""
         self._closed = True

@@ -1,14 +1,17 @@
 """What is left out of states and labels changes no answer: random cases solved with it and without."""
 
 import random
+from itertools import count
 
 import pytest
 
 from daruma.catalogue.loader import Catalogue
+from daruma.core.errors import Cancelled
 from daruma.core.plan.pareto import Found, Search, front
-from daruma.core.plan.planner import problem_of
+from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Problem
+from tests.core.plan.cases import case
 from tests.core.plan.test_conditions import drawn
 
 
@@ -29,3 +32,20 @@ def test_what_is_left_out_changes_nothing(seed: int, catalogue: Catalogue, monke
     whole = problem_of(made, catalogue.figures)
     assert _front(Search(whole).run()) == ways, "every difference kept"
     assert Policy(whole, made.preferences).value(whole.start) == pytest.approx(value, abs=1e-6)
+
+
+def test_a_plan_can_be_stopped_wherever_it_is(catalogue: Catalogue) -> None:
+    made, asked = case(catalogue, system="5.4"), count(1)
+    whole = make_plan(made, catalogue.figures, lambda: [next(asked)].clear())
+    often = next(asked)
+    assert often > 200, "asked all along"
+    for at in range(1, often, often // 12):
+        calls = count(1)
+
+        def stop(calls: "count[int]" = calls, at: int = at) -> None:
+            if next(calls) == at:
+                raise Cancelled
+
+        with pytest.raises(Cancelled):
+            make_plan(made, catalogue.figures, stop)
+    assert make_plan(made, catalogue.figures) == whole, "what was stopped has left nothing behind"

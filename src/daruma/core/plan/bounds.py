@@ -88,6 +88,7 @@ class Bounds:
         known = self._hopes.find(state)
         if known is not None:
             return known.value
+        self._problem.checkpoint()
         self._hopes.hold(state)
         best, used = self.stop(state), 0
         for bound, move, set_up, last_miss in self.hopeful(state, best):

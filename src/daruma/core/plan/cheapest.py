@@ -39,6 +39,7 @@ class Through:
         came: dict[int, _Step] = {}
         heap = [(0.0, next(order), problem.start)]
         while heap:
+            problem.checkpoint()
             price, _, state = heapq.heappop(heap)
             if price > prices[state]:
                 continue

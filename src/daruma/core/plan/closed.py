@@ -67,7 +67,7 @@ def closed_ways(
     lost = [i for i, goal in enumerate(problem.goals) if goal.function not in kept]
     if not ways and not lost:
         return ()
-    opening = Opening(start, actions, problem.goals, problem.end_needs, problem.doubts, facts)
+    opening = Opening(start, actions, problem.goals, problem.end_needs, problem.doubts, facts, problem.checkpoint)
     plain, failing = opening.courses(), opening.courses(failures=True)
     shut = [way for way in ways if way not in failing.useful and not _moot(way, actions, opening)]
     nearest = opening.nearest(shut, lost)

@@ -9,6 +9,7 @@ from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Question
 from daruma.core.plan.planner import problem_of
 from daruma.core.plan.policy import Policy
+from daruma.core.plan.problem import Checkpoint, go_on
 
 
 @dataclass(frozen=True, slots=True)
@@ -20,19 +21,19 @@ class Worth:
     changes: bool
 
 
-def worth_knowing(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[Worth, ...]:
+def worth_knowing(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> tuple[Worth, ...]:
     """Return what is worth knowing, the most valuable first; what changes nothing is left out, and so is what the next step
     finds out anyway.
 
     The value of perfect information: the answers' values weighed by their chances, less the value without knowing.
     """
-    value, step = _solved(case, figures)
+    value, step = _solved(case, figures, checkpoint)
     following = next((action.key for action in step if action.key != "open_phone"), "")
     found = []
     for question in questions(case):
         if question.answered_by == following:
             continue
-        solved = [(chance, *_solved(answer, figures)) for chance, answer in question.answers]
+        solved = [(chance, *_solved(answer, figures, checkpoint)) for chance, answer in question.answers]
         money = sum(chance * worth for chance, worth, _ in solved) - value
         changes = any(_work(then) != _work(step) for _, _, then in solved)
         if changes and money > 0.5:
@@ -45,9 +46,9 @@ def questions(case: Case) -> tuple[Question, ...]:
     return tuple(question for room in on_table(case) for question in room.questions(case))
 
 
-def _solved(case: Case, figures: Mapping[str, ActionFigures]) -> tuple[float, tuple[Action, ...]]:
+def _solved(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint) -> tuple[float, tuple[Action, ...]]:
     """Return the value of a case and the steps that the policy takes when all goes well."""
-    problem = problem_of(case, figures)
+    problem = problem_of(case, figures, checkpoint)
     policy = Policy(problem, case.preferences)
     return policy.value(problem.start), policy.path(problem.start)
 

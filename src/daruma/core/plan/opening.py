@@ -14,7 +14,7 @@ from itertools import combinations
 from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
 from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.packing import Move
-from daruma.core.plan.problem import Doubt, Goal, Problem
+from daruma.core.plan.problem import Checkpoint, Doubt, Goal, Problem, go_on
 from daruma.core.plan.state import Needs
 
 Values = Mapping[Enum, Enum]
@@ -53,11 +53,12 @@ class Opening:
         ends: Sequence[Needs],
         doubts: Sequence[Doubt],
         facts: Sequence[Otherwise] = (),
+        checkpoint: Checkpoint = go_on,
     ) -> None:
         self.start = dict(start)
         self._facts = _standing(start, facts)
         free = [replace(action, bars=()) for action in actions]
-        self.problem = Problem(start, [*free, *_imagined(self._facts)], goals, ends, doubts)
+        self.problem = Problem(start, [*free, *_imagined(self._facts)], goals, ends, doubts, checkpoint=checkpoint)
         moves = [*self.problem.moves, *self.problem.set_ups]
         bars = {(action.uid, action.way): frozenset(action.bars) for action in actions}
         self._bars: dict[Move, frozenset[Bar]] = {move: bars.get((move.action.uid, move.action.way), _NEVER) for move in moves}
@@ -83,6 +84,7 @@ class Opening:
         found = [start]
         while found:
             state = found.pop()
+            self.problem.checkpoint()
             if state not in steps:
                 steps[state] = list(self._steps(state, lifted, failures))
                 found += [then for _, then, _ in steps[state] if then not in steps]

@@ -128,6 +128,7 @@ class Search:
         self._labels[problem.start] = [Label(nothing, 0)]
         found: list[Found] = []
         while heap:
+            problem.checkpoint()
             _, _, state, costs, masks, path = heapq.heappop(heap)
             if not any(label.costs == costs and label.masks == masks for label in self._labels[state]):
                 continue

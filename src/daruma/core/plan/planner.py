@@ -12,7 +12,7 @@ from daruma.core.plan.closed import Closed, closed_ways
 from daruma.core.plan.ordering import by_place
 from daruma.core.plan.pareto import Found, Search, costs_of, front
 from daruma.core.plan.policy import Policy
-from daruma.core.plan.problem import Problem
+from daruma.core.plan.problem import Checkpoint, Problem, go_on
 from daruma.core.plan.routes import Promise, Route, named_apart, way_of
 from daruma.core.plan.setting import Setting, otherwise
 
@@ -35,15 +35,15 @@ class Plan:
         raise LookupError(way)
 
 
-def problem_of(case: Case, figures: Mapping[str, ActionFigures]) -> Problem:
+def problem_of(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Problem:
     """Return a case as a compiled problem that starts from where its history has brought it."""
-    return Setting.of(case, figures).problem()
+    return Setting.of(case, figures).problem(checkpoint)
 
 
-def make_plan(case: Case, figures: Mapping[str, ActionFigures]) -> Plan:
-    """Solve a case: routes, closed ways and the policy."""
+def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Plan:
+    """Solve a case: routes, closed ways and the policy; what `checkpoint` raises stops it."""
     setting = Setting.of(case, figures)
-    problem, proving = setting.problem(), setting.proofs()
+    problem, proving = setting.problem(checkpoint), setting.proofs()
     search = Search(problem)
     found = [(way, _proofs_of(way, problem, proving)) for way in search.run()]
     best = front(sorted(found, key=lambda item: (-sum(item[0].chances), item[0].costs)), _vector)

@@ -121,6 +121,7 @@ class Policy:
         known = self._values.find(state)
         if known is not None:
             return known.value
+        self.problem.checkpoint()
         self._values.hold(state)
         best, pick = self.bounds.stop(state), None
         for bound, move, set_up, last_miss in self.bounds.hopeful(state, best):

@@ -4,7 +4,7 @@ Everything here works on any variables and values, so that it can be checked on 
 phones.
 """
 
-from collections.abc import Iterable, Iterator, Mapping, Sequence
+from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
 from dataclasses import dataclass, replace
 from enum import Enum
 from functools import cached_property
@@ -37,10 +37,18 @@ class Doubt:
     words: str = ""
 
 
+Checkpoint = Callable[[], None]
+
+
+def go_on() -> None:
+    """Let planning go on: the checkpoint of a plan that nobody stops."""
+
+
 class Problem:
     """Actions over a start, compiled; `ends` must be met where a route may stop.
 
     `closing` is what stopping takes all the same where a route may not: conditions, each with the actions that it costs.
+    `checkpoint` is called again and again while it is solved; what it raises stops that.
     """
 
     def __init__(
@@ -51,7 +59,9 @@ class Problem:
         ends: Sequence[Needs] = (),
         doubts: Sequence[Doubt] = (),
         closing: Sequence[tuple[Needs, tuple[Action, ...]]] = (),
+        checkpoint: Checkpoint = go_on,
     ) -> None:
+        self.checkpoint = checkpoint
         self.actions = _one_set_up_at_most(_reachable(start, tuple(action for action in actions if not action.impossible)))
         self.goals = tuple(goals)
         self.doubts = tuple(doubts)

@@ -14,7 +14,7 @@ from daruma.core.plan.actions import Action, ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.goals import ends, goals
-from daruma.core.plan.problem import Problem
+from daruma.core.plan.problem import Checkpoint, Problem, go_on
 from daruma.core.plan.proofs import proof_key
 from daruma.core.plan.replay import replay
 from daruma.core.plan.rules import ordered
@@ -40,11 +40,11 @@ class Setting:
             start = replay(start, _actions(bench, table, None), case.history)
         return cls(case, bench, _actions(bench, table, start), phone.settled(start))
 
-    def problem(self) -> Problem:
+    def problem(self, checkpoint: Checkpoint = go_on) -> Problem:
         """Return the case as a compiled problem."""
         doubts = [doubt for room in on_table(self.case) for doubt in room.doubts(self.case)]
         closing = phone.closing_prices(self.bench)
-        return Problem(self.start, self.actions, goals(self.case), ends(self.case), doubts, closing)
+        return Problem(self.start, self.actions, goals(self.case), ends(self.case), doubts, closing, checkpoint)
 
     def proofs(self) -> dict[Function, Action]:
         """Return the action that proves each promise."""

@@ -9,6 +9,7 @@ from daruma.core.plan.actions import ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.planner import Plan, make_plan, problem_of
 from daruma.core.plan.policy import Policy
+from daruma.core.plan.problem import Checkpoint, go_on
 from daruma.core.plan.whatif import Difference, Fact, all_changed, difference, facts
 
 
@@ -32,24 +33,29 @@ class Solution:
 
 
 def solve(
-    case: Case, figures: Mapping[str, ActionFigures], changes: Sequence[tuple[str, str]] = (), before: Solution | None = None
+    case: Case,
+    figures: Mapping[str, ActionFigures],
+    changes: Sequence[tuple[str, str]] = (),
+    before: Solution | None = None,
+    checkpoint: Checkpoint = go_on,
 ) -> Solution:
     """Solve a case as it is and as it would be with changed facts; raise LookupError for a fact that there is not.
 
     The plan as things are is taken from the solution `before` where that was of the same case.
     """
-    real = before.real if before is not None and before.asked == case else make_plan(case, figures)
+    real = before.real if before is not None and before.asked == case else make_plan(case, figures, checkpoint)
     asked = all_changed(case, changes)
-    plan = make_plan(asked, figures) if changes else real
-    return Solution(case, asked, real, plan, tuple(changes), facts(case), difference(real, plan), _prices(asked, plan, figures))
+    plan = make_plan(asked, figures, checkpoint) if changes else real
+    prices = _prices(asked, plan, figures, checkpoint)
+    return Solution(case, asked, real, plan, tuple(changes), facts(case), difference(real, plan), prices)
 
 
-def _prices(case: Case, plan: Plan, figures: Mapping[str, ActionFigures]) -> dict[str, float]:
+def _prices(case: Case, plan: Plan, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint) -> dict[str, float]:
     prices, wishes = {}, case.preferences
     freer = {"no_board_heat": replace(wishes, no_board_heat=False), "no_soldering": replace(wishes, no_soldering=False)}
     for name, preferences in freer.items():
         if preferences != wishes:
             free = replace(case, preferences=preferences)
-            problem = problem_of(free, figures)
+            problem = problem_of(free, figures, checkpoint)
             prices[name] = max(0.0, Policy(problem, free.preferences).value(problem.start) - plan.advice.value)
     return prices

@@ -18,6 +18,7 @@ from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.core.pictures.route_strips import StripsView, route_strips
 from daruma.core.pictures.thread_map import thread_map
 from daruma.ui.desk import Desk
+from daruma.ui.running import WEIGHING
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.widgets.advice_box import AdviceBox
 from daruma.ui.widgets.ask_box import AskBox
@@ -247,8 +248,8 @@ class PlanView(StageView):
         """Find out what is worth knowing first, if somebody looks at the plan."""
         solution = self._solution
         if solution is not None and self.isVisible():
-            work = lambda _: (solution, self.desk.ready.worth_knowing(solution.case))  # noqa: E731
-            self.desk.run(self.desk.store, "weighing", work, self._weighed)
+            work = lambda context: (solution, self.desk.ready.worth_knowing(solution.case, context))  # noqa: E731
+            self.desk.run(self.desk.store, WEIGHING, work, self._weighed)
 
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)

@@ -30,7 +30,7 @@ from daruma.ui.views.proof_acts import (
 )
 from daruma.ui.views.proof_work import export, work_out
 from daruma.ui.widgets.notices import label
-from daruma.ui.widgets.promise_card import PromiseCard
+from daruma.ui.widgets.promise_column import PromiseColumn
 
 if TYPE_CHECKING:
     from daruma.bench.kinds.display.measuring import Sample
@@ -50,31 +50,18 @@ class ProofView(StageView):
         self._page = ""
         self._evidence: Evidence | None = None
         self._live: list[Sample] = []
-        self._cards: dict[Function, PromiseCard] = {}
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(14)
-        row.addWidget(self._promise_column())
+        self.promises = PromiseColumn()
+        self.promises.chosen.connect(self.choose)
+        row.addWidget(self.promises)
         row.addWidget(self._evidence_sheet(), 1)
         self._redraw = QTimer(self)
         self._redraw.setSingleShot(True)
         self._redraw.setInterval(FRAME_MS)
         self._redraw.timeout.connect(self._show_live)
         desk.sampled.connect(self._sampled)
-
-    def _promise_column(self) -> QWidget:
-        sheet = QFrame()
-        sheet.setProperty("role", "sheet")
-        sheet.setFixedWidth(286)
-        column = QVBoxLayout(sheet)
-        column.setContentsMargins(12, 10, 12, 12)
-        column.setSpacing(4)
-        column.addWidget(label("part", "Promised"))
-        self._card_column = QVBoxLayout()
-        self._card_column.setSpacing(2)
-        column.addLayout(self._card_column)
-        column.addStretch(1)
-        return sheet
 
     def _evidence_sheet(self) -> QWidget:
         sheet = QFrame()
@@ -145,7 +132,7 @@ class ProofView(StageView):
             self._function = next_promise(job) or (None if changed else self._function)
             if self._function not in promised:
                 self._function = promised[0] if promised else None
-        self._show_cards(job)
+        self._show_promises(job)
         self._show_evidence(job)
         self._work_out(job)
 
@@ -153,20 +140,8 @@ class ProofView(StageView):
         """Return whether the promise on view is done with: proven, and looked at on its first page."""
         return self._function is not None and job.is_proven(self._function) and self._page in ("", *FIRST_PAGES)
 
-    def _show_cards(self, job: Job) -> None:
-        labels, meaning = self.desk.ready.catalogue.function_labels, self.desk.ready.catalogue.function_meaning
-        if tuple(self._cards) != job.ticket.promised:
-            while (item := self._card_column.takeAt(0)) is not None:
-                if (widget := item.widget()) is not None:
-                    widget.deleteLater()
-            self._cards = {}
-            for function in job.ticket.promised:
-                card = PromiseCard(function, labels[function], meaning[function])
-                card.chosen.connect(self._card_chosen)
-                self._cards[function] = card
-                self._card_column.addWidget(card)
-        for function, card in self._cards.items():
-            card.show_state(job.proof(function), job.is_proven(function), function is self._function)
+    def _show_promises(self, job: Job) -> None:
+        self.promises.show_promises(job, self.desk.ready.catalogue, self._function)
 
     def _show_evidence(self, job: Job) -> None:
         function = self._function
@@ -228,15 +203,12 @@ class ProofView(StageView):
     def main_button(self) -> QWidget:
         return self.main
 
-    def _card_chosen(self, function: Function) -> None:
-        self.choose(function)
-
     def choose(self, function: Function, page: str = "") -> None:
         """Put a promise's evidence on view."""
         self._function, self._page = function, page
         if self._job is not None:
             with laid_out_once(self):
-                self._show_cards(self._job)
+                self._show_promises(self._job)
                 self._show_evidence(self._job)
             self._work_out(self._job)
 
