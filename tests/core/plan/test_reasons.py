@@ -165,6 +165,11 @@ def _listed(plan: Plan, seed: int) -> None:
         assert advice.next is not None and advice.rival.exact and advice.next.key not in advice.rival.then, seed
 
 
+def test_what_does_not_matter_any_more_opens_nothing(catalogue: Catalogue) -> None:
+    """A case in which two variables seemed not to matter because of each other: a serial typed after the phone was closed."""
+    check(catalogue, 5639)
+
+
 @pytest.mark.parametrize("block", range(2))
 def test_reasons_are_true(block: int, catalogue: Catalogue) -> None:
     assert sum(check(catalogue, seed) for seed in range(20 * block, 20 * block + 20)) > 50

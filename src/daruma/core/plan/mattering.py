@@ -9,7 +9,7 @@ from daruma.core.plan.state import Needs
 
 Scope = tuple[int, ...]  # masks of which a state must meet every one
 Alike = tuple[tuple[int, int], ...]  # groups of values that nothing tells apart, each with the one that stands for it
-_Past = tuple[int, tuple[tuple[int, Alike], ...], int]
+_Past = tuple[int, int, int]
 
 
 class Mattering:
@@ -40,7 +40,17 @@ class Mattering:
         self._masks = tuple((bit, mask) for mask, bit in bits.items())
         # a scope as bits: which of the masks must be met
         self._counters = tuple((field, _bits(scopes, bits)) for field, scopes in counted)
-        self._idle = tuple((place, field, kinds, _bits(scopes, bits)) for place, field, kinds, scopes in idle)
+        masks = {place: tuple((bit, mask) for mask, bit in bits.items() if mask & field) for place, field, *_ in idle}
+        wanted = {need.var for need in needs}
+        unasked = {place for place, var in enumerate(packing.vars) if var not in wanted}
+        self._idle = tuple(
+            (place, field, _bits(scopes, bits), sum(bit for bit, _ in masks[place]))
+            for place, field, _, scopes in idle
+            if place in unasked
+        )
+        self._grouped = tuple(
+            (field, kinds, _bits(scopes, bits), masks[place]) for place, field, kinds, scopes in idle if place not in unasked
+        )
 
     def scope(self, move: Move, apart_from: Enum | None = None) -> Scope:
         """Return what must be so for a move ever to be made again: values from which its needs can still be met."""
@@ -87,29 +97,31 @@ class Mattering:
         known = self._past.get(met)
         if known is None:
             known = self._past[met] = self._past_with(met)
-        keep, idle, forgotten = known
+        keep, met, forgotten = known
         put = 0
-        for field, kinds in idle:
-            for alike, one in kinds:
-                if state & alike:
-                    if not state & one:
-                        keep, put = keep & ~field, put | one
-                    break
+        for field, kinds, scopes, masks in self._grouped:
+            if any(met & scope == scope for scope in scopes):
+                continue
+            one = next((one for alike, one in kinds if state & alike), 0)
+            if one and not state & one:
+                keep, put = keep & ~field, put | one
+                # what is left to look at is looked at as it is now: two moves must not become possible by each other
+                for bit, mask in masks:
+                    met = met | bit if one & mask else met & ~bit
         return keep, put, forgotten
 
     def _past_with(self, met: int) -> _Past:
-        """Return what does not matter any more where some masks are met: misses that need not be kept (as the bits that are),
-        variables of which some values are all the same, those that do not matter at all.
+        """Return, where some masks are met, what of a state to keep, which masks are met of that, and the variables that do not
+        matter at all: those have no value any more, so that no move that asks for them can ever seem possible.
         """
-        keep, forgotten, idle = -1, 0, []
+        keep, forgotten, left = -1, 0, met
         for field, scopes in self._counters:
             if not any(met & scope == scope for scope in scopes):
                 keep &= ~field
-        for place, field, kinds, scopes in self._idle:
+        for place, field, scopes, bits in self._idle:
             if not any(met & scope == scope for scope in scopes):
-                idle.append((field, kinds))
-                forgotten |= (len(kinds) == 1) << place
-        return keep, tuple(idle), forgotten
+                keep, forgotten, left = keep & ~field, forgotten | 1 << place, left & ~bits
+        return keep, left, forgotten
 
     def leading_to(self, need: Needs) -> tuple[int, bool]:
         """Return the bits of the values from which actions could lead to a good value, whatever else they need; and
