@@ -40,13 +40,13 @@ class PlanDesk(JobsDesk):
 
     def replan(self) -> None:
         """Solve the plan of the job on view again."""
+        # a plan that is overtaken is not worked out to its end, nor is what would be worth knowing of it
+        self.store.stop(PLANNING, WEIGHING)
         job = self.job
         if job is None or self.workshop is None or self.faults(job):
             self._planned(None)
             return
         changes = self.changes
-        # a plan that is overtaken is not worked out to its end, nor is what would be worth knowing of it
-        self.store.stop(PLANNING, WEIGHING)
         self.start(self.store, PLANNING, lambda work: self.ready.solve(job, changes, context_of(work)), self._planned)
 
     def _planned(self, solution: Solution | None) -> None:

@@ -7,10 +7,12 @@ import pytest
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import Cancelled
+from daruma.core.plan.opening import Courses, Opening
 from daruma.core.plan.pareto import Found, Search, front
 from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Problem
+from daruma.core.plan.setting import Setting
 from tests.core.plan.cases import case
 from tests.core.plan.test_conditions import drawn
 
@@ -49,3 +51,23 @@ def test_a_plan_can_be_stopped_wherever_it_is(catalogue: Catalogue) -> None:
         with pytest.raises(Cancelled):
             make_plan(made, catalogue.figures, stop)
     assert make_plan(made, catalogue.figures) == whole, "what was stopped has left nothing behind"
+
+
+@pytest.mark.parametrize("block", range(2))
+def test_what_does_not_matter_opens_nothing(block: int, catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Whatever bars are lifted: the ways that lead to a promise are those that lead there with every difference kept."""
+    for seed in range(30 * block, 30 * (block + 1)):
+        made = drawn(catalogue, random.Random(f"opens/{seed}"))
+        setting = Setting.of(made, catalogue.figures)
+
+        def courses(setting: Setting = setting, seed: int = seed) -> Courses:
+            problem = setting.problem()
+            opening = Opening(setting.start, setting.actions, problem.goals, problem.end_needs, problem.doubts)
+            rng = random.Random(seed)
+            return opening.courses([grant for grant in opening.grants if grant.bar is not None and rng.random() < 0.5])
+
+        tidied = courses()
+        with monkeypatch.context() as patch:
+            patch.setattr(Problem, "tidied", lambda _, state: state)
+            whole = courses()
+        assert (tidied.useful, tidied.goals) == (whole.useful, whole.goals), seed
