@@ -15,6 +15,7 @@ from PySide6.QtWidgets import QAbstractButton, QApplication, QWidget
 from daruma.app import Setup, StandIns, build_window, make_app
 from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Stage, StepState
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.parts import Function
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
@@ -167,8 +168,9 @@ class Tour:
     def doubt(self) -> None:
         """Let a write be left without its settlement, as a pulled plug leaves it; settle it again afterwards."""
         journal, job = self.desk.ready.shop.journal, self.desk.job
+        work = job.of(DisplayWork)
         act = journal.intend(
-            ActKind.WRITE, job=job.uid, die=job.target.die, backup=job.backup, digest="", started=job.opened, evidence=()
+            ActKind.WRITE, job=job.uid, die=work.die, backup=work.source, digest="", started=job.opened, evidence=()
         )
         journal.leave(act)
         self.desk.look()

@@ -22,6 +22,7 @@ from daruma.standin.world import load_world
 from daruma.store.shop import Shop
 from tests.bench.invariants import Invariants
 from tests.conftest import HERO
+from tests.parts import panel_of
 
 PATIENCE = 0.2  # of the usual time-outs: a silent device costs 0.3 s
 MOST_STEPS = 60
@@ -174,7 +175,7 @@ def _seat(hands: Hands, job: Job) -> None:
     if "new_off_socket" in done or "original_to_socket" not in done:
         return
     if "new_to_socket" in done:
-        hands.do("new_on_socket", job.ticket.imei, job.ticket.panel_die)
+        hands.do("new_on_socket", job.ticket.imei, {"display": panel_of(job).die})
     else:
         hands.do("original_on_socket", job.ticket.imei)
 

@@ -9,8 +9,10 @@ from dataclasses import dataclass, field
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.job import Job, StepState
 from daruma.core.kinds.display.steps import WRITES
+from daruma.core.parts import PartKind
 from daruma.demo.hands import Hands
 from daruma.store.shop import Shop
+from tests.parts import work_of
 
 
 @dataclass
@@ -91,11 +93,11 @@ class Invariants:
 
     def _jobs_can_be_read_and_say_what_the_journal_says(self, acts: list[Act]) -> None:
         for job in self.shop.jobs.all():
-            if job.backup:
-                content = self.shop.vault.get(job.backup).content
+            if work_of(job).source:
+                content = self.shop.vault.get(work_of(job).source).content
                 assert (content.imei, content.model) == (job.ticket.imei, job.ticket.model), "no job names another's backup"
             if self._says_written(job):
-                done = [act for act in acts if act.job == job.uid and act.die == job.target.die]  # type: ignore[union-attr]
+                done = [act for act in acts if act.job == job.uid and act.die == work_of(job).target.die]  # type: ignore[union-attr]
                 assert any(act.state is ActState.DONE for act in done), "a step that is ticked has its settled act"
 
     def _nothing_is_shown_as_proven_that_is_not(self) -> None:
@@ -106,11 +108,11 @@ class Invariants:
                     proof = job.proof(function)
                     assert proof is not None
                     assert proof.proven
-                    assert job.fitted in ("", *proof.parts), "a proof is of the part that is fitted"
+                    assert job.seen(PartKind.DISPLAY) in ("", *proof.parts), "a proof is of the part that is fitted"
             elif job.closed:
                 assert all(job.proof(function) for function in job.ticket.promised), "nothing is handed over untested"
 
     @staticmethod
     def _says_written(job: Job) -> bool:
         written = any(step.action in WRITES and step.state is StepState.DONE for step in job.steps)
-        return written and job.target is not None
+        return written and work_of(job).target is not None

@@ -144,7 +144,7 @@ class SimulatedBench:
 
     def _hand(self, act: str) -> bool:
         die = self.panels[self.current].die if self.panels else ""
-        return self._ask(self.hands, "hands.do", act=act, imei=self.phone.imei, new=die)
+        return self._ask(self.hands, "hands.do", act=act, imei=self.phone.imei, new={"display": die})
 
     @staticmethod
     def _ask(device: dict, op: str, **args: object) -> bool:  # type: ignore[type-arg]

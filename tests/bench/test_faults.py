@@ -5,7 +5,6 @@ import shutil
 import threading
 import time
 from collections.abc import Iterator
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
@@ -18,6 +17,7 @@ from daruma.link.errors import Refused
 from daruma.standin.faults import FAULTS
 from daruma.standin.wires import PtyWire
 from tests.bench.faultbench import STEPS, FaultBench, go_on, hero_of, next_step, plug_in, to_the_end
+from tests.parts import panel_of, with_work
 
 # what only a hand can spoil, or what belongs to ways that this route does not take
 ELSEWHERE = frozenset({"slip", "unbind_fails", "service_busy", "spent_write_kills"})
@@ -110,7 +110,7 @@ def test_faults_by_script(bench: FaultBench) -> None:
         seen += [trouble] if trouble else []
         bench.invariants.check()
     assert any("unplugged" in words for words in seen)
-    acts = bench.shop.journal.acts_on(job.ticket.panel_die)
+    acts = bench.shop.journal.acts_on(panel_of(job).die)
     assert next(act.state.value for act in acts) == "failed", "the commit was cut off after 100 bytes"
     assert job.all_proven
 
@@ -132,7 +132,7 @@ def test_unplugged_at_every_byte_of_a_commit_s_answer(bench: FaultBench, first: 
     job = hero_of(bench.shop)
     while next_step(job) != "write_new":
         job = once(bench, job)
-    index, panel = job.current_step or 0, bench.bench.world.panels[job.ticket.panel_die]
+    index, panel = job.current_step or 0, bench.bench.world.panels[panel_of(job).die]
     panel.limit = None
     for count, at in enumerate(range(first, first + 4), start=1):
         bench.hands.fault("unplug", op="write.commit", at=at)
@@ -149,7 +149,7 @@ def test_unplugged_at_every_byte_of_a_commit_s_answer(bench: FaultBench, first: 
         assert acts[-1].digest == bench.hands.look(panel.die)["digest"]
         panel.memory = "ff" * (len(panel.memory) // 2)
         again = bench.shop.jobs.get(job.number).with_step(index, StepState.OPEN, "", "")
-        job = bench.workshop.save(replace(again, target_image=panel.memory), bench.context)
+        job = bench.workshop.save(with_work(again, image=panel.memory), bench.context)
 
 
 @pytest.mark.parametrize("seed", range(4))

@@ -15,14 +15,15 @@ from daruma.core.acts import ActState
 from daruma.core.colour.shots import WHITE_REPEATS
 from daruma.core.errors import Cancelled, RecordError, Trouble
 from daruma.core.job import Job, Stage, StepState, stage_of
+from daruma.core.job_facts import job_facts
 from daruma.core.kinds.display.facts import ChipPlace, OriginalState
-from daruma.core.known import job_facts
 from daruma.core.pairing import evaluate
-from daruma.core.parts import Function, Identity
+from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.tri import Tri
 from daruma.demo.hands import Hands, connect_hands
 from daruma.link.errors import LinkError, Refused
 from tests.conftest import HERO, StandIn, at_step, start_standin, taken_in
+from tests.parts import panel_of, with_panel, work_of
 
 
 def ready_to_write(workshop: Workshop, job: Job, context: Context) -> Job:
@@ -49,7 +50,7 @@ def test_from_ticket_to_second_eye(workshop: Workshop, hero: Job, hands: Hands, 
     survey = workshop.survey(job, context)
     assert all(lock.lit for lock in survey.locks)
     job = write(workshop, job, context)
-    assert hands.look(job.ticket.panel_die)["writes"] == 1 == workshop.shop.journal.writes(job.ticket.panel_die)
+    assert hands.look(panel_of(job).die)["writes"] == 1 == workshop.shop.journal.writes(panel_of(job).die)
     while job.current_step is not None and not job.steps[job.current_step].action.startswith("prove"):
         job = workshop.do_step(job, job.current_step, context)
     for light in ("warm", "cool"):
@@ -73,7 +74,7 @@ def test_without_the_data_the_white_is_stuck_and_the_notice_shows(
 ) -> None:
     job = taken_in(workshop, hero, context)
     for act in ("power_off", "take_out_original", "fit_new", "power_on"):
-        hands.do(act, job.ticket.imei, job.ticket.panel_die)
+        hands.do(act, job.ticket.imei, {"display": panel_of(job).die})
     job = workshop.measure(workshop.measure(job, "warm", context), "cool", context)
     white = workshop.prove(job, Function.AMBIENT_WHITE, context)
     assert not white.proven
@@ -101,27 +102,27 @@ def test_a_write_that_fails_is_counted_and_stops_the_way(
         write(workshop, job, context)
     assert "backup is safe" in caught.value.safe
     assert "Stop here" in caught.value.advice
-    act = workshop.shop.journal.acts_on(job.ticket.panel_die)[-1]
+    act = workshop.shop.journal.acts_on(panel_of(job).die)[-1]
     assert act.state is state
     assert len(act.evidence) == 10, "the interlocks are recorded with the act"
-    assert hands.look(job.ticket.panel_die)["writes"] == 1 == workshop.shop.journal.writes(job.ticket.panel_die)
+    assert hands.look(panel_of(job).die)["writes"] == 1 == workshop.shop.journal.writes(panel_of(job).die)
     job = reread(workshop, job)
     assert job.steps[job.current_step or 0].state is StepState.FAILED
     plan = workshop.plan(job)
     assert [a.key for a in plan.routes[0].actions][:2] == ["read_new", "write_new"]
     job = workshop.choose(job, plan.routes[0], context)
     job = write(workshop, at_step(workshop, job, "write_new", context), context)
-    assert hands.look(job.ticket.panel_die)["writes"] == 2 == workshop.shop.journal.writes(job.ticket.panel_die)
+    assert hands.look(panel_of(job).die)["writes"] == 2 == workshop.shop.journal.writes(panel_of(job).die)
 
 
 def test_a_lost_answer_is_settled_by_reading_the_part(workshop: Workshop, hero: Job, hands: Hands, context: Context) -> None:
     job = ready_to_write(workshop, hero, context)
     hands.fault("lost_answer", op="write.commit")
     job = write(workshop, job, context)
-    act = workshop.shop.journal.acts_on(job.ticket.panel_die)[-1]
+    act = workshop.shop.journal.acts_on(panel_of(job).die)[-1]
     assert act.state is ActState.DONE
     assert "what was meant all the same" in act.note
-    assert hands.look(job.ticket.panel_die)["writes"] == 1
+    assert hands.look(panel_of(job).die)["writes"] == 1
 
 
 def test_noise_on_the_wire_is_survived(workshop: Workshop, hero: Job, hands: Hands, context: Context) -> None:
@@ -133,7 +134,7 @@ def test_noise_on_the_wire_is_survived(workshop: Workshop, hero: Job, hands: Han
     hands.fault("flipped_bit", 1)
     hands.fault("lost_answer", 1)
     job = workshop.do_step(job, job.current_step or 0, context)
-    assert job.backup
+    assert work_of(job).source
 
 
 def test_the_programmer_dies_in_mid_write_and_the_act_is_in_doubt(
@@ -144,7 +145,7 @@ def test_the_programmer_dies_in_mid_write_and_the_act_is_in_doubt(
     with pytest.raises(WriteFailed, match="not known what the write did") as caught:
         write(workshop, job, context)
     assert "counts against the part" in caught.value.safe
-    (act,) = workshop.shop.journal.acts_on(job.ticket.panel_die)
+    (act,) = workshop.shop.journal.acts_on(panel_of(job).die)
     assert act.state is ActState.IN_DOUBT
     standin.process.wait(10)
     again = start_standin(demo_folder)
@@ -158,13 +159,13 @@ def test_the_programmer_dies_in_mid_write_and_the_act_is_in_doubt(
         fresh_hands.do("original_on_socket", job.ticket.imei)
         with pytest.raises(Trouble, match="the act was on another one"):
             later.settle(act, context)
-        fresh_hands.do("new_on_socket", job.ticket.imei, job.ticket.panel_die)
+        fresh_hands.do("new_on_socket", job.ticket.imei, {"display": panel_of(job).die})
         dark = {lock.key for lock in later.survey(job, context).locks if not lock.lit}
         assert dark == {"doubt"}, "nobody writes past an act in doubt"
         job, state = later.settle(act, context)
         assert state is ActState.DONE
         assert workshop.shop.journal.in_doubt() == ()
-        assert workshop.shop.journal.writes(job.ticket.panel_die) == fresh_hands.look(job.ticket.panel_die)["writes"] == 1
+        assert workshop.shop.journal.writes(panel_of(job).die) == fresh_hands.look(panel_of(job).die)["writes"] == 1
         assert job.steps[[s.action for s in job.steps].index("write_new")].state is StepState.DONE
     finally:
         rig.close()
@@ -179,20 +180,20 @@ def test_another_part_than_the_one_checked_is_refused_at_the_moment_of_the_act(
     hands.do("original_on_socket", job.ticket.imei)
     with pytest.raises(InterlockDark, match="Same part as checked"):
         write(workshop, job, context)
-    assert workshop.shop.journal.acts_on(job.ticket.panel_die) == ()
+    assert workshop.shop.journal.acts_on(panel_of(job).die) == ()
 
 
 def test_the_phone_must_be_off(workshop: Workshop, hero: Job, hands: Hands, context: Context) -> None:
     job = ready_to_write(workshop, hero, context)
     hands.do("clear_socket", job.ticket.imei)
-    hands.do("fit_new", job.ticket.imei, job.ticket.panel_die)
+    hands.do("fit_new", job.ticket.imei, {"display": panel_of(job).die})
     hands.do("power_on", job.ticket.imei)
     assert {lock.key for lock in workshop.survey(job, context).locks if not lock.lit} >= {"phone", "part"}
 
 
 def test_firmware_older_than_the_model_is_said_and_updated(workshop: Workshop, context: Context) -> None:
     elder = next(job for job in workshop.shop.jobs.all() if job.ticket.model == "elder")
-    workshop.hands.do("original_on_socket", elder.ticket.imei, elder.ticket.panel_die)  # type: ignore[union-attr]
+    workshop.hands.do("original_on_socket", elder.ticket.imei, {"display": panel_of(elder).die})  # type: ignore[union-attr]
     with pytest.raises(Refused, match="firmware is older") as caught:
         workshop.do_step(elder, elder.current_step or 0, context)
     assert caught.value.code == "firmware"
@@ -200,7 +201,7 @@ def test_firmware_older_than_the_model_is_said_and_updated(workshop: Workshop, c
     assert workshop.update_firmware(elder, Context(lambda share, _: shares.append(share))) == "2.0"
     assert shares == sorted(shares)
     assert shares[-1] == 1.0
-    assert workshop.do_step(elder, elder.current_step or 0, context).backup
+    assert workshop.do_step(elder, elder.current_step or 0, context).sources
 
 
 def test_the_wrong_model_in_the_ticket_is_named(workshop: Workshop, hero: Job, context: Context) -> None:
@@ -209,7 +210,7 @@ def test_the_wrong_model_in_the_ticket_is_named(workshop: Workshop, hero: Job, c
     with pytest.raises(RecordError, match="This part is for Cedar L, the ticket says Damson"):
         read_part(workshop.rig, workshop.catalogue, damson, context)
     with pytest.raises(Trouble, match="not the original"):
-        workshop.hands.do("new_on_socket", job.ticket.imei, job.ticket.panel_die)  # type: ignore[union-attr]
+        workshop.hands.do("new_on_socket", job.ticket.imei, {"display": panel_of(job).die})  # type: ignore[union-attr]
         workshop.do_step(job, job.current_step or 0, context)
     with pytest.raises(Trouble, match="no model cedar_xl"):
         workshop.model(replace(job, ticket=replace(job.ticket, model="cedar_xl")))
@@ -231,12 +232,12 @@ def test_a_read_can_be_cancelled_and_leaves_nothing(workshop: Workshop, hero: Jo
 
 
 def test_an_earlier_backup_opens_a_way_without_the_original(workshop: Workshop, context: Context) -> None:
-    job = next(j for j in workshop.shop.jobs.all() if j.ticket.original is OriginalState.DAMAGED)
+    job = next(j for j in workshop.shop.jobs.all() if panel_of(j).original is OriginalState.DAMAGED)
     plan = workshop.plan(job)
     assert {"Use an earlier backup", "Finish on the phone"} <= {route.way for route in plan.routes}
     job = at_step(workshop, workshop.choose(job, plan.route("Use an earlier backup"), context), "write_new", context)
     job = write(workshop, job, context)
-    known = workshop.known(job)
+    known = workshop.known(job).of(PartKind.DISPLAY)
     assert known.source
     assert known.target
     assert known.source.identity(Identity.DISPLAY_SERIAL) == known.target.identity(Identity.DISPLAY_SERIAL)
@@ -262,7 +263,7 @@ def test_the_right_phone_must_be_on_the_cable(workshop: Workshop, hero: Job, con
 
 def test_a_bench_with_nothing_set_up(workshop: Workshop, hero: Job, context: Context) -> None:
     bare = Workshop(Rig({}), workshop.shop, workshop.catalogue)
-    survey = bare.survey(replace(hero, ticket=replace(hero.ticket, chip=ChipPlace.ON_ORIGINAL)), context)
+    survey = bare.survey(with_panel(hero, chip=ChipPlace.ON_ORIGINAL), context)
     assert survey.bench.programmer is None
     assert survey.bench.trouble == "No programmer is set up."
     assert survey.bench.phone_on is None

@@ -14,12 +14,13 @@ from daruma.core.acts import ActState
 from daruma.core.backup import Backup, Origin
 from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, Outcome, Proof, StepState
-from daruma.core.parts import Function
+from daruma.core.parts import Function, PartKind
 from daruma.handover.exchange import from_json, to_json
 from daruma.handover.sheet import make_sheet
 from daruma.link.errors import Refused
 from daruma.store.jobs import StaleJob
 from tests.bench.faultbench import PROOFS, FaultBench, Finished, go_on, hero_of, next_step
+from tests.parts import panel_of, with_panel, with_work, work_of
 from tests.store.conftest import content
 
 
@@ -65,7 +66,7 @@ def test_a_part_that_cannot_be_told_from_others_is_not_written(bench: FaultBench
         bench.hands.fault(fault, op="sockets")
         with pytest.raises(InterlockDark, match=words):
             do(bench, job)
-    assert bench.shop.journal.writes(job.ticket.panel_die) == 0
+    assert bench.shop.journal.writes(panel_of(job).die) == 0
 
 
 def test_what_is_on_the_part_already_is_not_written_again(bench: FaultBench) -> None:
@@ -74,17 +75,17 @@ def test_what_is_on_the_part_already_is_not_written_again(bench: FaultBench) -> 
     job = bench.workshop.save(job.with_step(index, StepState.OPEN, "", ""), bench.context)
     job = bench.workshop.do_step(job, index, bench.context)
     assert job.steps[index].note == "the panel carried it already: nothing was written"
-    assert bench.hands.look(job.ticket.panel_die)["writes"] == 1 == bench.shop.journal.writes(job.ticket.panel_die)
+    assert bench.hands.look(panel_of(job).die)["writes"] == 1 == bench.shop.journal.writes(panel_of(job).die)
 
 
 def test_a_panel_that_changed_since_it_was_read_is_read_again(bench: FaultBench) -> None:
     job = hero_of(bench.shop)
-    panel = bench.bench.world.panels[job.ticket.panel_die]
+    panel = bench.bench.world.panels[panel_of(job).die]
     panel.memory = panel.memory[:-2] + "5a"
     with pytest.raises(Trouble, match="something else than when it was read"):
         do(bench, job)
     assert panel.writes == 0
-    assert do(bench, hero_of(bench.shop)).target_image == panel.memory
+    assert work_of(do(bench, hero_of(bench.shop))).image == panel.memory
 
 
 @pytest.mark.parametrize("op", ["write.begin", "write.page"])
@@ -96,9 +97,9 @@ def test_a_cable_that_fails_before_the_commit_uses_up_no_panel(op: str, bench: F
             do(bench, hero_of(bench.shop))
         bench.hands.calm()
         bench.rig.close()
-    acts = bench.shop.journal.acts_on(job.ticket.panel_die)
+    acts = bench.shop.journal.acts_on(panel_of(job).die)
     assert [act.state for act in acts] == [ActState.NOT_SENT] * 2
-    assert bench.shop.journal.writes(job.ticket.panel_die) == 0
+    assert bench.shop.journal.writes(panel_of(job).die) == 0
     kept = hero_of(bench.shop)
     assert kept.steps[kept.current_step or 0].state is StepState.OPEN
     assert {outcome.cause for outcome in kept.outcomes if not outcome.good} == {Cause.LINK}
@@ -110,7 +111,7 @@ def test_a_device_that_lies_is_not_believed(bench: FaultBench) -> None:
     job = hero_of(bench.shop)
     bench.hands.fault("lying_answer")
     assert do(bench, job).steps[job.current_step or 0].state is StepState.DONE
-    (act,) = bench.shop.journal.acts_on(job.ticket.panel_die)
+    (act,) = bench.shop.journal.acts_on(panel_of(job).die)
     assert act.state is ActState.DONE
     assert "cannot be an answer" in act.note
     bench.invariants.check()
@@ -121,7 +122,7 @@ def test_a_device_that_spoils_and_denies_is_counted(bench: FaultBench) -> None:
     bench.hands.fault("spoilt_and_denied")
     with pytest.raises(WriteFailed):
         do(bench, job)
-    assert bench.shop.journal.writes(job.ticket.panel_die) == 1
+    assert bench.shop.journal.writes(panel_of(job).die) == 1
     bench.invariants.check()
 
 
@@ -130,15 +131,15 @@ def test_a_refusal_that_left_the_part_as_it_was_counts_nothing(bench: FaultBench
     bench.hands.fault("old_firmware", op="write.commit")
     with pytest.raises(InDoubt):
         do(bench, job)
-    assert bench.shop.journal.writes(job.ticket.panel_die) == 1, "until the part is read again it counts"
+    assert bench.shop.journal.writes(panel_of(job).die) == 1, "until the part is read again it counts"
     bench.workshop.update_firmware(job, bench.context)
     (act,) = bench.shop.journal.left_in_doubt()
     job, state = bench.workshop.settle(act, bench.context)
     assert state is ActState.NOT_SENT
     assert job.steps[job.current_step or 0].state is StepState.OPEN
-    assert bench.shop.journal.writes(job.ticket.panel_die) == 0
+    assert bench.shop.journal.writes(panel_of(job).die) == 0
     assert not [outcome for outcome in job.outcomes if outcome.action == "write_new"], "nothing is learnt from it"
-    assert do(bench, job).target_image
+    assert work_of(do(bench, job)).image
 
 
 def test_reads_that_differ_teach_the_odds(reading: FaultBench) -> None:
@@ -153,7 +154,7 @@ def test_a_step_that_another_window_has_done_is_not_done_again(bench: FaultBench
     do(bench, stale)
     with pytest.raises(StaleJob, match="in another window meanwhile: steps"):
         do(bench, stale)
-    assert bench.hands.look(stale.ticket.panel_die)["writes"] == 1
+    assert bench.hands.look(panel_of(stale).die)["writes"] == 1
 
 
 def test_proofs_are_of_the_panel_and_the_work_they_were_taken_on(bench: FaultBench) -> None:
@@ -168,8 +169,8 @@ def test_proofs_are_of_the_panel_and_the_work_they_were_taken_on(bench: FaultBen
     for changed in (
         job.with_step(fit, StepState.OPEN, "", ""),
         job.with_step(fit, StepState.DONE, "", "fitted again later"),
-        replace(job, ticket=replace(job.ticket, panel_die="DOTHER000000")),
-        replace(job, target=replace(job.target, die="DOTHER000000")),
+        with_panel(job, die="DOTHER000000"),
+        with_work(job, target=replace(work_of(job).target, die="DOTHER000000")),
     ):
         assert not changed.all_proven
         assert not any(changed.is_proven(function) for function in job.ticket.promised)
@@ -180,7 +181,7 @@ def test_proofs_are_of_the_panel_and_the_work_they_were_taken_on(bench: FaultBen
 
 def test_a_ticket_that_was_changed_under_its_run_sheet(bench: FaultBench) -> None:
     job = hero_of(bench.shop)
-    stays = bench.workshop.save(replace(job, ticket=replace(job.ticket, display_stays=True)), bench.context)
+    stays = bench.workshop.save(replace(job, ticket=job.ticket.without(PartKind.DISPLAY)), bench.context)
     actions = bench.workshop.actions(stays)
     assert all(step.action in actions for step in stays.steps), "the sheet can be shown"
     bench.workshop.survey(stays, bench.context)
@@ -193,7 +194,7 @@ def test_a_ticket_that_was_changed_under_its_run_sheet(bench: FaultBench) -> Non
 def test_an_import_is_told_from_what_was_read(bench: FaultBench) -> None:
     """A forged file with a fitting digest is known as what it is, from the vault to the sheet, and never preferred."""
     workshop, vault, job = bench.workshop, bench.shop.vault, hero_of(bench.shop)
-    model, own = workshop.model(job), vault.get(job.backup)
+    model, own = workshop.model(job), vault.get(work_of(job).source)
     forged = replace(own.content, fields=(("display_serial", "FORGED"),), taken="2030-01-01T00:00:00+00:00")
     junk = replace(
         content(1), imei=job.ticket.imei, model=model.key, layout=own.content.layout, part_kind="display", image=b"\x01"
@@ -207,11 +208,13 @@ def test_an_import_is_told_from_what_was_read(bench: FaultBench) -> None:
     labels, meanings = workshop.catalogue.function_labels, workshop.catalogue.function_meaning
     sheet = make_sheet("x", job, model, labels, meanings, workshop.actions(job), imported, ())
     assert "imported from a file (f.json, 2030-01-01), which says of itself: the original panel" in sheet.source
-    lock = next(lock for lock in workshop.survey(replace(job, backup=imported.ref), bench.context).locks if lock.key == "backup")
+    lock = next(
+        lock for lock in workshop.survey(with_work(job, source=imported.ref), bench.context).locks if lock.key == "backup"
+    )
     assert "imported: f.json" in lock.evidence
     other = next(b for b in vault.find() if b.content.imei != job.ticket.imei and b.content.model == model.key)
     assert record_of(complete_record(vault, model, other.content.maker, job), model).values["display_serial"]
-    lock = next(lock for lock in workshop.survey(replace(job, backup=other.ref), bench.context).locks if lock.key == "owner")
+    lock = next(lock for lock in workshop.survey(with_work(job, source=other.ref), bench.context).locks if lock.key == "owner")
     assert not lock.lit, "another phone's backup is not written, whatever name led to it"
 
 

@@ -21,7 +21,7 @@ from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, StepState
 from daruma.core.kinds.display.steps import TUNED
 from daruma.core.measured import Measured
-from daruma.core.parts import Function
+from daruma.core.parts import Function, PartKind
 from daruma.core.plan.spend import Spend
 from daruma.core.records import encode
 from daruma.core.tri import Tri
@@ -29,6 +29,7 @@ from daruma.handover.measurements import export_sheet, read_measurements
 from daruma.handover.pages import make_pages
 from daruma.store.shop import Shop
 from tests.bench.panelbench import Outcome, PanelBench
+from tests.parts import flex_alone, panel_of, with_work, work_of
 
 WHITE = Function.AMBIENT_WHITE
 
@@ -47,7 +48,7 @@ def judged(workshop: Workshop, job: Job, context: Context) -> Job:
 
 def pages_of(workshop: Workshop, job: Job) -> str:
     """Return the customer's page of a job with its plots left out."""
-    model, backup = workshop.model(job), workshop.shop.vault.get(job.backup)
+    model, backup = workshop.model(job), workshop.shop.vault.get(work_of(job).source)
     acts = workshop.shop.journal.acts_of(job.name)
     made = make_pages("A shop", job, model, workshop.catalogue, workshop.actions(job), backup, acts, workshop.sheets(job).panel)
     assert [title for title, _ in made.plots] == ["The white, measured", "The panel, measured"]
@@ -62,7 +63,7 @@ def test_a_yellow_white_is_found_tuned_written_and_proven(workshop: Workshop, ye
     assert not proof.proven
     assert "yellowish" in proof.summary
     job = workshop.measure_panel(job, context)
-    assert [taken.key for taken in job.measured.fields] == [shot.key for shot in panel_shots()]
+    assert [taken.key for taken in work_of(job).measured.fields] == [shot.key for shot in panel_shots()]
     sheets = workshop.sheets(job)
     assert sheets.panel
     assert sheets.spend
@@ -73,19 +74,19 @@ def test_a_yellow_white_is_found_tuned_written_and_proven(workshop: Workshop, ye
     assert sheets.spend.kind is Spend.YES
     assert sheets.sensor
     assert sheets.sensor.fit.worst.off_uv < 0.003
-    written = len(workshop.shop.journal.acts_on(job.ticket.panel_die))
+    written = len(workshop.shop.journal.acts_on(panel_of(job).die))
     job = workshop.tune(job, context)
     assert [step.action for step in job.steps if step.state is StepState.OPEN][: len(WAY)] == list(WAY)
     assert not job.is_proven(WHITE)
-    assert workshop.shop.vault.get(job.tuned).content.note.startswith("tuned for this panel")
+    assert workshop.shop.vault.get(work_of(job).made).content.note.startswith("tuned for this panel")
     while (index := job.current_step) is not None and not job.steps[index].action.startswith("prove"):
         if job.steps[index].action == TUNED:
-            plan = planned_write(job, workshop.known(job))
+            plan = planned_write(job, workshop.known(job).of(PartKind.DISPLAY))
             assert plan
             assert set(FIELDS) <= set(plan.fields)
             assert all(lock.lit for lock in workshop.survey(job, context).locks)
         job = workshop.do_step(job, index, context)
-    acts = workshop.shop.journal.acts_on(job.ticket.panel_die)
+    acts = workshop.shop.journal.acts_on(panel_of(job).die)
     assert len(acts) == written + 1
     assert acts[-1].state is ActState.DONE
     assert {label for label, _ in acts[-1].evidence} >= {"Backup kept, read back", "Writes left", "Phone off"}
@@ -131,13 +132,13 @@ def test_tuning_asks_for_what_is_missing(workshop: Workshop, yellow: Job, contex
         workshop.tune(yellow, context)
     job = workshop.measure_panel(yellow, context)
     with pytest.raises(Trouble, match="never read on the programmer") as caught:
-        workshop.tune(replace(job, target=None, target_image=""), context)
+        workshop.tune(with_work(job, target=None, image=""), context)
     assert caught.value.safe == "The measurement is kept."
 
 
 def test_a_panel_that_takes_no_more_writes_is_left_alone(workshop: Workshop, yellow: Job, context: Context) -> None:
     job = workshop.measure_panel(yellow, context)
-    die = job.ticket.panel_die
+    die = panel_of(job).die
     for part in workshop.shop.shelf.all():
         if part.die == die:
             workshop.shop.shelf.save(replace(part, earlier_writes=9))
@@ -151,16 +152,16 @@ def test_only_what_was_bad_is_repeated(workshop: Workshop, yellow: Job, context:
     context = replace(context, sample=samples.append)
     job = workshop.measure_panel(yellow, context)
     assert len(samples) == sum(shot.repeats for shot in panel_shots())
-    bad = replace(job.measured.fields[2], doubt="Readings scatter by 9 %: hold the instrument still.")
-    fields = (*job.measured.fields[:2], bad, *job.measured.fields[3:])
+    bad = replace(work_of(job).measured.fields[2], doubt="Readings scatter by 9 %: hold the instrument still.")
+    fields = (*work_of(job).measured.fields[:2], bad, *work_of(job).measured.fields[3:])
     samples.clear()
-    again = workshop.measure_panel(replace(job, measured=replace(job.measured, fields=fields)), context)
+    again = workshop.measure_panel(with_work(job, measured=replace(work_of(job).measured, fields=fields)), context)
     assert [sample.shot.key for sample in samples] == [bad.key] * 3  # type: ignore[attr-defined]
-    assert all(not taken.doubt for taken in again.measured.fields)
+    assert all(not taken.doubt for taken in work_of(again).measured.fields)
     samples.clear()
     whole = workshop.measure_panel(again, context)
     assert len(samples) == sum(shot.repeats for shot in panel_shots()), "asked for once more, everything is measured anew"
-    assert whole.measured.fields != again.measured.fields
+    assert work_of(whole).measured.fields != work_of(again).measured.fields
 
 
 def test_a_session_can_be_stopped_and_leaves_the_phone_as_it_was(workshop: Workshop, yellow: Job) -> None:
@@ -170,10 +171,10 @@ def test_a_session_can_be_stopped_and_leaves_the_phone_as_it_was(workshop: Works
         workshop.measure_panel(yellow, context)
     assert len(seen) == 5
     job = workshop.shop.jobs.get(yellow.number)
-    assert [taken.key for taken in job.measured.fields] == ["white"], "what is whole is kept"
+    assert [taken.key for taken in work_of(job).measured.fields] == ["white"], "what is whole is kept"
     rest: list[object] = []
     whole = workshop.measure_panel(job, Context(sample=rest.append))
-    assert len(whole.measured.fields) == len(panel_shots())
+    assert len(work_of(whole).measured.fields) == len(panel_shots())
     assert len(rest) == 3 * (len(panel_shots()) - 1), "and only the rest is taken"
     assert judged(workshop, whole, Context()).proof(WHITE), "no field is left on the screen"
 
@@ -192,7 +193,7 @@ def test_light_that_gets_into_the_box_is_found(workshop: Workshop, yellow: Job, 
 
 
 def test_a_worn_flex_does_not_follow(workshop: Workshop, shop: Shop, context: Context) -> None:
-    job = next(job for job in shop.jobs.all() if job.ticket.display_stays)
+    job = next(job for job in shop.jobs.all() if flex_alone(job))
     workshop.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
     job = workshop.prove_step(job, Function.AUTO_BRIGHTNESS, context)
     proof = job.proof(Function.AUTO_BRIGHTNESS)
@@ -242,17 +243,17 @@ def test_500_random_panels_become_right(panels: PanelBench) -> None:
 
 def test_an_incomplete_curve_is_named(workshop: Workshop, yellow: Job, context: Context) -> None:
     """The record lost the upper half of its curve: the screen stands still, and the proof says why."""
-    record = workshop.known(yellow).target
+    record = workshop.known(yellow).of(PartKind.DISPLAY).target
     assert record
     spec = record.layout.field("brightness_curve")
     curve = record.values[spec.name]
     assert isinstance(curve, tuple)
     image = encode(record.layout, {spec.name: (*curve[:8], *(0,) * 8)}, record.image)
-    job = replace(yellow, target_image=image.hex())
+    job = with_work(yellow, image=image.hex())
     levels = tuple(
         Level(lux, (value, value)) for lux, value in ((2, 40), (10, 72), (50, 135), (200, 200), (800, 201), (3000, 201))
     )
-    job = replace(job, measured=Measured(levels=levels, die=job.ticket.panel_die, luminance=0.01))
+    job = with_work(job, measured=Measured(levels=levels, die=panel_of(job).die, luminance=0.01))
     proof = workshop.prove(job, Function.AUTO_BRIGHTNESS, context)
     assert not proof.proven
     assert "stands still" in proof.summary
@@ -270,7 +271,7 @@ def test_fields_of_another_instrument_tune_with_less_trust(
     other = workshop.sheets(job).panel
     assert own
     assert other
-    assert job.measured.instrument == "file p.txt"
+    assert work_of(job).measured.instrument == "file p.txt"
     assert other.tuning.calibration.white_xy == pytest.approx(own.tuning.calibration.white_xy, abs=1e-4)
     assert other.tuning.after.worst > own.tuning.after.worst
     assert other.tuning.uncertainty[0] > own.tuning.uncertainty[0]
@@ -279,6 +280,6 @@ def test_fields_of_another_instrument_tune_with_less_trust(
 def test_measured_again_as_often_as_it_says(workshop: Workshop, yellow: Job, context: Context) -> None:
     job = workshop.measure(yellow, "warm", context, 12)
     assert len([reading for reading in job.readings if reading.light == "warm"]) == 12
-    levels = workshop.prove_step(job, Function.AUTO_BRIGHTNESS, context, 7).measured.levels
+    levels = work_of(workshop.prove_step(job, Function.AUTO_BRIGHTNESS, context, 7)).measured.levels
     assert {len(level.luminance) for level in levels} == {7}
     assert [level.falling for level in levels].count(True) == 3

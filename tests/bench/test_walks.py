@@ -95,7 +95,7 @@ def is_tried(job: Job) -> bool:
 def test_a_way_that_is_offered_can_be_walked(seed: int, tmp_path: Path, catalogue: Catalogue) -> None:
     rng = random.Random(f"walks/{seed}")
     drawn = draw(catalogue, rng)
-    number = lay_out(tmp_path / "master", drawn, catalogue, rng)
+    number = lay_out(tmp_path / "master", drawn, rng)
     walk(tmp_path / "master", number, catalogue, drawn, rng.randrange(99))
 
 
@@ -104,7 +104,7 @@ def test_a_way_that_is_offered_can_be_walked(seed: int, tmp_path: Path, catalogu
 def test_every_way_that_is_offered(seed: int, tmp_path: Path, catalogue: Catalogue) -> None:
     rng = random.Random(f"walks/{seed}")
     drawn = draw(catalogue, rng)
-    number = lay_out(tmp_path / "master", drawn, catalogue, rng)
+    number = lay_out(tmp_path / "master", drawn, rng)
     which, count = 0, 1
     while which < count:
         count = walk(tmp_path / "master", number, catalogue, drawn, which)

@@ -12,17 +12,19 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Job, Outcome, Step, StepState
 from daruma.core.kinds.display import panel_taken
 from daruma.core.kinds.display.facts import OriginalState, facts_of
+from daruma.core.kinds.sensor_flex import FlexWork
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.money import Preferences
 from daruma.core.serials import serial_fault
 from daruma.demo.hands import Hands
 from daruma.store.preferences import load_ways
 from tests.conftest import taken_in
+from tests.parts import flex_alone, panel_of, with_panel
 
 
-def of_model(workshop: Workshop, model: str, **ticket: object) -> Job:
-    job = next(j for j in workshop.shop.jobs.all() if j.ticket.model == model and not j.closed and not j.ticket.display_stays)
-    return replace(job, ticket=replace(job.ticket, **ticket), steps=(), backup="", target=None, target_image="")  # type: ignore[arg-type]
+def of_model(workshop: Workshop, model: str, **panel: object) -> Job:
+    job = next(j for j in workshop.shop.jobs.all() if j.ticket.model == model and not j.closed and not flex_alone(j))
+    return with_panel(replace(job, steps=(), parts={}), **panel)
 
 
 def to_the_end(workshop: Workshop, job: Job, context: Context) -> Job:
@@ -59,12 +61,12 @@ def test_a_busy_service_loses_nothing(workshop: Workshop, hands: Hands, context:
 
 
 def test_the_sensor_flex_through_the_ear_speaker_connector(workshop: Workshop, context: Context) -> None:
-    job = next(j for j in workshop.shop.jobs.all() if j.ticket.display_stays)
+    job = next(j for j in workshop.shop.jobs.all() if flex_alone(j))
     route = workshop.plan(job).routes[0]
     assert route.way == "Back up the flex through the ear-speaker connector, programmable flex"
     job = to_the_end(workshop, workshop.choose(job, route, context), context)
     assert job.all_proven
-    backup = workshop.shop.vault.get(job.flex_backup).content
+    backup = workshop.shop.vault.get(job.of(FlexWork).source).content
     assert backup.part_kind == PartKind.SENSOR_FLEX.value
     acts = workshop.shop.journal.acts_of(job.uid)
     assert [act.state.value for act in acts] == ["done"]
@@ -82,8 +84,8 @@ def test_a_complete_record_is_tuned(workshop: Workshop, hero: Job, context: Cont
     """The hero's blank panel with codes over the cable and another phone's complete record of the same maker."""
     job = taken_in(workshop, hero, context)
     promised = (Function.AMBIENT_WHITE, Function.AUTO_BRIGHTNESS, Function.TOUCH)
-    ticket = replace(job.ticket, original=OriginalState.DAMAGED, promised=promised)
-    job = workshop.save(replace(job, ticket=ticket), context)
+    job = with_panel(replace(job, ticket=replace(job.ticket, promised=promised)), original=OriginalState.DAMAGED)
+    job = workshop.save(job, context)
     donor = of_model(workshop, "cedar_l")
     assert donor.number == job.number
     case = workshop.case(job)
@@ -119,7 +121,7 @@ def test_another_panel_goes_on_the_ticket(workshop: Workshop, hero: Job, context
     plan = workshop.plan(job)
     other = next(route for route in plan.routes if panel_taken(route.actions))
     job = workshop.choose(job, other, context)
-    assert job.ticket.panel_die == part.die
+    assert panel_of(job).die == part.die
     assert "another_panel" not in {step.action for step in job.steps}
 
 
@@ -151,6 +153,6 @@ def test_a_typed_serial_that_is_nearly_a_known_one(whose: str, workshop: Worksho
         job = replace(job, ticket=replace(job.ticket, imei="490154203237518"))
         assert f"nearly that of {kept.name}" in codes.near_others(workshop.shop.vault, job)
         assert codes.keep_paper(workshop.shop.vault, workshop.model(job), job, context.now()).content.origin is Origin.TYPED
-    short = replace(job, ticket=replace(job.ticket, paper_serial=serial[:7] + serial[8:]))
+    short = with_panel(job, paper_serial=serial[:7] + serial[8:])
     with pytest.raises(Trouble, match=r"16 characters, this has 15; it is nearly that of .* one is missing"):
         codes.keep_paper(workshop.shop.vault, workshop.model(job), short, context.now())

@@ -4,22 +4,29 @@ import random
 from dataclasses import dataclass, replace
 from datetime import UTC, datetime
 from pathlib import Path
-from typing import Any
 
+from daruma.bench.keeping import keep_part
+from daruma.bench.reading import PartReading
 from daruma.catalogue.loader import Catalogue
-from daruma.core.job import Job
+from daruma.core.job import PLAIN_FACTS, Job, Ticket
 from daruma.core.kinds import promisable
 from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
-from daruma.core.kinds.sensor_flex import FlexState
+from daruma.core.kinds.display.work import DisplayTicket
+from daruma.core.kinds.sensor_flex import FlexState, FlexTicket
 from daruma.core.model import Model
-from daruma.core.parts import Version
-from daruma.demo.build import Builder
+from daruma.core.parts import PartKind, PartSelf, Version
+from daruma.core.records import decode
+from daruma.core.shelf import ShelfPart
+from daruma.demo.laying import Laying
 from daruma.demo.marks import MADE, MADE_AS, WORLD
 from daruma.demo.things import Maker
+from daruma.link.devices import DeviceSelf
+from daruma.standin.phone import readable_board
 from daruma.standin.world import Panel, Phone, save_world
 from daruma.store.shop import Shop
 
-NOW = datetime(2026, 11, 23, 12, 0, tzinfo=UTC)
+NOW, EARLIER = (datetime(2026, 11, day, 12, 0, tzinfo=UTC).isoformat(timespec="seconds") for day in (23, 16))
+PROGRAMMER = DeviceSelf("programmer", "Stand-in programmer", "SP-0001", Version(9, 0))
 SYSTEMS = tuple(map(Version.parse, ("3.0", "3.6", "4.1", "4.6", "5.0", "5.2", "5.3", "5.4")))
 BLANK = frozenset({PanelKind.GENUINE_NEW, PanelKind.AFTERMARKET})  # what usually comes with nothing set
 
@@ -73,56 +80,58 @@ def draw(catalogue: Catalogue, rng: random.Random) -> Drawn:
     )
 
 
-def lay_out(folder: Path, drawn: Drawn, catalogue: Catalogue, rng: random.Random) -> int:
+def lay_out(folder: Path, drawn: Drawn, rng: random.Random) -> int:
     """Make a data folder with the world that was drawn and its one open ticket; return the job's number."""
-    model, builder = drawn.model, Builder(Maker(rng), catalogue, Shop(folder), NOW)
+    laying, shop, model = Laying(Maker(rng)), Shop(folder), drawn.model
     try:
         for maker in dict.fromkeys(drawn.makers):
             # the shop knows complete records of other phones of the model
-            phone, whole = builder._phone(model, str(drawn.system), "an earlier customer", maker, True)
-            del builder.world.phones[phone.imei], builder.world.panels[whole.die]
-            builder._keep(model, whole, Job(0, "", replace(Job(0, "").ticket, imei=phone.imei)), builder.when(-9000))
-        builder.job(_entry(drawn))
-        job = next(job for job in builder.shop.jobs.all() if not job.closed)
-        number = _finish(builder, drawn, job)
+            other = laying.phone(model, str(drawn.system), "an earlier customer", maker=maker)
+            keep(shop, model, laying.world.panels[other.home_panel], other)
+            laying.fetched(other)
+        phone = laying.phone(
+            model, str(drawn.system), model.name, maker=drawn.makers[0], flex_sound=drawn.flex is FlexState.SOUND
+        )
+        original = laying.world.panels[phone.home_panel]
+        original.answers = drawn.answers
+        told = {"maker": drawn.makers[1], "kind": drawn.kind.value, "blank": drawn.kind in BLANK}
+        panel = laying.panel(model, told)
+        panel.takes_other_makers = drawn.takes_other_makers
+        if drawn.backed_up:
+            keep(shop, model, original, phone)
+        job = taken_in(shop, drawn, phone, panel)
+        _chip(drawn, phone, original, panel)
     finally:
-        builder.shop.close()
-    builder.world.firmware, builder.world.pace, builder.world.seed = "9.0", 0.0, 1
-    save_world(builder.world, folder / WORLD)
+        shop.close()
+    laying.world.firmware, laying.world.seed = "9.0", 1
+    save_world(laying.world, folder / WORLD)
     (folder / MADE).write_text(MADE_AS, encoding="ascii")
-    return number
-
-
-def _entry(drawn: Drawn) -> dict[str, Any]:
-    panel = {"maker": drawn.makers[1], "kind": drawn.kind.value, "source": "a test", "price": 70.0}
-    return {
-        "model": drawn.model.key,
-        "system": str(drawn.system),
-        "opened": 0.0,
-        "until": "intake",
-        "complaint": "",
-        "promised": [f.value for f in promisable() if f in drawn.model.functions],
-        "original": {"maker": drawn.makers[0], "answers": drawn.answers},
-        "panel": {**panel, "blank": drawn.kind in BLANK},
-        "earlier_backup": drawn.backed_up,
-        **({"flex": drawn.flex.value} if drawn.flex is not FlexState.SOUND else {}),
-    }
-
-
-def _finish(builder: Builder, drawn: Drawn, job: Job) -> int:
-    phone = builder.world.phones[job.ticket.imei]
-    original, panel = builder.world.panels[phone.home_panel], builder.world.panels[job.ticket.panel_die]
-    _chip(drawn, phone, original, panel)
-    panel.takes_other_makers = drawn.takes_other_makers
-    phone.trusted = drawn.trusted
-    paper = phone.board["display_serial"] if drawn.paper else ""
-    ticket = replace(
-        job.ticket, original=drawn.original, chip=drawn.chip, flex=drawn.flex, panel_maker=drawn.makers[1], paper_serial=paper
-    )
-    plain = {key: job.phone[key] for key in ("model", "imei", "system")}
-    job = replace(job, ticket=ticket, phone=job.phone if drawn.trusted else plain)
-    builder.shop.jobs.save(job, builder.when(1))
     return job.number
+
+
+def keep(shop: Shop, model: Model, panel: Panel, phone: Phone) -> None:
+    """Let the shop have a backup of a panel from before."""
+    record = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(panel.memory))
+    part = PartSelf(panel.die, PartKind.DISPLAY, panel.maker, panel.family, len(record.image), panel.chip)
+    keep_part(shop.vault, PartReading(part, record), Job(0, "", Ticket(imei=phone.imei)), PROGRAMMER, EARLIER)
+
+
+def taken_in(shop: Shop, drawn: Drawn, phone: Phone, panel: Panel) -> Job:
+    """Return the job with all that the ticket can say, the phone read as far as its owner has it."""
+    model = drawn.model
+    paper = phone.board["display_serial"] if drawn.paper else ""
+    ticket = Ticket(model.key, phone.imei, phone.system, promised=tuple(f for f in promisable() if f in model.functions))
+    ticket = ticket.having(
+        DisplayTicket(panel.die, drawn.original, drawn.chip, drawn.kind, panel.maker, "a test", paper_serial=paper),
+        FlexTicket(state=drawn.flex),
+    )
+    said = {"model": model.key, "imei": phone.imei, "system": phone.system, **readable_board(phone, model)}
+    phone.trusted = drawn.trusted
+    phone.asked = True
+    said = said if drawn.trusted else dict(list(said.items())[:PLAIN_FACTS])
+    job = shop.jobs.save(replace(shop.jobs.open_new(NOW), ticket=ticket, phone=said), NOW)
+    shop.shelf.save(ShelfPart(panel.die, model.key, panel.maker, drawn.kind, "a test", 70.0, used_in=job.ref))
+    return job
 
 
 def _chip(drawn: Drawn, phone: Phone, original: Panel, panel: Panel) -> None:

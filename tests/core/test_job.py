@@ -3,8 +3,10 @@
 from dataclasses import replace
 
 from daruma.catalogue.loader import load_catalogue
-from daruma.core.job import Job, Progress, Proof, Stage, Step, StepState, Ticket, stage_of, stages, ticket_faults, waits_for
+from daruma.core.intake import ticket_faults
+from daruma.core.job import Job, Progress, Proof, Stage, Step, StepState, Ticket, stage_of, stages, waits_for
 from daruma.core.kinds.display.facts import OriginalState
+from daruma.core.kinds.display.work import DisplayTicket
 from daruma.core.parts import Function
 
 MODELS = load_catalogue().models
@@ -17,9 +19,9 @@ def test_ticket_faults() -> None:
     assert set(empty) == {"model", "imei", "system", "promised"}
     assert ticket_faults(replace(GOOD, system="9.9"), MODELS) == {"system": "Cedar ran 3.0 to 5.6"}
     assert ticket_faults(replace(GOOD, system="4.x"), MODELS) == {"system": "a version such as 4.6"}
-    assert ticket_faults(replace(GOOD, panel_maker="Ostby"), MODELS) == {"panel_maker": "Cedar has Fenwick"}
+    assert ticket_faults(GOOD.having(DisplayTicket(maker="Ostby")), MODELS) == {"display.maker": "Cedar has Fenwick"}
     assert set(ticket_faults(replace(GOOD, model="cedar_xl"), MODELS)) == {"model"}
-    assert "chip" in ticket_faults(replace(GOOD, original=OriginalState.MISSING), MODELS)
+    assert "display.chip" in ticket_faults(GOOD.having(DisplayTicket(original=OriginalState.MISSING)), MODELS)
 
 
 def test_stages_follow_the_work() -> None:

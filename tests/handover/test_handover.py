@@ -19,6 +19,7 @@ from daruma.handover.pages import Pages, make_pages
 from daruma.handover.svg import to_svg
 from daruma.store.shop import Shop
 from tests.core.plan.cases import case
+from tests.parts import with_panel, work_of
 from tests.store.test_store import content
 
 DOCS = Path(__file__).parents[2] / "docs"
@@ -134,13 +135,13 @@ def pages(shop: Shop, catalogue: Catalogue) -> Pages:
 def pages_of(job: Job, shop: Shop, catalogue: Catalogue) -> Pages:
     model = catalogue.models[job.ticket.model]
     actions = {a.key: a for a in all_actions(case(catalogue, model.key, job.ticket.system), catalogue.figures)}
-    backup = shop.vault.get(job.backup) if job.backup else None
+    backup = shop.vault.get(work_of(job).source) if work_of(job).source else None
     return make_pages("A shop", job, model, catalogue, actions, backup, shop.journal.acts_of(job.name), None)
 
 
 def test_the_customer_page_and_the_shop_page(pages: Pages) -> None:
     svgs = [to_svg(plot) for _, plot in pages.plots]
-    assert len(svgs) == 1
+    assert len(svgs) == 2
     customer, shop_page = pages.html(False, svgs), pages.html(True, svgs)
     for page in (customer, shop_page):
         assert "Every promise carries its proof" in page
@@ -170,7 +171,7 @@ def test_what_was_not_proven_is_said(shop: Shop, catalogue: Catalogue) -> None:
 def test_markup_in_typed_text_does_not_run(shop: Shop, catalogue: Catalogue) -> None:
     job = next(job for job in shop.jobs.all() if job.closed)
     evil = "<script>alert(1)</script>"
-    job = replace(job, ticket=replace(job.ticket, panel_source=evil, panel_maker=evil, complaint=evil))
+    job = with_panel(replace(job, ticket=replace(job.ticket, complaint=evil)), source=evil, maker=evil)
     made = pages_of(job, shop, catalogue)
     page = made.html(True, [""] * len(made.plots))
     assert "<script" not in page

@@ -17,6 +17,7 @@ from daruma.core.job import Job, Reading
 from daruma.core.measured import Measured
 from daruma.handover.measurements import MeasurementTrouble, export_sheet, read_measurements
 from daruma.handover.tabular import read_table, to_cgats
+from tests.parts import with_work, work_of
 
 HEAD = "light,screen_x,screen_y,screen_z,ambient_x,ambient_y,ambient_z\n"
 GOOD = HEAD + "warm,110.1,100.0,55.5,439.4,400,142.3\ncool,95.0,100.0,108.9,380.2,400,435.6\n"
@@ -88,7 +89,7 @@ def job_with() -> Job:
         Level(lux, tuple(30 * lux**0.3 * (1 + rng.gauss(0, 0.001)) for _ in range(2)), falling)
         for lux, falling in ((2.0, False), (10.0, False), (50.0, False), (200.0, False), (800.0, False), (50.0, True))
     )
-    return Job(7, "then", readings=readings, measured=Measured(fields, levels, instrument='A "fine" meter'))
+    return with_work(Job(7, "then", readings=readings), measured=Measured(fields, levels, instrument='A "fine" meter'))
 
 
 @pytest.mark.parametrize("sheet", Sheet)
@@ -102,14 +103,14 @@ def test_what_is_exported_can_be_imported(sheet: Sheet, suffix: str, tmp_path: P
         assert [r.light for r in back.readings] == [r.light for r in job.readings]
         assert [r.screen for r in back.readings] == [pytest.approx(r.screen, rel=1e-5) for r in job.readings]
     elif sheet is Sheet.PANEL:
-        assert [taken.key for taken in back.fields] == [taken.key for taken in job.measured.fields]
+        assert [taken.key for taken in back.fields] == [taken.key for taken in work_of(job).measured.fields]
         assert panel_readings(back.fields) is not None
-        for mine, theirs in zip(back.fields, job.measured.fields, strict=True):
+        for mine, theirs in zip(back.fields, work_of(job).measured.fields, strict=True):
             for one, other in zip(mine.readings, theirs.readings, strict=True):
                 assert one == pytest.approx(other, rel=1e-5, abs=1e-9)
     else:
         assert [(x.lux, x.falling, len(x.luminance)) for x in back.levels] == [
-            (x.lux, x.falling, len(x.luminance)) for x in job.measured.levels
+            (x.lux, x.falling, len(x.luminance)) for x in work_of(job).measured.levels
         ]
 
 

@@ -50,11 +50,16 @@ def meddle(shop: Shop, *statements: str) -> None:
     connection.close()
 
 
+def old_folder(folder: Path, version: str) -> Path:
+    """Make a folder with the store of an earlier version."""
+    folder.mkdir(mode=0o700)
+    packed = Path(__file__).parents[1] / "data" / f"store-{version}.sqlite3.xz"
+    (folder / FILE).write_bytes(lzma.decompress(packed.read_bytes()))
+    return folder
+
+
 @pytest.fixture
 def old_store(tmp_path: Path) -> Path:
-    """A folder with the store of the version before; beside it, as `before`, one that stays as it is."""
-    raw = lzma.decompress((Path(__file__).parents[1] / "data" / "store-0002.sqlite3.xz").read_bytes())
-    for name in ("before", "old"):
-        (tmp_path / name).mkdir(mode=0o700)
-        (tmp_path / name / FILE).write_bytes(raw)
-    return tmp_path / "old"
+    """A folder with a store of before identities and digests; beside it, as `before`, one that stays as it is."""
+    old_folder(tmp_path / "before", "0002")
+    return old_folder(tmp_path / "old", "0002")

@@ -21,6 +21,7 @@ from daruma.store.database import FILE
 from daruma.store.engine import StoreTrouble
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
+from tests.parts import with_work, work_of
 from tests.store.conftest import content
 
 START = datetime(2026, 1, 5, 12, 0, tzinfo=UTC)
@@ -61,14 +62,15 @@ class History:
         backup = self.shop.vault.keep(content(self.made, imei=imei, job=job.ref))
         self.owner[backup.sha256] = imei
         self.source[job.uid] = backup.sha256
-        self.shop.jobs.save(replace(job, ticket=Ticket(imei=imei, model="cedar_l"), backup=backup.ref), self.now.isoformat())
+        job = with_work(replace(job, ticket=Ticket(imei=imei, model="cedar_l")), source=backup.ref)
+        self.shop.jobs.save(job, self.now.isoformat())
 
     def _write(self) -> None:
-        jobs = [job for job in self.shop.jobs.all() if job.backup]
+        jobs = [job for job in self.shop.jobs.all() if work_of(job).source]
         if not jobs:
             return
         job, die = self.rng.choice(jobs), self.rng.choice(DIES)
-        known = {"job": job.uid, "die": die, "backup": job.backup, "digest": "d", "started": self.now.isoformat()}
+        known = {"job": job.uid, "die": die, "backup": work_of(job).source, "digest": "d", "started": self.now.isoformat()}
         try:
             act = self.shop.journal.intend(ActKind.WRITE, evidence=(("Lock", "lit"),), as_of=job, **known)
         except StoreTrouble:
@@ -161,7 +163,7 @@ class History:
             self.steps = {uid: count for uid, count in self.steps.items() if uid not in gone}
 
     def _purge(self) -> None:
-        jobs = [job for job in self.shop.jobs.all() if job.backup]
+        jobs = [job for job in self.shop.jobs.all() if work_of(job).source]
         if not jobs or self.rng.random() < 0.6:
             return
         job = self.rng.choice(jobs)
@@ -181,12 +183,13 @@ class History:
         for die in DIES:
             assert shop.journal.writes(die) >= self.writes[die], "counts never fall below what the part has had"
         for job in shop.jobs.all():
+            source = work_of(job).source
             if job.uid in self.purged:
-                assert job.ticket.imei == job.backup == "", "what was purged does not come back"
-            if job.backup:
-                assert known_by(job.backup) == self.source.get(job.uid, known_by(job.backup)), "a job keeps its own backup"
+                assert job.ticket.imei == source == "", "what was purged does not come back"
+            if source:
+                assert known_by(source) == self.source.get(job.uid, known_by(source)), "a job keeps its own backup"
                 try:
-                    kept = shop.vault.get(job.backup)
+                    kept = shop.vault.get(source)
                 except Trouble:
                     continue
                 assert kept.content.imei == self.owner[kept.sha256] == job.ticket.imei, "never another phone's"

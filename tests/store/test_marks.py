@@ -23,6 +23,7 @@ from daruma.store.files import own_folder
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks, second_file
 from daruma.store.shop import Shop
+from tests.parts import with_work, work_of
 from tests.store.conftest import content
 from tests.store.test_damage import on_read_only_medium
 
@@ -39,7 +40,8 @@ def killed(folder: Path, second: Path | None = None) -> None:
         for n in range(1, MANY + 1):
             job = shop.jobs.open_new("2026-11-23T10:00:00+00:00")
             kept = shop.vault.keep(content(n, imei=f"{n:015d}", job=job.ref))
-            shop.jobs.save(replace(job, ticket=Ticket(model="cedar_l", imei=f"{n:015d}"), backup=kept.ref), "now")
+            ticket = Ticket(model="cedar_l", imei=f"{n:015d}")
+            shop.jobs.save(with_work(replace(job, ticket=ticket), source=kept.ref), "now")
             told = {"job": job.uid, "die": f"D{n % 5}", "backup": kept.ref, "digest": "d", "started": "t"}
             act = shop.journal.intend(ActKind.WRITE, evidence=(("Lock", "lit"),), **told)
             if n < MANY:
@@ -303,7 +305,7 @@ def test_two_windows_that_save_one_job(empty: Shop) -> None:
         assert (clash.value.mine.way, clash.value.kept.way) == ("mine", "again")  # type: ignore[attr-defined]
         with pytest.raises(StoreTrouble, match="in another window"):
             told = {"job": job.uid, "die": "D", "backup": "", "digest": "", "started": "t"}
-            empty.journal.intend(ActKind.WRITE, evidence=(("a", "b"),), as_of=replace(mine, backup="B-00001@x"), **told)
+            empty.journal.intend(ActKind.WRITE, evidence=(("a", "b"),), as_of=with_work(mine, source="B-00001@x"), **told)
         assert empty.journal.all() == (), "an act is not begun as of a job that has gone on"
 
 
@@ -314,7 +316,7 @@ def test_a_store_of_the_version_before_is_migrated(old_store: Path) -> None:
         jobs = {job.name: job for job in shop.jobs.all()}
         assert len(jobs) == 9
         assert jobs["J-0001"].all_proven, "what was proven stays proven"
-        assert shop.vault.get(jobs["J-0002"].backup).name == "B-00011"
+        assert shop.vault.get(work_of(jobs["J-0002"]).source).name == "B-00011"
         assert [act.job_name for act in shop.journal.all()] == ["J-0001", "J-0005", "J-0002", "J-0002", "J-0005"]
         assert shop.vault.get(shop.journal.in_doubt()[0].backup).name == "B-00011"
         assert len(shop.journal.acts_of(jobs["J-0002"].uid)) == 2

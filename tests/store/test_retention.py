@@ -12,6 +12,7 @@ from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.store.engine import StoreTrouble
 from daruma.store.retention import due, purge
 from daruma.store.shop import Shop
+from tests.parts import with_work, work_of
 from tests.store.conftest import content
 
 OLD, NEW = "490154203237518", "352099001761481"
@@ -24,16 +25,14 @@ def closed_job(shop: Shop, imei: str, closed: str, die: str) -> Job:
         job,
         ticket=Ticket(model="cedar_l", imei=imei, complaint=f"the owner of {imei} says", promised=(Function.TOUCH,)),
         steps=(Step("write_new", StepState.DONE, f"kept as {backup.name} of {die}", "now"),),
-        target=PartSelf(die, PartKind.DISPLAY, "Ostby", "cedar_l", 256, "00"),
-        target_image="ff",
         phone={"imei": imei},
         proofs=(Proof(Function.TOUCH, True, "yes"),),
         outcomes=(Outcome("write_new", True),),
         closed=closed,
-        backup=backup.ref,
-        tuned=backup.ref,
-        measured=Measured(die=die, lights=(LightRead("warm", (7.25,), (1013.0,), (1, 1, 1), (1, 1, 1)),)),
     )
+    lights = (LightRead("warm", (7.25,), (1013.0,), (1, 1, 1), (1, 1, 1)),)
+    part, ref = PartSelf(die, PartKind.DISPLAY, "Ostby", "cedar_l", 256, "00"), backup.ref
+    job = with_work(job, target=part, image="ff", source=ref, made=ref, measured=Measured(die=die, lights=lights))
     job = shop.jobs.save(job, "now")
     act = shop.journal.intend(ActKind.WRITE, job=job.uid, die=die, backup=backup.ref, digest="d", started="t", evidence=())
     shop.journal.settle(act, ActState.DONE, "", "t")
@@ -48,9 +47,9 @@ def test_what_is_old_goes_and_what_is_counted_stays(empty: Shop) -> None:
     before = empty.vault.get("B-00001")
     assert purge(empty.database, "2026-01-01", "2026-11-23T10:00:00+00:00") == found
     left = empty.jobs.get(old.number)
-    assert left.ticket.imei == left.ticket.complaint == left.backup == left.target_image == ""
+    assert left.ticket.imei == left.ticket.complaint == work_of(left).source == work_of(left).image == ""
     assert left.phone == {}
-    assert (left.tuned, left.measured.die, left.measured.lights) == ("", "", ())
+    assert (work_of(left).made, work_of(left).measured.die, work_of(left).measured.lights) == ("", "", ())
     assert left.proofs, "what was proven stays"
     assert left.outcomes == (Outcome("write_new", True),)
     assert empty.jobs.get(new.number) == new
@@ -93,7 +92,7 @@ def test_a_backup_that_an_act_in_doubt_names_stays_however_the_imei_is_written(e
     old = closed_job(empty, OLD, "2025-06-01T10:00:00+00:00", "DOLDPANEL001")
     other = empty.jobs.open_new("2026-11-20T10:00:00+00:00")
     spaced = f"{OLD[:2]} {OLD[2:8]}-{OLD[8:]}"
-    empty.journal.intend(ActKind.WRITE, job=other.uid, die="DX", backup=old.backup, digest="", started="", evidence=())
+    empty.journal.intend(ActKind.WRITE, job=other.uid, die="DX", backup=work_of(old).source, digest="", started="", evidence=())
     assert due(empty.database, "2026-01-01").backups == (), "it may be needed to settle the act"
     empty.jobs.save(replace(other, ticket=Ticket(imei=spaced)), "now")
     (act,) = empty.journal.in_doubt()
@@ -104,13 +103,13 @@ def test_a_backup_that_an_act_in_doubt_names_stays_however_the_imei_is_written(e
 def test_what_was_purged_does_not_come_back(empty: Shop) -> None:
     """Not by a window that still holds the job as it was, and not by an import of the backup."""
     job = closed_job(empty, OLD, "2025-06-01T10:00:00+00:00", "DOLDPANEL001")
-    stale, kept = empty.jobs.get(job.number), empty.vault.get(job.backup)
+    stale, kept = empty.jobs.get(job.number), empty.vault.get(work_of(job).source)
     assert purge(empty.database, "2026-01-01", "now").jobs
     merged = empty.jobs.save(replace(stale, way="typed"), "later")
-    assert (merged.way, merged.ticket.imei, merged.backup) == ("typed", "", "")
+    assert (merged.way, merged.ticket.imei, work_of(merged).source) == ("typed", "", "")
     fresh = Shop(empty.folder)
     back = fresh.jobs.save(replace(stale, revision=fresh.jobs.get(job.number).revision), "later")
-    assert back.ticket.imei == back.backup == "", "even as a save of the newest revision"
+    assert back.ticket.imei == work_of(back).source == "", "even as a save of the newest revision"
     fresh.close()
     with pytest.raises(StoreTrouble, match="identifiers were purged"):
         empty.vault.keep(kept.content, arrived="file")

@@ -13,6 +13,7 @@ from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import GENESIS, ChainCheck, link_of
 from daruma.core.errors import Trouble
 from daruma.core.job import Proof, Reading, Step, StepState, Ticket
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.core.tri import Tri
 from daruma.store.database import FILE
@@ -166,13 +167,13 @@ def test_jobs_and_parts_survive_as_they_are(empty: Shop) -> None:
     ticket = Ticket(
         model="cedar_l", imei="1", promised=(Function.TOUCH,), before={Function.TOUCH: Tri.NO}, complaint='a <b> "c"\n'
     )
+    part = PartSelf("D1", PartKind.DISPLAY, "Ostby", "cedar_l", 256, "00")
     reading = Reading("warm", (1.5, 2.0, 3.0), (4.0, 5.0, 6.0), "now", "x")
     job = replace(
         job,
         ticket=ticket,
         steps=(Step("fit", StepState.DONE, "note", "now"),),
-        target=PartSelf("D1", PartKind.DISPLAY, "Ostby", "cedar_l", 256, "00"),
-        target_image="ff00",
+        parts={PartKind.DISPLAY: DisplayWork(target=part, image="ff00")},
         phone={"imei": "1"},
         readings=(reading,),
         proofs=(Proof(Function.TOUCH, True, "yes", (("a", "b"),), (reading,), "now", 0.0004),),

@@ -36,6 +36,7 @@ from daruma.standin.faults import FAULTS
 from daruma.ui import bench_desk as desks
 from daruma.ui.widgets import hold
 from daruma.ui.widgets.hold import HoldButton
+from tests.parts import panel_of
 from tests.ui.conftest import Driver
 
 DEAF = 0.1  # seconds of the interface's thread for one handler
@@ -163,7 +164,7 @@ class Monkey:
             assert hands is not None
             try:
                 if self.rng.random() < 0.6:
-                    hands.do(act, job.ticket.imei, job.ticket.panel_die)
+                    hands.do(act, job.ticket.imei, {"display": panel_of(job).die})
                 else:
                     hands.fault(fault)  # type: ignore[attr-defined]
             except Refused:

@@ -13,6 +13,7 @@ from daruma.core.kinds.display.steps import OTHER_MAKER
 from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Version
 from tests.bench.worlds import Drawn, lay_out
+from tests.parts import work_of
 from tests.ui.conftest import Driver
 
 
@@ -24,7 +25,7 @@ def demo_folder(request: pytest.FixtureRequest, tmp_path: Path, catalogue: Catal
     kind, place, flex = PanelKind.GENUINE_NEW, ChipPlace.ON_ORIGINAL, FlexState.SOUND
     drawn = Drawn(model, Version(4, 4), there, True, place, kind, makers, takes, flex, True, True, False)
     folder = tmp_path / "demo"
-    lay_out(folder, drawn, catalogue, random.Random(3))
+    lay_out(folder, drawn, random.Random(3))
     return folder
 
 
@@ -51,7 +52,7 @@ def test_the_decision_lights_the_lock(driver: Driver) -> None:
     assert not view.hold.isEnabled()
     driver.click("light_lock")
     driver.until(view.hold.isEnabled)
-    assert [(d.die, d.maker) for d in driver.job.decisions] == [(driver.job.target.die, "Fenwick")]  # type: ignore[union-attr]
+    assert [(d.die, d.maker) for d in work_of(driver.job).decisions] == [(work_of(driver.job).target.die, "Fenwick")]  # type: ignore[union-attr]
     index = driver.job.current_step
     view.hold.held.emit()
     driver.until(lambda: driver.job.steps[index].state is not StepState.OPEN)  # type: ignore[index]

@@ -25,6 +25,7 @@ from daruma.ui.widgets.cord import Cord
 from daruma.ui.widgets.notices import BusyBar, TroubleBar
 from daruma.ui.widgets.rail import RailModel, RailTicket
 from daruma.ui.work import Lane, Work
+from tests.parts import panel_of
 
 
 @pytest.mark.parametrize("theme", [PAPER, NIGHT])
@@ -106,7 +107,7 @@ def test_a_lane_does_one_thing_after_the_other_and_keeps_going(qtbot: QtBot) -> 
     lane, order, failed = Lane("test"), [], []
     idle: list[object] = []
 
-    def work(n: int) -> Work:
+    def work_of(n: int) -> Work:
         def run(_: Work) -> int:
             if n == 2:
                 raise Trouble("no", safe="yes")
@@ -123,7 +124,7 @@ def test_a_lane_does_one_thing_after_the_other_and_keeps_going(qtbot: QtBot) -> 
 
     lane.busy_changed.connect(idle.append)
     for n in range(1, 6):
-        lane.start(work(n))
+        lane.start(work_of(n))
     qtbot.waitUntil(lambda: lane.current is None and 5 in order, timeout=5000)
     assert order == [1, 5]
     assert [trouble.what for trouble in failed] == ["no", "Daruma made a mistake of its own (ZeroDivisionError)."]
@@ -157,7 +158,7 @@ import os, signal, sys
 from pathlib import Path
 from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtTest import QTest
-from PySide6.QtWidgets import QApplication
+from PySide6.QtWidgets import QApplication, QLineEdit
 from daruma.app import Setup, StandIns, build_window
 from daruma.core.job import Stage
 def rest(milliseconds):  # the test library's wait would keep other threads from running
@@ -168,7 +169,7 @@ app = QApplication([])
 window = build_window(Setup(Path(sys.argv[1]), "x", {}), StandIns())
 window.show()
 while not (window.room and window.room.desk.jobs): rest(10)
-QTest.keyClicks(window.room.views[Stage.INTAKE].panel_source, " and typed before the kill")
+QTest.keyClicks(window.room.findChild(QLineEdit, "display.source"), " and typed before the kill")
 while window.room.desk.drafts.pending: rest(1)
 os.kill(os.getpid(), signal.SIGKILL)
 """
@@ -183,7 +184,7 @@ def test_nothing_typed_is_lost_when_the_process_is_killed(demo_folder: Path) -> 
     )
     assert result.returncode == -signal.SIGKILL
     shop = Shop(demo_folder)
-    assert any(job.ticket.panel_source.endswith("typed before the kill") for job in shop.jobs.all())
+    assert any(panel_of(job).source.endswith("typed before the kill") for job in shop.jobs.all())
     assert shop.vault.check()[1] == ()
     shop.close()
 

@@ -13,6 +13,7 @@ from daruma.core.plan.money import Aim
 from daruma.core.plan.solution import Solution
 from daruma.store.preferences import load_ways
 from daruma.ui.views.plan import PlanView
+from tests.parts import flex_alone
 from tests.ui.conftest import Driver
 
 Changes = tuple[tuple[str, str], ...]
@@ -140,7 +141,7 @@ def test_a_step_that_failed_is_planned_around(driver: Driver, plan: PlanView) ->
 
 
 def test_the_flex_job_from_plan_to_proof(driver: Driver) -> None:
-    number = next(n for n, job in driver.desk.jobs.items() if job.ticket.display_stays)
+    number = next(n for n, job in driver.desk.jobs.items() if flex_alone(job))
     driver.desk.open_job(number)
     driver.idle()
     driver.window.open_stage(Stage.PLAN)

@@ -11,6 +11,7 @@ from daruma.core.kinds.display.steps import TUNED
 from daruma.core.parts import Function
 from daruma.ui.views.bench import BenchView
 from daruma.ui.views.proof import ProofView
+from tests.parts import flex_alone, work_of
 from tests.ui.conftest import Driver
 
 WHITE = Function.AMBIENT_WHITE
@@ -43,7 +44,7 @@ def test_from_a_white_that_is_off_to_one_that_is_proven(driver: Driver, proof: P
     driver.idle()
     assert "not measured yet" in driver.said("said_panel")
     driver.click("proof_main")
-    driver.until(lambda: bool(driver.job.measured.fields))
+    driver.until(lambda: bool(work_of(driver.job).measured.fields))
     driver.until(lambda: driver.text("proof_main").startswith("Keep the tuned record"))
     assert "Worth a write" in driver.said("said_panel")
     assert "as it is" in driver.find("panel_plot").accessibleName()
@@ -77,7 +78,7 @@ def test_from_a_white_that_is_off_to_one_that_is_proven(driver: Driver, proof: P
     assert "would tell most" in driver.said("said_sensor")
     assert driver.text("proof_main").startswith("Measure under ")
     driver.click("proof_main")
-    driver.until(lambda: len(driver.job.measured.lights) == 3)
+    driver.until(lambda: len(work_of(driver.job).measured.lights) == 3)
 
 
 def test_readings_are_shown_as_they_come(driver: Driver, proof: ProofView) -> None:
@@ -91,7 +92,7 @@ def test_readings_are_shown_as_they_come(driver: Driver, proof: ProofView) -> No
     driver.click("proof_main")
     driver.until(lambda: driver.find("strip_panel").isVisible())
     driver.until(lambda: f"of {len(panel_shots())} taken" in driver.find("strip_panel").accessibleName())
-    driver.until(lambda: bool(driver.job.measured.fields))
+    driver.until(lambda: bool(work_of(driver.job).measured.fields))
 
 
 def test_a_page_is_exported_by_the_file_s_name(driver: Driver, proof: ProofView, tmp_path: Path) -> None:
@@ -118,7 +119,7 @@ def test_a_page_is_exported_by_the_file_s_name(driver: Driver, proof: ProofView,
 
 
 def test_luminance_is_measured_and_imported(driver: Driver, tmp_path: Path) -> None:
-    job = next(job for job in driver.desk.jobs.values() if job.ticket.display_stays)
+    job = next(job for job in driver.desk.jobs.values() if flex_alone(job))
     driver.desk.open_job(job.number)
     driver.idle()
     file = tmp_path / "b.csv"
@@ -137,7 +138,7 @@ def test_luminance_is_measured_and_imported(driver: Driver, tmp_path: Path) -> N
     proof = driver.job.proof(Function.AUTO_BRIGHTNESS)
     assert proof
     assert proof.proven, proof.summary
-    assert driver.job.measured.instrument == "file b.csv"
+    assert work_of(driver.job).measured.instrument == "file b.csv"
 
 
 def test_a_session_is_stopped_with_escape(driver: Driver, proof: ProofView) -> None:
@@ -147,9 +148,9 @@ def test_a_session_is_stopped_with_escape(driver: Driver, proof: ProofView) -> N
     driver.click("proof_main")
     driver.until(lambda: len(proof._live) >= 4)
     driver.window._stop()
-    driver.until(lambda: bool(driver.job.measured.fields))
+    driver.until(lambda: bool(work_of(driver.job).measured.fields))
     driver.idle()
-    left = len(panel_shots()) - len(driver.job.measured.fields)
+    left = len(panel_shots()) - len(work_of(driver.job).measured.fields)
     assert 0 < left < len(panel_shots())
     assert driver.text("proof_main") == f"Measure the {left} fields that are left"
     assert f"{len(panel_shots()) - left} of {len(panel_shots())} taken" in driver.find("strip_panel").accessibleName()

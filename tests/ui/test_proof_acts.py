@@ -10,6 +10,7 @@ from daruma.core.measured import Measured
 from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
 from daruma.ui.views.proof_acts import Act, Known, can_repeat, next_act
+from tests.parts import with_work
 
 WHITE, TOUCH, BRIGHT = Function.AMBIENT_WHITE, Function.TOUCH, Function.AUTO_BRIGHTNESS
 LABELS = {WHITE: "White", TOUCH: "Touch", BRIGHT: "Brightness"}
@@ -17,7 +18,7 @@ JOB = Job(1, "then", Ticket(promised=(WHITE, TOUCH)))
 BOTH = tuple(Reading(light, (1, 1, 1), (1, 1, 1), "", "M") for light in ("warm", "cool"))
 FIELDS = tuple(Taken(shot.key, ((1, 1, 1),)) for shot in panel_shots())
 OFF = replace(JOB, readings=BOTH).with_proof(Proof(WHITE, False, "off"))
-MEASURED = replace(OFF, measured=Measured(FIELDS))
+MEASURED = with_work(OFF, measured=Measured(FIELDS))
 
 
 @pytest.mark.parametrize(
@@ -31,7 +32,7 @@ MEASURED = replace(OFF, measured=Measured(FIELDS))
         (MEASURED, WHITE, "white", Known(spend=Spend.NO), Act.MEASURE_BOTH, "Measure again under both lights"),
         (OFF, WHITE, "panel", Known(), Act.MEASURE_PANEL, "Measure 18 fields of the panel, 1 min"),
         (
-            replace(OFF, measured=Measured(FIELDS[:5])),
+            with_work(OFF, measured=Measured(FIELDS[:5])),
             WHITE,
             "panel",
             Known(),
@@ -39,7 +40,7 @@ MEASURED = replace(OFF, measured=Measured(FIELDS))
             "Measure the 13 fields that are left",
         ),
         (
-            replace(OFF, measured=Measured(FIELDS[:9], instrument="file x")),
+            with_work(OFF, measured=Measured(FIELDS[:9], instrument="file x")),
             WHITE,
             "panel",
             Known(Spend.YES),
@@ -47,7 +48,7 @@ MEASURED = replace(OFF, measured=Measured(FIELDS))
             "Keep the tuned record",
         ),
         (
-            replace(OFF, measured=Measured((*FIELDS[:-1], replace(FIELDS[-1], doubt="x")))),
+            with_work(OFF, measured=Measured((*FIELDS[:-1], replace(FIELDS[-1], doubt="x")))),
             WHITE,
             "panel",
             Known(),

@@ -9,6 +9,7 @@ from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Stage
 from daruma.store.copies import copies_of
 from daruma.ui.tables import Rows
+from tests.parts import flex_alone, panel_of, work_of
 from tests.ui.conftest import Driver
 
 
@@ -18,7 +19,7 @@ def leave_in_doubt(driver: Driver, number: int) -> None:
     journal = driver.desk.ready.shop.journal
     journal.leave(
         journal.intend(
-            ActKind.WRITE, job=job.uid, die=job.ticket.panel_die, backup="", digest="x", started="", evidence=(("Lock", "lit"),)
+            ActKind.WRITE, job=job.uid, die=panel_of(job).die, backup="", digest="x", started="", evidence=(("Lock", "lit"),)
         )
     )
 
@@ -27,7 +28,7 @@ def test_an_act_in_doubt_is_said_whatever_job_is_on_view(driver: Driver) -> None
     """At the next start, or at the next look: the bar names it, leads to its job, and settles by reading the part."""
     jobs = driver.desk.jobs
     other = next(
-        n for n in jobs if n != driver.desk.number and jobs[n].ticket.imei and jobs[n].ticket.panel_die and not jobs[n].steps
+        n for n in jobs if n != driver.desk.number and jobs[n].ticket.imei and panel_of(jobs[n]).die and not jobs[n].steps
     )
     leave_in_doubt(driver, other)
     driver.desk.look()
@@ -41,9 +42,9 @@ def test_an_act_in_doubt_is_said_whatever_job_is_on_view(driver: Driver) -> None
     driver.click("doubt_open")
     driver.until(lambda: driver.desk.number == other)
     assert not bar.open_button.isVisible()
-    die, imei = driver.job.ticket.panel_die, driver.job.ticket.imei
+    die, imei = panel_of(driver.job).die, driver.job.ticket.imei
     driver.hands(lambda hands: hands.do("clear_socket", imei))
-    driver.hands(lambda hands: hands.do("new_on_socket", imei, die))
+    driver.hands(lambda hands: hands.do("new_on_socket", imei, {"display": die}))
     driver.click("doubt_settle")
     driver.until(lambda: not bar.isVisible())
     (act,) = [act for act in driver.desk.ready.shop.journal.acts_on(die) if act.digest == "x"]
@@ -52,7 +53,7 @@ def test_an_act_in_doubt_is_said_whatever_job_is_on_view(driver: Driver) -> None
 
 
 def test_nobody_plans_past_an_act_in_doubt(driver: Driver) -> None:
-    number = next(n for n, job in driver.desk.jobs.items() if not job.steps and job.ticket.imei and not job.ticket.display_stays)
+    number = next(n for n, job in driver.desk.jobs.items() if not job.steps and job.ticket.imei and not flex_alone(job))
     driver.desk.open_job(number)
     driver.idle()
     leave_in_doubt(driver, number)
@@ -65,7 +66,9 @@ def test_nobody_plans_past_an_act_in_doubt(driver: Driver) -> None:
 
 
 def test_the_bench_says_what_is_safe_and_how_the_links_are(driver: Driver) -> None:
-    number = next(n for n, job in driver.desk.jobs.items() if job.backup and job.target is not None and not job.closed)
+    number = next(
+        n for n, job in driver.desk.jobs.items() if work_of(job).source and work_of(job).target is not None and not job.closed
+    )
     driver.desk.open_job(number)
     driver.window.open_stage(Stage.BENCH)
     standing = driver.window.views[Stage.BENCH].standing

@@ -13,6 +13,7 @@ from daruma.core.parts import Function
 from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
 from daruma.ui.widgets.hold import HoldButton
+from tests.parts import panel_of, work_of
 from tests.ui.conftest import LONG, Driver
 
 
@@ -68,7 +69,7 @@ def test_first_ticket_to_second_eye_with_the_mouse_alone(driver: Driver, demo_fo
 
 
 def test_first_ticket_to_second_eye_with_the_keyboard_alone(driver: Driver) -> None:
-    driver.until(lambda: driver.window.views[Stage.INTAKE].main.hasFocus())
+    driver.until(lambda: driver.window.views[Stage.INTAKE].functions.main.hasFocus())
     driver.main_key()
     driver.until(lambda: driver.text("intake_main").startswith("Owner confirms trust"))
     driver.main_key()
@@ -168,7 +169,7 @@ def test_old_firmware_is_updated_from_where_it_was_noticed(driver: Driver) -> No
     driver.click("remedy")
     driver.until(lambda: "firmware 2.0" in driver.window.foot.programmer.text())
     driver.click("bench_main")
-    driver.until(lambda: bool(driver.job.backup))
+    driver.until(lambda: bool(work_of(driver.job).source))
 
 
 def test_an_unplugged_programmer_is_a_notice_and_the_window_goes_on(driver: Driver) -> None:
@@ -221,7 +222,7 @@ def test_entries_are_checked_as_they_are_typed_and_kept_at_once(driver: Driver, 
     driver.bot.keyClicks(line(driver, "system"), "9.9")
     driver.window.views[Stage.INTAKE].model.setCurrentIndex(driver.window.views[Stage.INTAKE].model.findData("birch"))
     assert "Birch ran 2.0 to 5.4" in fault(driver, "system")
-    assert not driver.window.views[Stage.INTAKE].main.text().startswith("Plan")
+    assert not driver.window.views[Stage.INTAKE].functions.main.text().startswith("Plan")
     driver.idle()
     with sqlite3.connect(demo_folder / "daruma.sqlite3") as connection:
         body = connection.execute("SELECT body FROM jobs WHERE number = 10").fetchone()[0]
@@ -342,7 +343,7 @@ def test_the_focus_goes_with_the_work(driver: Driver) -> None:
 
 
 def test_whoever_types_keeps_the_focus(driver: Driver) -> None:
-    source = line(driver, "panel_source")
+    source = line(driver, "display.source")
     source.setFocus()
     driver.desk.read_phone()
     driver.until(lambda: driver.text("intake_main").startswith("Owner"))
@@ -359,16 +360,16 @@ def test_a_full_disk_does_not_let_typed_text_go_in_silence(driver: Driver, monke
 
     with monkeypatch.context() as patch:
         patch.setattr(driver.desk.ready.shop.jobs, "save_ticket", full)
-        driver.bot.keyClicks(line(driver, "panel_source"), " and more")
+        driver.bot.keyClicks(line(driver, "display.source"), " and more")
         driver.until(lambda: driver.window.trouble_bar.isVisible())
         assert "disk is full" in driver.window.trouble_bar.what.text()
         driver.shell.close()
         assert driver.shell.isVisible(), "the first try to close says what would be lost"
         assert "close again" in driver.window.trouble_bar.advice.text()
-    driver.bot.keyClicks(line(driver, "panel_source"), "!")
+    driver.bot.keyClicks(line(driver, "display.source"), "!")
     driver.until(lambda: not driver.desk.drafts.pending)
     kept = next(job for job in driver.desk.ready.shop.jobs.all() if job.number == driver.desk.number)
-    assert kept.ticket.panel_source.endswith(" and more!")
+    assert panel_of(kept).source.endswith(" and more!")
 
 
 def test_the_rail_leads_out_of_the_shop(driver: Driver) -> None:
@@ -382,7 +383,7 @@ def test_the_rail_leads_out_of_the_shop(driver: Driver) -> None:
 
 def test_a_lost_programmer_leaves_an_act_in_doubt_that_is_settled_at_the_bench(driver: Driver) -> None:
     to_the_write(driver)
-    journal, die = driver.desk.ready.shop.journal, driver.job.ticket.panel_die
+    journal, die = driver.desk.ready.shop.journal, panel_of(driver.job).die
     journal.leave(journal.intend(ActKind.WRITE, job=driver.job.uid, die=die, backup="", digest="", started="", evidence=()))
     driver.desk.look()
     driver.until(lambda: driver.find("light_lock").isVisible())

@@ -1,17 +1,19 @@
 """What every use case works with: rig, shop and catalogue, and what a job has seen so far."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import replace
 from typing import Protocol
 
-from daruma.bench import keeping, reading
+from daruma.bench import reading
 from daruma.bench.context import Context
+from daruma.bench.decoded import Decoded
 from daruma.bench.rig import Rig
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
-from daruma.core.known import Known
+from daruma.core.known import Known, KnownPart
 from daruma.core.model import Model
+from daruma.core.part_work import PartWork
 from daruma.core.parts import PartKind
 from daruma.core.records import decode
 from daruma.core.tri import Tri
@@ -22,8 +24,8 @@ from daruma.store.shop import Shop
 class HandsLike(Protocol):
     """What can stand in for hands, where there are none."""
 
-    def do(self, act: str, imei: str, new: str = "") -> None:
-        """Carry out a hand act."""
+    def do(self, act: str, imei: str, new: Mapping[str, str]) -> None:
+        """Carry out a hand act; `new` are the dies of the new parts by their kinds."""
 
     def plug_phone(self, imei: str, model: str = "") -> None:
         """Put a phone on the cable: of a ticket without an IMEI, one of its model that nobody has read yet."""
@@ -37,6 +39,7 @@ class Doing:
         self.shop = shop
         self.catalogue = catalogue
         self.hands = hands
+        self.decoded = Decoded(shop.vault)
 
     def model(self, job: Job) -> Model:
         """Return the job's model; raise Trouble where the catalogue has none."""
@@ -69,17 +72,19 @@ class Doing:
         return self.save(replace(job, ticket=ticket, phone=said.as_texts()), context), said
 
     def known(self, job: Job) -> Known:
-        """Return the records that a job has seen, from vault and job."""
+        """Return the records that a job has seen of its parts, from vault and job."""
         model = self.model(job)
-        source = chip = target = None
+        return Known({kind: self._known_part(model, kind, work) for kind, work in job.parts.items()})
+
+    def _known_part(self, model: Model, kind: PartKind, work: PartWork) -> KnownPart:
+        source = chip = None
         own = False
-        if job.backup:
-            backup = self.shop.vault.get(job.backup)
-            own = job.target is not None and bool(backup.content.die) and backup.content.die == job.target.die
-            source, chip = keeping.record_of(backup, model), backup.content.chip or None
-        if job.target_image:
-            target = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(job.target_image), loose=True)
-        return Known(source, chip, target, job.target, own)
+        if work.source:
+            backup, source = self.decoded.of(work.source, model)
+            own = bool(backup.content.die) and backup.content.die == work.die
+            chip = backup.content.chip or None
+        target = decode(model.layout(kind), bytes.fromhex(work.image), loose=True) if work.image else None
+        return KnownPart(source, chip, target, work.target, own)
 
     def right_phone(self, job: Job) -> None:
         """Make sure that the job's phone is on the cable; raise LinkError for another one."""

@@ -8,6 +8,7 @@ from daruma.bench.kinds.sensor_flex import HOLDER
 from daruma.bench.rig import BenchState
 from daruma.core.job import Job, StepState
 from daruma.core.kinds.display.state import PanelVal, PanelVar
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.kinds.sensor_flex import FlexVal, FlexVar
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
@@ -64,7 +65,7 @@ def _socket(job: Job, model: Model, bench: BenchState, good: set[Enum]) -> str:
     if not good or bench.programmer is None:
         return ""
     there = bench.sockets.get(model.socket)
-    new = job.ticket.panel_die or (job.target.die if job.target is not None else "")
+    new = job.ticket.of(DisplayTicket).die or job.of(DisplayWork).die
     is_new = there is not None and there.die == new
     met: dict[Enum, bool] = {
         PanelVal.NEW: is_new or (there is not None and not new),

@@ -6,7 +6,7 @@ from dataclasses import replace
 from daruma.bench import settling
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing, HandsLike
-from daruma.bench.kinds import rooms
+from daruma.bench.kinds import room, rooms
 from daruma.bench.planning import bare_case, case_of, with_route
 from daruma.bench.rig import Rig
 from daruma.catalogue.loader import Catalogue
@@ -81,12 +81,12 @@ class Planned(Doing):
         """Return every action that follows from the ticket as it is now, by key."""
         # an owner not asked yet, whatever a part may turn out to be: the steps for that are among them
         case = bare_case(job, self.model(job), self.catalogue)
-        parts = {room.kind: room.at_most(case.parts[room.kind]) for room in rooms()}
+        parts = {kind: room(kind).at_most(facts) for kind, facts in case.parts.items()}
         case = replace(case, parts=parts, promised=promisable(), trusted=False)
         made = self._made.get(case.model.key)
         if made is None or made[0] != case:
             # asked at each look at the bench; tickets of a model ask mostly for the same
-            actions = (*all_actions(case, self.catalogue.figures), *(a for room in rooms() for a in room.besides(self.catalogue)))
+            actions = (*all_actions(case, self.catalogue.figures), *(a for each in rooms() for a in each.besides(self.catalogue)))
             made = self._made[case.model.key] = (case, {action.key: action for action in reversed(actions)})
         return made[1]
 

@@ -3,11 +3,11 @@
 from dataclasses import replace
 
 from daruma.bench.doing import Doing
-from daruma.bench.kinds import rooms
+from daruma.bench.kinds import room, rooms
 from daruma.catalogue.loader import Catalogue
+from daruma.core.history import history, record_of_outcomes
 from daruma.core.job import Job, Step, StepState
-from daruma.core.kinds import promisable, trait
-from daruma.core.known import history, record_of_outcomes, system_of
+from daruma.core.kinds import KINDS, promisable, trait
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.case import Case
@@ -19,11 +19,11 @@ def bare_case(job: Job, model: Model, catalogue: Catalogue) -> Case:
     """Return a job's case from the ticket alone: asks neither store nor device."""
     return Case(
         model,
-        system_of(job, model),
+        job.system_of(model),
         tuple(f for f in job.ticket.promised if f in promisable()),
-        {room.kind: room.bare(job) for room in rooms()},
+        {kind: room(kind).bare(job) for kind in KINDS if kind in job.ticket.parts},
         trusted=job.trusted,
-        unmet=frozenset(condition for room in rooms() for condition in room.unmet(job)),
+        unmet=frozenset(condition for each in rooms() for condition in each.unmet(job)),
         system_name=catalogue.system,
         rules=catalogue.rules,
     )
@@ -35,11 +35,11 @@ def case_of(doing: Doing, job: Job) -> Case:
     case, ways = bare_case(job, model, doing.catalogue), load_ways(shop.folder)
     kept = tuple(b for b in shop.vault.find(imei=job.ticket.imei or "-") if b.content.model == model.key)
     done = history(job)
-    for room in rooms():
-        done = room.counts(job, known, done)
+    for each in rooms():
+        done = each.counts(job, known.of(each.kind), done)
     return replace(
         case,
-        parts={room.kind: room.facts(doing, job, case.parts[room.kind], kept) for room in rooms()},
+        parts={kind: room(kind).facts(doing, job, facts, kept) for kind, facts in case.parts.items()},
         kit=ways.kit,
         preferences=ways.preferences,
         record=record_of_outcomes(shop.jobs.totals(), doing.catalogue.models, model.socket),
@@ -54,11 +54,11 @@ def with_route(job: Job, route: Route, case: Case) -> Job:
     """
     done = tuple(step for step in job.steps if step.state is StepState.DONE)
     anew = False
-    for room in rooms():
-        chosen = room.chosen(job, route, case)
+    for each in rooms():
+        chosen = each.chosen(job, route, case)
         job, anew = chosen.job, anew or chosen.another
         if chosen.fresh:
-            done = tuple(step for step in done if not _of_former(step, room.kind))
+            done = tuple(step for step in done if not _of_former(step, each.kind))
     steps = (Step(action.key) for action in route.actions if not action.trait.chooses)
     return replace(job, way=job.way if done and not anew else route.way, steps=(*done, *steps))
 

@@ -17,8 +17,8 @@ from daruma.store.shop import Shop
 
 
 def doubts_of(shop: Shop, job: Job) -> tuple[Act, ...]:
-    """Return the acts in doubt on what a job has in hand: its panel, its flex, its phone; and those it began itself."""
-    dies = {job.ticket.panel_die, phone_of(job.uid), job.target.die if job.target else ""} - {""}
+    """Return the acts in doubt on what a job has in hand: its parts, its phone; and those it began itself."""
+    dies = {phone_of(job.uid), *job.dies}
     return tuple(act for act in shop.journal.in_doubt() if act.die in dies or act.job == job.uid)
 
 

@@ -4,9 +4,8 @@ from collections.abc import Sequence
 
 from daruma.core.acts import Act
 from daruma.core.backup import named
-from daruma.core.job import Job, StepState
+from daruma.core.job import Job, StepState, is_done
 from daruma.core.kinds.display.steps import WRITES
-from daruma.core.known import is_done
 
 
 def what_is_safe(job: Job, doubts: Sequence[Act], *, guarded: bool, plugged: bool) -> str:
@@ -16,17 +15,20 @@ def what_is_safe(job: Job, doubts: Sequence[Act], *, guarded: bool, plugged: boo
     `plugged` whether a part answers on a socket.
     """
     if doubts:
-        kept = f" {named(job.backup)} is safe in the vault." if job.backup else ""
+        kept = f" {_source(job)} is safe in the vault." if job.sources else ""
         return f"Leave the part of act {doubts[0].number} as it is until it is settled.{kept}"
     steps = {step.action: step.state for step in job.steps}
     if any(steps.get(key) is StepState.FAILED for key in WRITES):
         return "The write was counted. The part may be unplugged; do not write again before a new plan."
     if guarded:
         return "Nothing is sent before the ring closes: until then everything may be unplugged."
-    if not (job.backup or job.flex_backup) and not any(key.startswith("codes") for key in steps if is_done(job, key)):
+    if not job.sources and not any(key.startswith("codes") for key in steps if is_done(job, key)):
         return "Nothing of the original is kept yet: no heat, no lifting, no writing before that."
     if any(is_done(job, key) for key in WRITES):
-        return (
-            f"The write is read back. {'The part may be unplugged.' if plugged else f'{named(job.backup)} stays in the vault.'}"
-        )
-    return f"{named(job.backup or job.flex_backup)} is kept and read back. The part may be unplugged at any time."
+        return f"The write is read back. {'The part may be unplugged.' if plugged else f'{_source(job)} stays in the vault.'}"
+    return f"{_source(job)} is kept and read back. The part may be unplugged at any time."
+
+
+def _source(job: Job) -> str:
+    """Return the name of the backup that the step at hand, or the first part of the job, is written from."""
+    return named(next(iter(job.sources), ""))

@@ -10,8 +10,9 @@ from daruma.bench.working import Working
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Proof, Reading, StepState
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.measured import Measured
-from daruma.core.parts import Function
+from daruma.core.parts import Function, PartKind
 from daruma.core.plan.proofs import proven_by
 
 
@@ -22,17 +23,17 @@ class Testing(Working):
         """Measure the white under one light, so many readings, in place of what was measured under it before."""
         self.right_phone(job)
         fresh, measured = measuring.measure_white(self.rig, light, measuring.measured_here(job), context, repeats)
-        return self.with_readings(replace(job, measured=measured), fresh, context)
+        return self.with_readings(measuring.with_measured(job, measured), fresh, context)
 
     def measure_panel(self, job: Job, context: Context) -> Job:
         """Take the fields of the panel sheet; those that were sound before are kept, bad and missing ones are taken."""
 
         def keep(part: Measured) -> None:
-            self.save(replace(job, measured=part), context)
+            self.save(measuring.with_measured(job, part), context)
 
         self.right_phone(job)
-        measured = measuring.measure_panel(self.rig, job.measured, measuring.fitted(job), context, keep)
-        return self.save(replace(job, measured=measured), context)
+        measured = measuring.measure_panel(self.rig, job.of(DisplayWork).measured, measuring.fitted(job), context, keep)
+        return self.save(measuring.with_measured(job, measured), context)
 
     def take_in(
         self,
@@ -47,7 +48,7 @@ class Testing(Working):
         if readings:
             return self._judged_if_promised(self.with_readings(job, readings, context), Function.AMBIENT_WHITE, context)
         measured = measuring.imported(job, fields, levels, name, context.now())
-        job = self.save(replace(job, measured=measured), context)
+        job = self.save(measuring.with_measured(job, measured), context)
         return self._judged_if_promised(job, Function.AUTO_BRIGHTNESS, context) if levels else job
 
     def _judged_if_promised(self, job: Job, function: Function, context: Context) -> Job:
@@ -55,14 +56,14 @@ class Testing(Working):
 
     def sheets(self, job: Job) -> tuning.DisplaySheets:
         """Return what the job's measurements say of panel, tuning and sensor."""
-        return tuning.display_sheets(
-            job, self.model(job), self.catalogue, self.shop, self.case(job), self.known(job), self.actions(job)
-        )
+        known = self.known(job).of(PartKind.DISPLAY)
+        return tuning.display_sheets(job, self.model(job), self.catalogue, self.shop, self.case(job), known, self.actions(job))
 
     def tune(self, job: Job, context: Context) -> Job:
         """Keep the record made for the measured panel and put the way to write it on the run sheet."""
         settling.refuse_past_doubt(self.shop, job)
-        return self.save(tuning.keep_tuned(job, self.model(job), self.shop, self.known(job), context.now()), context)
+        known = self.known(job).of(PartKind.DISPLAY)
+        return self.save(tuning.keep_tuned(job, self.model(job), self.shop, known, context.now()), context)
 
     def with_readings(self, job: Job, fresh: tuple[Reading, ...], context: Context) -> Job:
         """Take readings into the job; lights that come again replace the earlier ones.

@@ -8,11 +8,10 @@ from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.holding import Lapsed, lapsed
 from daruma.bench.kinds import act_by_hand, carry_out, room
-from daruma.bench.kinds.display.writing import WritePlan, decide, planned_write
 from daruma.bench.planned import Planned
 from daruma.bench.rig import BenchState, look
 from daruma.bench.standing import what_is_safe
-from daruma.bench.writing import budget_of
+from daruma.bench.writing import WritePlan, budget_of
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Cause, Trouble
@@ -27,9 +26,13 @@ from daruma.store.engine import StoreTrouble
 
 @dataclass(frozen=True, slots=True)
 class Survey:
-    """Hold how the bench stands for a job: devices, interlocks, records, what would be written, what is safe now."""
+    """Hold how the bench stands for a job: devices, interlocks, records, what would be written, what is safe now.
+
+    `kind` is the kind of the part at hand: what would be written is for it.
+    """
 
     bench: BenchState
+    kind: PartKind
     known: Known
     locks: tuple[Interlock, ...]
     plan: WritePlan | None
@@ -41,22 +44,31 @@ class Survey:
     lapsed: Lapsed | None = None
 
 
+def part_at_hand(job: Job) -> PartKind:
+    """Return the kind of part that the step at hand is about, or the nearest step before or behind it that is about one."""
+    parts = [trait(step.action).part for step in job.steps]
+    index = job.current_step if job.current_step is not None else len(parts)
+    near = (*reversed(parts[: index + 1]), *parts[index + 1 :])
+    return next((kind for kind in (*near, *job.ticket.parts) if kind in KINDS), next(iter(KINDS)))
+
+
 class Working(Planned):
     """Work at the bench."""
 
     def survey(self, job: Job, _: Context) -> Survey:
         """Look at the bench as it stands for a job."""
-        known, model = self.known(job), self.model(job)
+        known, model, kind = self.known(job), self.model(job), part_at_hand(job)
         if self.hands is not None and job.ticket.imei:
             self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
-        bench = look(self.rig)
-        plan = planned_write(job, known) if known.source is not None else None
+        bench, part = look(self.rig), known.of(kind)
+        plan = room(kind).planned(job, part)
         locks = self._locks(job, bench)
         doubts = settling.doubts_of(self.shop, job)
         plugged = any(part is not None for part in bench.sockets.values())
-        budget = budget_of(self.shop, model, known.target_part.die) if known.target_part else None
+        budget = budget_of(self.shop, model, part.part.die) if part.part else None
         return Survey(
             bench,
+            kind,
             known,
             locks,
             plan,
@@ -83,17 +95,18 @@ class Working(Planned):
         return trait(key).act
 
     def _locks(self, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
-        """Evaluate the interlocks of the step at hand, those of a write to the display where it is none of the guarded ones."""
+        """Evaluate the interlocks of the step at hand, those of a write to the part at hand where it is none on the phone."""
         kind = self.guarded(job)
         if kind in (ActKind.UNBIND, ActKind.FINISH):
             return phone_acts.phone_locks(self.rig, self.shop, self.model(job), job, kind)
-        part = trait(job.steps[job.current_step].action).part if kind is not None and job.current_step is not None else None
-        return room(part or PartKind.DISPLAY).locks(self, job, bench)
+        return room(part_at_hand(job)).locks(self, job, bench)
 
     def decide(self, job: Job, context: Context) -> Job:
-        """Keep the decision to try another maker's record on the new panel: it lights the interlock on makers."""
+        """Keep what a technician decides about the write at hand: it lights an interlock that waits for that."""
         self.shop.jobs.refuse_stale(job)
-        return self.save(decide(job, planned_write(job, self.known(job)), context), context)
+        kind = part_at_hand(job)
+        plan = room(kind).planned(job, self.known(job).of(kind))
+        return self.save(room(kind).decide(job, plan, context), context)
 
     def do_step(self, job: Job, index: int, context: Context) -> Job:
         """Carry out one step of the run sheet; a failure is kept with the step, or noted, and raised."""
@@ -151,8 +164,8 @@ class Working(Planned):
         state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context)
         mine = (i for i, step in enumerate(job.steps) if trait(step.action).act is act.kind and step.state is not StepState.DONE)
         index = next(mine, None)
-        if job.target is not None and job.target.die == act.die:
-            job = self._as_found(job, job.target.kind)
+        for kind in (kind for kind, work in job.parts.items() if work.die == act.die):
+            job = self._as_found(job, kind)
         if index is not None:
             # what was never taken is not tried yet
             ends = {ActState.DONE: StepState.DONE, ActState.NOT_SENT: StepState.OPEN}

@@ -4,6 +4,7 @@ Each call takes a job as it stands and returns it as it is after; what was reach
 """
 
 from daruma.bench.doing import HandsLike
+from daruma.bench.kinds import new_parts
 from daruma.bench.testing import Testing
 from daruma.bench.working import Survey
 from daruma.core.job import Job
@@ -15,7 +16,7 @@ class Workshop(Testing):
     def confirm_trust(self, job: Job) -> None:
         """Let the stand-in owner confirm trust on the phone."""
         imei = self.rig.phone().state().imei
-        self.by_hand(lambda hands: hands.do("confirm_trust", imei, job.ticket.panel_die))
+        self.by_hand(lambda hands: hands.do("confirm_trust", imei, new_parts(job)))
 
 
 __all__ = ["HandsLike", "Survey", "Workshop"]

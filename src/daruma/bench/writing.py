@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from daruma.bench.acting import Found, Intent, Sent
 from daruma.bench.context import Context
-from daruma.bench.keeping import record_of
+from daruma.bench.decoded import Decoded
 from daruma.bench.reading import PartReading, read_image
 from daruma.bench.rig import BenchState, Rig
 from daruma.core.acts import ActKind
@@ -20,6 +20,7 @@ from daruma.core.records import Record, decode
 from daruma.link.errors import LinkError, Refused
 from daruma.store.shop import Shop
 
+Source = tuple[Record | None, Backup | None]
 SPENT = "spent"  # what a part answers that takes no more writes
 
 
@@ -66,6 +67,22 @@ class Place:
         return Intent(ActKind.WRITE, job, self.part.die, locks, backup, **digests, safe=safe, advice=advice)
 
 
+@dataclass(frozen=True, slots=True)
+class WritePlan:
+    """Hold what would be written: the part, the bytes, the fields taken from the source."""
+
+    part: PartSelf
+    current: Record
+    source: Record
+    image: bytes
+    fields: tuple[str, ...]
+
+    @property
+    def after(self) -> Record:
+        """Return the record as it will be."""
+        return decode(self.current.layout, self.image, loose=True)
+
+
 def digest(image: bytes) -> str:
     """Return the SHA-256 of bytes, in hexadecimal."""
     return hashlib.sha256(image).hexdigest()
@@ -92,13 +109,15 @@ def evidence_of(backup: Backup | None) -> BackupEvidence | None:
     return BackupEvidence(backup.name, backup.content.imei, backup.content.model, backup.arrived)
 
 
-def source_of(shop: Shop, model: Model, ref: str, kind: PartKind) -> tuple[Record | None, Backup | None]:
-    """Return a job's source and the backup behind it; nothing where it does not verify or is of another kind."""
+def source_of(shop: Shop, model: Model, ref: str, kind: PartKind, known: Decoded | None = None) -> Source:
+    """Return a job's source and the backup behind it; nothing where it does not verify or is of another kind.
+
+    `known` is what was decoded before: enough to look at, not to write from.
+    """
     if not ref:
         return None, None
     try:
-        backup = shop.vault.get(ref)
-        record = record_of(backup, model)
+        backup, record = (known or Decoded(shop.vault)).of(ref, model)
     except Trouble:
         return None, None
     return (record, backup) if record.layout.part is kind else (None, None)

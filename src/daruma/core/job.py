@@ -4,16 +4,14 @@ import hashlib
 from collections.abc import Mapping
 from dataclasses import dataclass, field, replace
 from enum import Enum
+from typing import Any
 
 from daruma.core.backup import KNOWN_BY
 from daruma.core.errors import Cause
-from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
-from daruma.core.kinds.sensor_flex import FlexState
-from daruma.core.measured import Measured
 from daruma.core.model import Model
-from daruma.core.parts import Function, PartSelf, Version
+from daruma.core.part_work import PartTicket, PartWork, T, W
+from daruma.core.parts import Function, PartKind, Version
 from daruma.core.plan.proofs import proven_by
-from daruma.core.serials import imei_fault
 from daruma.core.tri import Tri
 
 
@@ -50,25 +48,29 @@ PLAIN_FACTS = 3  # model, IMEI and system version come without trust
 class Ticket:
     """Hold what intake writes down. Texts stay as typed, so that nothing typed is lost.
 
-    `donor` says whether the new panel is free of locks and its touch flex its own; with `display_stays` there is none.
+    `parts` are those on the table, each as its own kind's ticket has it; one that is not there stays as it is.
     """
 
     model: str = ""
     imei: str = ""
     system: str = ""
     complaint: str = ""
-    original: OriginalState = OriginalState.UNTRIED
-    chip: ChipPlace = ChipPlace.ON_ORIGINAL
-    panel_kind: PanelKind = PanelKind.GENUINE_USED
-    panel_maker: str = ""
-    panel_source: str = ""
-    panel_die: str = ""
-    flex: FlexState = FlexState.SOUND
-    donor: Tri = Tri.UNKNOWN
-    paper_serial: str = ""
-    display_stays: bool = False
     promised: tuple[Function, ...] = ()
     before: Mapping[Function, Tri] = field(default_factory=dict)
+    parts: Mapping[PartKind, Any] = field(default_factory=dict)
+
+    def of(self, kind: type[T]) -> T:
+        """Return what the ticket says of a part; what its kind says without a word where it is not on the table."""
+        found = self.parts.get(kind.KIND)
+        return found if isinstance(found, kind) else kind()
+
+    def having(self, *parts: PartTicket) -> "Ticket":
+        """Return the ticket with parts on the table, in place of what it said of them."""
+        return replace(self, parts={**self.parts, **{part.KIND: part for part in parts}})
+
+    def without(self, kind: PartKind) -> "Ticket":
+        """Return the ticket with a part taken off the table."""
+        return replace(self, parts={there: part for there, part in self.parts.items() if there is not kind})
 
 
 @dataclass(frozen=True, slots=True)
@@ -131,18 +133,8 @@ class Proof:
 
 
 @dataclass(frozen=True, slots=True)
-class Decision:
-    """Hold what a technician has decided of a part: to try a record of another maker's panel on it."""
-
-    die: str
-    maker: str
-    when: str
-    who: str = ""
-
-
-@dataclass(frozen=True, slots=True)
 class Job:
-    """Hold one job as it stands; `tuned` is the backup that holds the record made for this very panel.
+    """Hold one job as it stands; `parts` is what was done with each of its parts, each as its own kind has it.
 
     `uid` is what the job is known by, its number and name are for reading; `revision` counts its saves. Backups are
     remembered by reference: name and digest.
@@ -153,18 +145,12 @@ class Job:
     ticket: Ticket = Ticket()
     way: str = ""
     steps: tuple[Step, ...] = ()
-    backup: str = ""
-    target: PartSelf | None = None
-    target_image: str = ""
     phone: Mapping[str, str] = field(default_factory=dict)
     readings: tuple[Reading, ...] = ()
     proofs: tuple[Proof, ...] = ()
     closed: str = ""
     outcomes: tuple[Outcome, ...] = ()
-    flex_backup: str = ""
-    measured: Measured = field(default_factory=Measured)
-    tuned: str = ""
-    decisions: tuple[Decision, ...] = ()
+    parts: Mapping[PartKind, Any] = field(default_factory=dict)
     uid: str = ""
     revision: int = 0
 
@@ -182,24 +168,53 @@ class Job:
         """Return whether a backup that names its owner so is of this job; those of before identities name it alone."""
         return owner.partition(KNOWN_BY)[2] == self.uid if KNOWN_BY in owner else owner == self.name
 
-    def decided(self, die: str, maker: str) -> Decision | None:
-        """Return the decision to try a maker's record on a part, if there is one."""
-        return next((each for each in reversed(self.decisions) if (each.die, each.maker) == (die, maker)), None)
+    def of(self, kind: type[W]) -> W:
+        """Return what was done with a part; nothing yet where the job has none of its kind."""
+        found = self.parts.get(kind.KIND)
+        return found if isinstance(found, kind) else kind()
+
+    def having(self, *works: PartWork) -> "Job":
+        """Return the job with work on parts, in place of what was known of it."""
+        return replace(self, parts={**self.parts, **{work.KIND: work for work in works}})
+
+    def with_ticket(self, *parts: PartTicket) -> "Job":
+        """Return the job with parts on its ticket, in place of what that said of them."""
+        return replace(self, ticket=self.ticket.having(*parts))
+
+    def system_of(self, model: Model) -> Version:
+        """Return the ticket's system version, the model's first where none can be read."""
+        try:
+            return Version.parse(self.ticket.system)
+        except ValueError:
+            return model.first_system
 
     @property
     def trusted(self) -> bool:
         """Return whether the phone has told the bench what it tells only where its owner has confirmed trust."""
         return len(self.phone) > PLAIN_FACTS
 
-    @property
-    def fitted(self) -> str:
-        """Return the die of the panel that the job fits, as far as it is known."""
-        return self.target.die if self.target is not None else self.ticket.panel_die
+    def seen(self, kind: PartKind) -> str:
+        """Return the die of the part of a kind that the job fits, as far as it is known: seen, else by the ticket."""
+        work: PartWork | None = self.parts.get(kind)
+        ticket: PartTicket | None = self.ticket.parts.get(kind)
+        return (work.die if work is not None else "") or (ticket.die if ticket is not None else "")
+
+    def has_changed(self, kind: PartKind) -> bool:
+        """Return whether another new part of a kind is on the ticket than the one that was worked on."""
+        work, ticket = self.parts.get(kind), self.ticket.parts.get(kind)
+        return bool(work is not None and work.die and ticket is not None and ticket.die not in ("", work.die))
 
     @property
-    def parts(self) -> tuple[str, ...]:
-        """Return the dies of the parts that a proof taken now would be of: the panel on the ticket, the one worked on."""
-        return tuple(dict.fromkeys(die for die in (self.ticket.panel_die, self.fitted) if die))
+    def dies(self) -> tuple[str, ...]:
+        """Return the dies of the parts that a proof taken now would be of: those on the ticket, those worked on."""
+        kinds = (kind for kind in PartKind if kind in self.parts or kind in self.ticket.parts)
+        held = ((self.ticket.parts.get(kind), self.parts.get(kind)) for kind in kinds)
+        return tuple(dict.fromkeys(part.die for pair in held for part in pair if part is not None and part.die))
+
+    @property
+    def sources(self) -> tuple[str, ...]:
+        """Return the backups that the job's parts are written from, by reference."""
+        return tuple(self.parts[kind].source for kind in PartKind if kind in self.parts and self.parts[kind].source)
 
     @property
     def sheet(self) -> str:
@@ -219,7 +234,7 @@ class Job:
 
     def stands(self, proof: Proof) -> bool:
         """Return whether a proof is of the parts and the bench work as they are now."""
-        return not proof.overtaken and proof.parts == self.parts and proof.sheet == self.sheet
+        return not proof.overtaken and proof.parts == self.dies and proof.sheet == self.sheet
 
     def proof(self, function: Function) -> Proof | None:
         """Return the latest proof of a function that stands."""
@@ -257,46 +272,17 @@ class Job:
 
     def with_proof(self, proof: Proof) -> "Job":
         """Return the job with a proof added that was taken on its parts as they are now; earlier ones stay."""
-        return replace(self, proofs=(*self.proofs, replace(proof, parts=self.parts, sheet=self.sheet)))
+        return replace(self, proofs=(*self.proofs, replace(proof, parts=self.dies, sheet=self.sheet)))
+
+
+def is_done(job: Job, action: str) -> bool:
+    """Return whether a step of the run sheet is done."""
+    return any(step.action == action and step.state is StepState.DONE for step in job.steps)
 
 
 def job_name(number: int) -> str:
     """Return a job's name by its number."""
     return f"J-{number:04d}"
-
-
-def ticket_faults(ticket: Ticket, models: Mapping[str, Model]) -> dict[str, str]:
-    """Return what keeps a ticket from being planned, by field name."""
-    model = models.get(ticket.model)
-    faults = {
-        "model": "" if model else "choose the model",
-        "imei": imei_fault(ticket.imei) or "",
-        "system": _system_fault(ticket.system, model),
-        "panel_maker": _maker_fault(ticket.panel_maker, model),
-        "promised": "" if ticket.promised else "promise at least one function",
-        "chip": "",
-    }
-    if ticket.original is OriginalState.MISSING and ticket.chip is ChipPlace.ON_ORIGINAL and not ticket.display_stays:
-        faults["chip"] = "cannot be on a missing original"
-    return {name: fault for name, fault in faults.items() if fault}
-
-
-def _system_fault(typed: str, model: Model | None) -> str:
-    if not typed.strip():
-        return "missing: read the phone"
-    try:
-        version = Version.parse(typed)
-    except ValueError:
-        return "a version such as 4.6"
-    if model and not model.first_system <= version <= model.last_system:
-        return f"{model.name} ran {model.first_system} to {model.last_system}"
-    return ""
-
-
-def _maker_fault(typed: str, model: Model | None) -> str:
-    if model is None or not typed or typed in model.makers:
-        return ""
-    return f"{model.name} has {' or '.join(model.makers)}"
 
 
 def stages(job: Job, faults: Mapping[str, str]) -> tuple[tuple[Stage, Progress, str], ...]:

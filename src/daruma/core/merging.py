@@ -1,11 +1,14 @@
 """Merge two versions of a job that grew from one: field by field, lists that only grow by what each has added."""
 
+from collections.abc import Mapping
 from dataclasses import fields, replace
 from typing import Any
 
-from daruma.core.job import Job, Ticket
+from daruma.core.job import Job
+from daruma.core.parts import PartKind
 
 GROWING = frozenset({"outcomes", "proofs"})  # only ever added to
+PARTS = "parts"  # of job and ticket: each part for itself
 _OWN = frozenset({"number", "uid", "revision"})
 
 
@@ -33,7 +36,7 @@ def merged(base: Job | None, mine: Job, kept: Job) -> Job:
     return replace(kept, **values)
 
 
-def _merged(base: Job | Ticket | None, mine: Any, kept: Any, own: frozenset[str]) -> tuple[dict[str, Any], list[str]]:
+def _merged(base: Any, mine: Any, kept: Any, own: frozenset[str]) -> tuple[dict[str, Any], list[str]]:
     values: dict[str, Any] = {}
     clashes = []
     for name in (f.name for f in fields(kept) if f.name not in own):
@@ -45,10 +48,30 @@ def _merged(base: Job | Ticket | None, mine: Any, kept: Any, own: frozenset[str]
         elif base is not None and there == before:
             values[name] = here
         elif base is not None and name in GROWING and _grew(before, here) and _grew(before, there):
-            values[name] = (*there, *here[len(before) :])  # type: ignore[arg-type]
+            values[name] = (*there, *here[len(before or ()) :])
+        elif base is not None and name == PARTS and (both := _parts(before, here, there)) is not None:
+            values[name] = both
         else:
             clashes.append(name)
     return values, clashes
+
+
+def _parts(before: Any, here: Mapping[PartKind, Any], there: Mapping[PartKind, Any]) -> dict[PartKind, Any] | None:
+    """Return the parts with what each version changed of each; None where both changed the same of one."""
+    found = {}
+    for kind in dict.fromkeys((*there, *here)):
+        was, mine, kept = before.get(kind), here.get(kind), there.get(kind)  # type: Any, Any, Any
+        taken = kept if mine == was else mine
+        if mine != kept and was not in (mine, kept):
+            if None in (was, mine, kept):
+                return None
+            values, clashes = _merged(was, mine, kept, frozenset())
+            if clashes:
+                return None
+            taken = replace(kept, **values)
+        if taken is not None:
+            found[kind] = taken
+    return found
 
 
 def _grew(before: Any, after: Any) -> bool:

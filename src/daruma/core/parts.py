@@ -78,6 +78,19 @@ PART_LABEL = {
 }
 
 
+PART_NOUN = {
+    PartKind.BOARD: "board",
+    PartKind.DISPLAY: "panel",
+    PartKind.TOUCH_CHIP: "chip",
+    PartKind.SENSOR_FLEX: "flex",
+    PartKind.FACE_MODULE: "module",
+    PartKind.FRONT_CAMERA: "camera",
+    PartKind.REAR_CAMERA: "camera",
+    PartKind.BATTERY: "battery",
+    PartKind.MOTOR: "motor",
+}  # in one word, where the rest is told by what stands around it
+
+
 class PartStatus(Enum):
     """Repeat the words of the phone's parts page."""
 

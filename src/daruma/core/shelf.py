@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from daruma.core.kinds.display.facts import PanelKind
+from daruma.core.parts import PartKind
 
 
 @dataclass(frozen=True, slots=True)
@@ -18,3 +19,4 @@ class ShelfPart:
     earlier_writes: int = 0
     note: str = ""
     used_in: str = ""
+    part: PartKind = PartKind.DISPLAY

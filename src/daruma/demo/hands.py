@@ -11,9 +11,9 @@ from daruma.link.port import Port, open_wire
 class Hands(Driver):
     """Tell the stand-ins what hands do."""
 
-    def do(self, act: str, imei: str, new: str = "") -> None:
-        """Carry out a hand act on the phone with an IMEI; `new` is the die of the new panel."""
-        self._port.ask("hands.do", {"act": act, "imei": imei, "new": new}, repeatable=False)
+    def do(self, act: str, imei: str, new: Mapping[str, str] | None = None) -> None:
+        """Carry out a hand act on the phone with an IMEI; `new` are the dies of the new parts by their kinds."""
+        self._port.ask("hands.do", {"act": act, "imei": imei, "new": dict(new or {})}, repeatable=False)
 
     def plug_phone(self, imei: str, model: str = "") -> None:
         """Put a phone on the cable: without an IMEI one of a model that nobody has read yet, where there is one."""
@@ -73,7 +73,7 @@ class LateHands:
             self._hands = connect_hands(wires["hands"])
         return self._hands
 
-    def do(self, act: str, imei: str, new: str = "") -> None:
+    def do(self, act: str, imei: str, new: Mapping[str, str] | None = None) -> None:
         """Carry out a hand act."""
         self._now().do(act, imei, new)
 

@@ -12,6 +12,7 @@ from daruma.core.colour.chromaticity import XYZ
 from daruma.core.colour.shots import GREY_LEVELS, Level, Sheet, Shot, Taken, doubt_of, panel_shots
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Reading
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.measured import IMPORTED_UV
 from daruma.core.plain import plain
 from daruma.handover.tables import to_csv
@@ -169,14 +170,14 @@ def table_of(job: Job, sheet: Sheet) -> tuple[tuple[str, ...], list[tuple[str, .
             codes = {shot.key: shot.rgb or (1.0, 1.0, 1.0) for shot in panel_shots()}
             return PANEL, [
                 (taken.key, *(f"{code:g}" for code in codes.get(taken.key) or _grey(taken.key)), *map(_told, xyz))
-                for taken in job.measured.fields
+                for taken in job.of(DisplayWork).measured.fields
                 for xyz in taken.readings
             ]
         case Sheet.BRIGHTNESS:
             ways = {False: "rising", True: "falling"}
             return BRIGHTNESS, [
                 (f"{level.lux:g}", ways[level.falling], _told(value))
-                for level in job.measured.levels
+                for level in job.of(DisplayWork).measured.levels
                 for value in level.luminance
             ]
 
@@ -198,7 +199,7 @@ def export_sheet(job: Job, sheet: Sheet, file: Path, when: str) -> None:
 
 def _as_cgats(job: Job, sheet: Sheet, columns: tuple[str, ...], rows: list[tuple[str, ...]], when: str) -> str:
     head = {"ORIGINATOR": "Daruma", "DESCRIPTOR": f"{job.name}, {sheet.value}", "CREATED": when}
-    instrument = job.measured.instrument or (job.readings[0].instrument if job.readings else "")
+    instrument = job.of(DisplayWork).measured.instrument or (job.readings[0].instrument if job.readings else "")
     if instrument:
         head["INSTRUMENTATION"] = instrument
     names = [_CGATS.get(column, column.upper()) for column in columns]

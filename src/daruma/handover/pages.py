@@ -13,6 +13,7 @@ from daruma.core.colour.sheet import PanelSheet
 from daruma.core.colour.temperature import locus_line
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.brightness_plot import brightness_plot
@@ -76,14 +77,14 @@ def make_pages(
 
 
 def _plots(job: Job, model: Model, panel: PanelSheet | None) -> Iterator[tuple[str, Picture]]:
-    proof = job.proof(Function.AMBIENT_WHITE)
+    proof, measured = job.proof(Function.AMBIENT_WHITE), job.of(DisplayWork).measured
     if proof is not None and proof.readings:
         verdict = verdict_of(model.white, proof.readings, proof.uncertainty)
         beside = Beside(locus_line(), daylight_line(), before_tuning(job, model.white))
         yield "The white, measured", white_plot(*PLOT_SIZE, model.white, verdict, beside)
-    if job.proof(Function.AUTO_BRIGHTNESS) is not None and job.measured.levels:
-        verdict_of_levels = judge_brightness(model.display, job.measured.levels, job.measured.luminance)
-        picture = brightness_plot(*PLOT_SIZE, model.display, verdict_of_levels, job.measured.levels)
+    if job.proof(Function.AUTO_BRIGHTNESS) is not None and measured.levels:
+        verdict_of_levels = judge_brightness(model.display, measured.levels, measured.luminance)
+        picture = brightness_plot(*PLOT_SIZE, model.display, verdict_of_levels, measured.levels)
         yield "Luminance against the light in the room", picture
     if panel is not None:
         yield "The panel, measured", panel_picture(PLOT_SIZE[0], PLOT_SIZE[1] + 120, model.display, panel)

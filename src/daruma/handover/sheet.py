@@ -11,6 +11,7 @@ from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup, Origin
 from daruma.core.job import Job, Proof
 from daruma.core.kinds.display.facts import PanelKind
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.model import Model
 from daruma.core.parts import IDENTITY_LABEL, Function, Identity, PartKind
 from daruma.core.plain import plain
@@ -89,7 +90,9 @@ def make_sheet(
         system=job.ticket.system,
         imei=grouped(job.ticket.imei),
         panel=_fitted(job),
-        panel_source="the shop's stock" if job.ticket.display_stays else job.ticket.panel_source or "not recorded",
+        panel_source="the shop's stock"
+        if PartKind.DISPLAY not in job.ticket.parts
+        else job.ticket.of(DisplayTicket).source or "not recorded",
         source=_source(backup),
         promises=promises,
         not_back=tuple(f"{label}: {why}" for label, why in open_ones),
@@ -99,7 +102,7 @@ def make_sheet(
         steps=tuple((actions[s.action].figures.title, s.state.value, s.note, s.when) for s in job.steps if s.action in actions),
         backup=backup,
         second_eye=job.all_proven,
-        tuned=backup.content.note if backup is not None and job.tuned == backup.ref else "",
+        tuned=backup.content.note if backup is not None and job.of(DisplayWork).made == backup.ref else "",
     )
 
 
@@ -123,7 +126,7 @@ def _instruments(job: Job, function: Function) -> str:
     proof = job.proof(function)
     names = [reading.instrument for reading in proof.readings] if proof is not None else []
     if function is Function.AUTO_BRIGHTNESS:
-        names.append(job.measured.instrument)
+        names.append(job.of(DisplayWork).measured.instrument)
     return ", ".join(dict.fromkeys(name for name in names if name))
 
 
@@ -133,9 +136,10 @@ def _shown(value: object) -> object:
 
 
 def _fitted(job: Job) -> str:
-    if job.ticket.display_stays:
+    if PartKind.DISPLAY not in job.ticket.parts:
         return "a new front sensor flex with the original's data; the display stayed"
-    return f"display panel by {job.ticket.panel_maker or 'an unnamed maker'}, {PANEL_WORDS[job.ticket.panel_kind]}"
+    panel = job.ticket.of(DisplayTicket)
+    return f"display panel by {panel.maker or 'an unnamed maker'}, {PANEL_WORDS[panel.kind]}"
 
 
 def _source(backup: Backup | None) -> str:

@@ -113,7 +113,7 @@ class HandsSim:
     def _do(self, args: Mapping[str, Any]) -> dict[str, Any]:
         phone = self._phone(args)
         original = self._world.panels[phone.home_panel]
-        new = self._world.panels.get(str(args.get("new")))
+        new = self._world.panels.get(str(args["new"].get(PartKind.DISPLAY.value)))
         act = str(args["act"])
         if self._world.faults.take("slip"):
             self._slip(act, phone, original, new)

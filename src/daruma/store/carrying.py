@@ -10,7 +10,6 @@ from dataclasses import dataclass, field, replace
 from datetime import datetime
 from hashlib import sha256
 from pathlib import Path
-from typing import Any
 
 from sqlalchemy import Connection, func, insert, select, text
 
@@ -21,13 +20,14 @@ from daruma.store.database import FILE, Database, count_lost
 from daruma.store.digests import ACT, SETTLEMENT, SHELF, is_whole
 from daruma.store.engine import StoreTrouble
 from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_since
-from daruma.store.jobs import job_of, put_jobs, put_shelf
+from daruma.store.jobs import fetching, job_of, put_jobs, put_shelf
 from daruma.store.journal import add_act, add_settlement
 from daruma.store.marks import Marked, Marks
 from daruma.store.old_store import OldStore, Row, each_row, text_of
 from daruma.store.purging import without_identifiers
 from daruma.store.retention import purge_again
 from daruma.store.schema import acts, backups, doubts, jobs, outcome_totals, settlements, shelf
+from daruma.store.series import Series
 from daruma.store.vault import head_in, keep_in, put_head
 
 
@@ -180,13 +180,13 @@ class _Merge:
 
     def _jobs(self, refs: Mapping[str, str]) -> None:
         columns = jobs.columns.keys()
-        mine = {row["uid"]: row for row in self.new.execute(select(jobs)).mappings()}
+        mine = {row["uid"]: row for row in self.new.execute(select(jobs)).mappings().all()}
         for number, row in each_row(self.old, "jobs", columns):
-            job = job_of(row) if row is not None else None
+            job = job_of(row, self._old_series) if row is not None else None
             if row is None or job is None:
                 self.carried.lost.append(f"job J-{number:04d} is damaged in the replaced store")
                 continue
-            there = job_of(mine[row["uid"]]) if row["uid"] in mine else None
+            there = job_of(mine[row["uid"]], fetching(self.new)) if row["uid"] in mine else None
             if there is None:
                 job = replace(job, number=self._place_of(number)) if row["uid"] not in mine else job
                 self.carried.jobs += 1
@@ -196,6 +196,14 @@ class _Merge:
                 self._put(replace(_renamed(further, refs), number=there.number), row)
             elif job != there:
                 self.carried.differs.append(f"{there.name}: the copy's is further ({_state(there)}, not {_state(job)})")
+
+    def _old_series(self, uid: str) -> Series:
+        """Return the series of a job in the replaced store, as far as they can be read."""
+        rows = {}
+        with suppress(*DAMAGE):
+            for link, before, body in self.old.execute("SELECT link, before, body FROM series WHERE job = ?", (uid,)):
+                rows[text_of(link)] = text_of(before), text_of(body)
+        return Series(rows)
 
     def _put(self, job: Job, row: Row) -> None:
         purged = text_of(row["purged"])
@@ -239,12 +247,12 @@ class _Merge:
 
 def _renamed(job: Job, names: Mapping[str, str]) -> Job:
     """Return a job whose references read by the names that its backups have now."""
-    changes: dict[str, Any] = {}
-    for attribute in ("backup", "flex_backup", "tuned"):
-        digest = known_by(getattr(job, attribute))
-        if digest in names:
-            changes[attribute] = f"{names[digest]}{KNOWN_BY}{digest}"
-    return replace(job, **changes) if changes else job
+
+    def now(ref: str) -> str:
+        digest = known_by(ref)
+        return f"{names[digest]}{KNOWN_BY}{digest}" if digest in names else ref
+
+    return job.having(*(replace(work, source=now(work.source), made=now(work.made)) for work in job.parts.values()))
 
 
 def _further(one: Job, other: Job) -> Job:

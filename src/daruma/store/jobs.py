@@ -15,14 +15,17 @@ from sqlalchemy.dialects.sqlite import insert
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
 from daruma.core.merging import Clash, merged
+from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.shelf import ShelfPart
-from daruma.store.apart import rows_apart
+from daruma.store.apart import DAMAGE, rows_apart
+from daruma.store.bodies import Fetch, body_of, job_in
 from daruma.store.database import Database
 from daruma.store.digests import JOB, SHELF, fresh_uid, is_whole, row_digest
 from daruma.store.engine import StoreTrouble
 from daruma.store.heads import count_up
 from daruma.store.purging import is_purged, without_identifiers
 from daruma.store.schema import jobs, outcome_totals, shelf
+from daruma.store.series import Series, forget_series, keep_series, series_of
 
 AT_ONCE = 500  # jobs looked up with one question
 RECENT = 60  # closed jobs that stay on view
@@ -101,7 +104,7 @@ class JobBook:
         """Return a job as it is to be kept in place of what is there."""
         if row is None:
             return replace(job, uid=job.uid or fresh_uid(), revision=job.revision + 1)
-        stored = _job(row)
+        stored = _job(connection, row)
         if stored is None:
             raise _damaged(row.number)
         change.subtract(totals_of(stored))
@@ -135,9 +138,9 @@ class JobBook:
     def _one(self, query: Select[Any], name: str) -> Job:
         with self._database.reading() as connection:
             row = next(iter(rows_apart(connection, query, jobs.c.number)), None)
+            job = _job(connection, row) if row is not None else None
         if row is None:
             raise StoreTrouble(f"There is no job {name}.", safe="The others are untouched.", advice="Search the jobs.")
-        job = _job(row)
         if job is None:
             raise _damaged(row.number)
         return self._remember((job,))[0]
@@ -155,7 +158,7 @@ class JobBook:
         with self._database.reading() as connection:
             for query in queries:
                 for row in rows_apart(connection, query, jobs.c.number):
-                    job = _job(row)
+                    job = _job(connection, row)
                     if job is None:
                         damaged[row.number] = VaultFault(f"job {job_name(row.number)}", CHANGED)
                     else:
@@ -235,8 +238,9 @@ def refuse_overtaken(connection: Connection, job: Job) -> None:
     stored = _stored(connection, job)
     if stored is None:
         return
-    fields = [name for name in ("steps", "target", "backup", "flex_backup") if getattr(stored, name) != getattr(job, name)]
-    if fields:
+    fields = ["steps"] if stored.steps != job.steps else []
+    mine, kept = ({kind: (work.target, work.source) for kind, work in each.parts.items()} for each in (job, stored))
+    if fields := [*fields, *(PART_LABEL[kind].lower() for kind in PartKind if mine.get(kind) != kept.get(kind))]:
         raise StaleJob(job, stored, fields)
 
 
@@ -253,7 +257,7 @@ def _stored(connection: Connection, job: Job) -> Job | None:
     row = connection.execute(_WHOLE.where(jobs.c.uid == job.uid)).first()
     if row is None:
         return None
-    found = _job(row)
+    found = _job(connection, row)
     if found is None:
         raise _damaged(row.number)
     return found
@@ -266,7 +270,15 @@ def put_jobs(connection: Connection, kept: Sequence[Job], when: str, purged: str
     changed = {name: statement.excluded[name] for name in names}
     statement = statement.on_conflict_do_update(index_elements=["number"], set_=changed)
     there = _purged_of(connection, kept)
-    connection.execute(statement, [_row(job, when, purged or there.get(job.number, "")) for job in kept])
+    rows = []
+    for job in kept:
+        gone = purged or there.get(job.number, "")
+        body, readings = body_of(job)
+        if gone:
+            forget_series(connection, job.uid)
+        keep_series(connection, job.uid, readings)
+        rows.append(_row(job, body, when, gone))
+    connection.execute(statement, rows)
 
 
 def _purged_of(connection: Connection, kept: Sequence[Job]) -> dict[int, str]:
@@ -278,10 +290,10 @@ def _purged_of(connection: Connection, kept: Sequence[Job]) -> dict[int, str]:
     return found
 
 
-def _row(job: Job, when: str, purged: str) -> dict[str, object]:
+def _row(job: Job, body: str, when: str, purged: str) -> dict[str, object]:
     row: dict[str, object] = {"number": job.number, "uid": job.uid, "revision": job.revision, "updated": when}
     row |= {"closed": job.closed, "imei": job.ticket.imei, "model": job.ticket.model, "purged": purged}
-    row["body"] = msgspec.json.encode(job).decode()
+    row["body"] = body
     return {**row, "sha256": row_digest(JOB, row)}
 
 
@@ -307,18 +319,29 @@ def _shelf_part(row: Any) -> ShelfPart | None:
         return None
 
 
-def _job(row: Row[Any]) -> Job | None:
-    """Return a job from its row, None where that is not as it was written."""
-    return job_of(dict(zip(_NAMES, row, strict=True)))
+def _job(connection: Connection, row: Row[Any]) -> Job | None:
+    """Return a job from its row, None where that or one of its measurements is not as it was written."""
+    return job_of(dict(zip(_NAMES, row, strict=True)), fetching(connection))
 
 
-def job_of(row: Any) -> Job | None:
+def fetching(connection: Connection) -> Fetch:
+    """Return how the series of jobs are fetched; a damaged page hides those that lie on it."""
+
+    def fetch(uid: str) -> Series:
+        try:
+            return series_of(connection, uid)
+        except DAMAGE:
+            return Series({})
+
+    return fetch
+
+
+def job_of(row: Any, fetch: Fetch) -> Job | None:
     """Return a job from its row as a mapping, None where that is not as it was written or makes no sense."""
     if not is_whole(JOB, row, row["sha256"]):
         return None
-    try:
-        job = msgspec.json.decode(row["body"], type=Job)
-    except msgspec.MsgspecError:
+    job = job_in(row["body"], row["uid"], fetch)
+    if job is None:
         return None
     known = (row["number"], row["uid"], row["revision"])
     if known == (job.number, job.uid, job.revision):

@@ -30,24 +30,11 @@ def _salt(connection: Connection) -> str:
 def without_identifiers(job: Job) -> Job:
     """Return a job without what points to the phone, its owner or the parts in it."""
     ticket = job.ticket
-    kept = Ticket(
-        model=ticket.model,
-        system=ticket.system,
-        original=ticket.original,
-        chip=ticket.chip,
-        panel_kind=ticket.panel_kind,
-        panel_maker=ticket.panel_maker,
-        flex=ticket.flex,
-        donor=ticket.donor,
-        display_stays=ticket.display_stays,
-        promised=ticket.promised,
-        before=ticket.before,
-    )
+    told = {kind: part.nameless() for kind, part in ticket.parts.items()}
+    kept = Ticket(ticket.model, system=ticket.system, promised=ticket.promised, before=ticket.before, parts=told)
     steps = tuple(replace(step, note="") for step in job.steps)
-    # a sensor's gains are its flex's own; what was measured of the display says nothing of whose it was
-    measured = replace(job.measured, die="", lights=())
-    stripped = replace(job, backup="", flex_backup="", tuned="", target=None, target_image="", phone={})
-    stripped = replace(stripped, ticket=kept, steps=steps, measured=measured)
+    works = {kind: work.nameless() for kind, work in job.parts.items()}
+    stripped = replace(job, ticket=kept, steps=steps, parts=works, phone={})
     # what stood stands: only the names of its parts are gone
     proofs = tuple(replace(proof, parts=()) if job.stands(proof) else _fallen(proof) for proof in job.proofs)
     return replace(stripped, proofs=proofs)

@@ -8,7 +8,7 @@ from sqlalchemy import Connection, select, text, update
 from daruma.core.backup import known_by, name_of
 from daruma.core.job import Job
 from daruma.store.database import Database
-from daruma.store.jobs import job_of, put_jobs
+from daruma.store.jobs import fetching, job_of, put_jobs
 from daruma.store.purging import is_purged, remember, without_identifiers
 from daruma.store.schema import acts, backups, doubts, jobs
 
@@ -51,8 +51,8 @@ def purge(database: Database, closed_before: str, when: str) -> Due:
 
 def purge_again(connection: Connection, when: str) -> Due:
     """Purge whatever came back of what is remembered as purged."""
-    rows = connection.execute(select(jobs).where(jobs.c.purged == "")).mappings().all()
-    back = [job for row in rows if is_purged(connection, row["uid"]) and (job := job_of(row)) is not None]
+    rows, fetch = connection.execute(select(jobs).where(jobs.c.purged == "")).mappings().all(), fetching(connection)
+    back = [job for row in rows if is_purged(connection, row["uid"]) and (job := job_of(row, fetch)) is not None]
     kept = connection.execute(select(backups.c.number, backups.c.sha256).where(backups.c.purged == "")).all()
     found = {number: sha for number, sha in kept if is_purged(connection, sha)}
     _purge_backups(connection, found, when)
@@ -84,8 +84,9 @@ _OPEN_ACT = select(acts.c.job).where(acts.c.number.in_(select(doubts.c.act)))
 def _due(connection: Connection, closed_before: str) -> tuple[list[Job], dict[int, str]]:
     """Return the jobs that are due, and the digests of the backups that go with them by number."""
     query = select(jobs).where(jobs.c.closed > "", jobs.c.closed < closed_before, jobs.c.purged == "")
-    rows = connection.execute(query.where(jobs.c.uid.not_in(_OPEN_ACT)).order_by(jobs.c.number)).mappings()
-    found = [job for row in rows if (job := job_of(row)) is not None]
+    rows = connection.execute(query.where(jobs.c.uid.not_in(_OPEN_ACT)).order_by(jobs.c.number)).mappings().all()
+    fetch = fetching(connection)
+    found = [job for row in rows if (job := job_of(row, fetch)) is not None]
     here = {_digits(imei) for imei in connection.execute(select(jobs.c.imei).where(jobs.c.closed == "")).scalars()}
     named = select(acts.c.backup).where(acts.c.number.in_(select(doubts.c.act)))
     doubtful = {known_by(str(ref)) for ref in connection.execute(named).scalars()}

@@ -19,6 +19,16 @@ jobs = Table(
     Column("purged", String, nullable=False),
 )
 
+# what jobs have measured, one reading a row, each linked to the one before it: a job holds the link of the last one
+series = Table(
+    "series",
+    metadata,
+    Column("job", String, primary_key=True),
+    Column("link", String, primary_key=True),
+    Column("before", String, nullable=False),
+    Column("body", String, nullable=False),
+)
+
 # how often each action went well, by model: kept apart from the jobs, so that it outlives what is purged of them
 outcome_totals = Table(
     "outcome_totals",

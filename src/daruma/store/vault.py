@@ -77,6 +77,12 @@ class Vault:
             )
         return backup
 
+    def has(self, ref: str) -> bool:
+        """Return whether a backup is there by its reference and was not purged; its bytes are not looked at."""
+        query = select(backups.c.number).where(backups.c.sha256 == known_by(ref), backups.c.purged == "")
+        with self._database.reading() as connection:
+            return connection.execute(query).first() is not None
+
     def find(self, words: str = "", *, imei: str = "", layout: str = "", maker: str = "", limit: int = 500) -> tuple[Backup, ...]:
         """Return backups, newest first, whose model, IMEI, die or fields hold every word."""
         query = _WHOLE.order_by(desc(backups.c.number)).limit(limit)

@@ -32,6 +32,7 @@ def check_rows(database: Database | FileLook) -> tuple[VaultFault, ...]:
             *_chain(raw, "acts", ACT, lambda number: f"act {number}"),
             *_chain(raw, "settlements", SETTLEMENT, lambda number: _settlement(raw, number)),
             *_plain(raw, "jobs", JOB, lambda number: f"job {job_name(number)}"),
+            *_series(raw),
             *_plain(raw, "shelf", SHELF, lambda number: f"row {number} of the shelf"),
             *_doubts(raw),
         )
@@ -82,6 +83,36 @@ def _plain(raw: sqlite3.Connection, table: str, names: tuple[str, ...], called: 
             yield VaultFault(called(number), UNREADABLE)
         elif said is None or hashlib.sha256(said).hexdigest()[:DIGITS] != digest:
             yield VaultFault(called(number), CHANGED)
+
+
+def _series(raw: sqlite3.Connection) -> Iterator[VaultFault]:
+    """Yield jobs whose measurements are not as they were written, or not all there."""
+    changed = set()
+    try:
+        for job, link, before, body in raw.execute("SELECT job, link, before, cast(body AS BLOB) FROM series"):
+            said = f"{before}".encode() + (body or b"")
+            if hashlib.sha256(said).hexdigest()[:DIGITS] != link:
+                changed.add(str(job))
+        for query in (_LAST_MISSING, _ONE_MISSING):
+            changed |= {str(row[0]) for row in raw.execute(query, (FIRST,))}
+        numbers = dict(raw.execute("SELECT uid, number FROM jobs").fetchall()) if changed else {}
+    except DAMAGE as error:
+        yield VaultFault("the measurements of the jobs", f"they cannot be read: {error}")
+        return
+    for uid in sorted(changed):
+        name = job_name(numbers[uid]) if uid in numbers else "(none)"
+        yield VaultFault(f"job {name}", "what it has measured is not as it was written")
+
+
+# a job says by the link of its last one what each series holds; each but the first has the one before it
+_LAST_MISSING = """
+SELECT uid FROM jobs, json_tree(iif(instr(body, '"last":"') > 0 AND json_valid(body), body, '{}')) AS held
+WHERE held.key = 'last' AND held.value <> ? AND NOT EXISTS (SELECT 1 FROM series WHERE job = uid AND link = held.value)
+"""
+_ONE_MISSING = """
+SELECT job FROM series AS later WHERE before <> ?
+AND NOT EXISTS (SELECT 1 FROM series WHERE job = later.job AND link = later.before)
+"""
 
 
 def _rows(raw: sqlite3.Connection, table: str, names: tuple[str, ...], chain: str) -> Iterator[Row]:

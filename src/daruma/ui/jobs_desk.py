@@ -10,7 +10,11 @@ from PySide6.QtCore import QObject, Signal
 
 from daruma.bench.context import Context, local_time
 from daruma.core.errors import Trouble
-from daruma.core.job import Job, ticket_faults
+from daruma.core.intake import ticket_faults
+from daruma.core.job import Job
+from daruma.core.kinds import room, rooms
+from daruma.core.part_work import PartTicket
+from daruma.core.parts import Function, PartKind
 from daruma.ui.drafts import Drafts
 from daruma.ui.running import Running, context_of
 from daruma.ui.work import Lane
@@ -31,6 +35,7 @@ class JobsDesk(Running):
         self.jobs: dict[int, Job] = {}
         self.shelf: tuple[ShelfPart, ...] = ()
         self.number = 0
+        self._off: dict[tuple[str, PartKind], PartTicket] = {}
         self.drafts = Drafts(self.store, lambda job: self.ready.save_ticket(job, Context()), self)
         self.drafts.failed.connect(self.trouble)
         self.drafts.kept.connect(self._ticket_kept)
@@ -98,6 +103,37 @@ class JobsDesk(Running):
             self._put(replace(self.job, ticket=ticket))
             self.drafts.keep(self.jobs[self.number])
 
+    def promise(self, function: Function, on: bool) -> None:
+        """Promise a function, or take the promise back; the part that speaks for it comes on the table with it.
+
+        One that was taken off by hand stays off.
+        """
+        if self.job is None:
+            return
+        ticket = self.job.ticket
+        kept = tuple(f for f in ticket.promised if f is not function)
+        needed = (each for each in rooms() if function in each.functions and (self.job.uid, each.kind) not in self._off)
+        fresh = (each.ticket() for each in needed if each.kind not in ticket.parts)
+        parts = ticket.having(*fresh).parts if on else ticket.parts
+        self.edit(promised=(*kept, function) if on else kept, parts=parts)
+
+    def edit_part(self, kind: PartKind, /, **changes: Any) -> None:
+        """Change what the ticket on view says of a part on the table."""
+        if self.job is not None and kind in self.job.ticket.parts:
+            self.edit(parts=self.job.ticket.having(replace(self.job.ticket.parts[kind], **changes)).parts)
+
+    def put_on(self, kind: PartKind) -> None:
+        """Put a part on the table; what was typed of it before it was taken off comes back."""
+        if self.job is not None and kind not in self.job.ticket.parts:
+            part = self._off.pop((self.job.uid, kind), None) or room(kind).ticket()
+            self.edit(parts=self.job.ticket.having(part).parts)
+
+    def take_off(self, kind: PartKind) -> None:
+        """Take a part off the table: it stays as it is."""
+        if self.job is not None and kind in self.job.ticket.parts:
+            self._off[self.job.uid, kind] = self.job.ticket.parts[kind]
+            self.edit(parts=self.job.ticket.without(kind).parts)
+
     def _ticket_kept(self, kept: Job) -> None:
         """Take the revision that a kept ticket has now, and what another window changed of its job meanwhile."""
         mine = self.jobs.get(kept.number)
@@ -158,6 +194,6 @@ class JobsDesk(Running):
             )
 
 
-def shelf_for(shelf: tuple[ShelfPart, ...], model: str, job: str) -> Mapping[str, ShelfPart]:
-    """Return the shelf's panels for a model that no other job has taken."""
-    return {part.die: part for part in shelf if part.model == model and part.used_in in ("", job)}
+def shelf_for(shelf: tuple[ShelfPart, ...], kind: PartKind, model: str, job: str) -> Mapping[str, ShelfPart]:
+    """Return the shelf's parts of a kind for a model that no other job has taken."""
+    return {part.die: part for part in shelf if (part.part, part.model) == (kind, model) and part.used_in in ("", job)}

@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 from scipy import stats
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.known import record_of_outcomes
+from daruma.core.history import record_of_outcomes
 from daruma.core.plan.odds import Beta, Outcomes, Record, WriteLife, at_least_once, total, tries_of_a_doubtful_part
 
 

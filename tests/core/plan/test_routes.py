@@ -5,11 +5,12 @@ from dataclasses import replace
 import pytest
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.job import Job, Step, StepState, Ticket
+from daruma.core.history import history
+from daruma.core.job import Job, Step, StepState
 from daruma.core.kinds.display.facts import ChipPlace, NewPanel, OriginalState, PanelKind, PanelRecord
 from daruma.core.kinds.display.state import PanelVal, PanelVar
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.kinds.sensor_flex import FlexState, FlexVar
-from daruma.core.known import history
 from daruma.core.pairing import Facts, evaluate
 from daruma.core.parts import CARRIER, Function, Identity, PartKind, PartSelf
 from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
@@ -281,7 +282,7 @@ def test_a_rule_whose_first_action_is_not_open_asks_nothing() -> None:
 def job_with(*done: str, failed: str = "", panel: str = "", target: str = "") -> Job:
     steps = [Step(key, StepState.DONE) for key in done] + ([Step(failed, StepState.FAILED)] if failed else [])
     part = PartSelf(target, PartKind.DISPLAY, "Ostby", "cedar_l", 256) if target else None
-    return Job(1, "", Ticket(panel_die=panel), steps=tuple(steps), target=part)
+    return Job(1, "", steps=tuple(steps)).with_ticket(DisplayTicket(panel)).having(DisplayWork(target=part))
 
 
 TO_READ = ("open_phone", "original_to_socket", "read_original", "new_to_socket", "read_new")

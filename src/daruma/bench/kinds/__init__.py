@@ -55,5 +55,11 @@ def carry_out(doing: Doing, job: Job, action: Action, context: Context) -> tuple
 
 def act_by_hand(doing: Doing, job: Job, action: Action) -> None:
     """Let the stand-in hands do what an action is by hand; a technician does it with their own."""
+    new = new_parts(job)
     for deed in action.hands:
-        doing.by_hand(lambda hands, deed=deed: hands.do(deed, job.ticket.imei, job.ticket.panel_die))  # type: ignore[misc]
+        doing.by_hand(lambda hands, deed=deed: hands.do(deed, job.ticket.imei, new))  # type: ignore[misc]
+
+
+def new_parts(job: Job) -> dict[str, str]:
+    """Return the dies of the new parts on a job's ticket, by the names of their kinds."""
+    return {kind.value: part.die for kind, part in job.ticket.parts.items() if part.die}

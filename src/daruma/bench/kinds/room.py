@@ -7,11 +7,12 @@ from typing import Any
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.rig import BenchState
+from daruma.bench.writing import WritePlan
 from daruma.catalogue.loader import Catalogue
 from daruma.core.backup import Backup
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
-from daruma.core.known import Known
+from daruma.core.known import KnownPart
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action
@@ -51,12 +52,20 @@ def _all_met(_: Job) -> frozenset[Condition]:
     return frozenset()
 
 
-def _all_count(_: Job, __: Known, done: Done) -> Done:
+def _all_count(_: Job, __: KnownPart, done: Done) -> Done:
     return done
 
 
 def _nothing_chosen(job: Job, _: Route, __: Case) -> Chosen:
     return Chosen(job)
+
+
+def _nothing_planned(_: Job, __: KnownPart) -> None:
+    return None
+
+
+def _nothing_to_decide(job: Job, _: WritePlan | None, __: Context) -> Job:
+    return job
 
 
 def _unseen(_: Doing, job: Job) -> Job:
@@ -69,7 +78,8 @@ class BenchRoom:
 
     `bare` are the facts on the ticket, `facts` those with what the shop knows (the phone's backups are given), `at_most` those
     with which every step is there that there could be. `steps` do the actions that are not done by hand, `tells` what a
-    hand step's outcome says of the part. `locks` are the interlocks of writing to it; `proofs` prove the functions that
+    hand step's outcome says of the part. `locks` are the interlocks of writing to it, `planned` is what a write would
+    write, `decide` keeps what a technician decides about that; `proofs` prove the functions that
     it speaks for. `besides` are actions that no plan has, `counts` what of the work done still counts, `as_found` reads what
     a failed write has left; `unmet` are conditions that the ticket rules out.
     """
@@ -80,10 +90,12 @@ class BenchRoom:
     steps: Mapping[str, Step]
     locks: Callable[[Doing, Job, BenchState], tuple[Interlock, ...]]
     proofs: Mapping[Function, Proving]
+    planned: Callable[[Job, KnownPart], WritePlan | None] = _nothing_planned
+    decide: Callable[[Job, WritePlan | None, Context], Job] = _nothing_to_decide
     at_most: Callable[[Any], Any] = _as_it_is
     besides: Callable[[Catalogue], tuple[Action, ...]] = _no_actions
     unmet: Callable[[Job], frozenset[Condition]] = _all_met
-    counts: Callable[[Job, Known, Done], Done] = _all_count
+    counts: Callable[[Job, KnownPart, Done], Done] = _all_count
     chosen: Callable[[Job, Route, Case], Chosen] = _nothing_chosen
     as_found: Callable[[Doing, Job], Job] = _unseen
     tells: Mapping[str, Callable[[Job, bool], Job]] = field(default_factory=dict)

@@ -6,6 +6,7 @@ from dataclasses import replace
 from daruma.bench import keeping
 from daruma.bench.acting import act, refuse_dark
 from daruma.bench.context import Context
+from daruma.bench.decoded import Decoded
 from daruma.bench.doing import Doing
 from daruma.bench.kinds.room import BenchRoom, Proving
 from daruma.bench.reading import read_part
@@ -14,9 +15,8 @@ from daruma.bench.writing import Place, evidence_of, has_double, is_doubtful, so
 from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
-from daruma.core.job import Job, Proof
-from daruma.core.kinds.sensor_flex import FlexEvidence, FlexFacts, FlexState, flex_interlocks
-from daruma.core.known import is_done
+from daruma.core.job import Job, Proof, is_done
+from daruma.core.kinds.sensor_flex import FlexEvidence, FlexFacts, FlexState, FlexTicket, FlexWork, flex_interlocks
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, Identity, PartKind
@@ -32,7 +32,7 @@ EAR = "ear"  # the programmer's adapter on the ear-speaker connector
 
 def bare(job: Job) -> FlexFacts:
     """Return what the ticket says of the flex."""
-    return FlexFacts(job.ticket.flex)
+    return FlexFacts(job.ticket.of(FlexTicket).state)
 
 
 def known_facts(_: Doing, job: Job, flex: FlexFacts, kept: Sequence[Backup]) -> FlexFacts:
@@ -43,20 +43,24 @@ def known_facts(_: Doing, job: Job, flex: FlexFacts, kept: Sequence[Backup]) -> 
 
 def unmet(job: Job) -> frozenset[Condition]:
     """Return that the face module is not sound, where face unlock failed before and the flex is not to blame."""
-    blameless = job.ticket.before.get(Function.FACE_UNLOCK) is Tri.NO and job.ticket.flex is FlexState.SOUND
+    blameless = job.ticket.before.get(Function.FACE_UNLOCK) is Tri.NO and job.ticket.of(FlexTicket).state is FlexState.SOUND
     return frozenset({Condition.DOT_MAP_READABLE}) if blameless else frozenset()
 
 
 def tested(job: Job, good: bool) -> Job:
     """Return the job with what a test of the flex has found."""
-    return job if good else replace(job, ticket=replace(job.ticket, flex=FlexState.REPLACED))
+    return job if good else job.with_ticket(replace(job.ticket.of(FlexTicket), state=FlexState.REPLACED))
 
 
 def locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
-    """Evaluate the interlocks of writing the flex on the holder."""
+    """Evaluate the interlocks of writing the flex on the holder, as they look."""
+    return _locks(doing, job, bench, doing.decoded)
+
+
+def _locks(doing: Doing, job: Job, bench: BenchState, decoded: Decoded | None = None) -> tuple[Interlock, ...]:
     model, shop = doing.model(job), doing.shop
     part = bench.sockets.get(HOLDER)
-    source, backup = source_of(shop, model, job.flex_backup, KIND)
+    source, backup = source_of(shop, model, job.of(FlexWork).source, KIND, decoded)
     evidence = FlexEvidence(
         model=model,
         part=part,
@@ -76,16 +80,17 @@ def _write(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, st
 
     A flex has no known limit of writes; the journal keeps the act all the same.
     """
-    if not job.flex_backup or is_done(job, "swap_flex"):
+    kept = job.of(FlexWork).source
+    if not kept or is_done(job, "swap_flex"):
         raise Trouble("Nothing to write to the flex yet.", safe="Nothing was sent.", advice="Back up the original flex first.")
     model, rig = doing.model(job), doing.rig
-    source = keeping.record_of(doing.shop.vault.get(job.flex_backup), model)
-    refuse_dark(locks(doing, job, look(rig)))
+    source = keeping.record_of(doing.shop.vault.get(kept), model)
+    refuse_dark(_locks(doing, job, look(rig)))
     found = read_part(rig, doing.catalogue, model, context, kind=KIND, socket=HOLDER)
     place = Place(rig, model, KIND, HOLDER, found.part, _image(found.record, source), found.record.image)
-    lit = locks(doing, job, look(rig))
+    lit = _locks(doing, job, look(rig))
     advice = "Seat the flex again, then write once more."
-    intent = place.intent(job, job.flex_backup, lit, advice, "The original's data are safe.")
+    intent = place.intent(job, kept, lit, advice, "The original's data are safe.")
     if place.image != place.before:
         act(doing.shop.journal, intent, context, lambda sent: place.send(context, sent), lambda: place.look_back(context))
     return job, "read-back is equal"
@@ -99,18 +104,22 @@ def _read(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str
     doing.right_phone(job)
     found = read_part(doing.rig, doing.catalogue, doing.model(job), context, twice=True, kind=KIND, socket=EAR)
     backup = keeping.keep_part(doing.shop.vault, found, job, doing.rig.programmer().hello(), context.now())
-    return replace(job, flex_backup=backup.ref), f"kept as {backup.name}"
+    return _from(job, backup), f"kept as {backup.name}"
+
+
+def _from(job: Job, backup: Backup) -> Job:
+    return job.having(replace(job.of(FlexWork), source=backup.ref))
 
 
 def _earlier_backup(doing: Doing, job: Job, _: Action, __: Context) -> tuple[Job, str]:
     backup = keeping.newest_backup(doing.shop.vault, job.ticket.imei, doing.model(job), KIND)
-    return replace(job, flex_backup=backup.ref), keeping.taken_from(backup)
+    return _from(job, backup), keeping.taken_from(backup)
 
 
 def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     job, _said = doing.read_phone(job, context)
     backup = keep_flex_data(doing.shop.vault, doing.model(job), job, context.now())
-    return replace(job, flex_backup=backup.ref), f"kept as {backup.name}"
+    return _from(job, backup), f"kept as {backup.name}"
 
 
 def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:

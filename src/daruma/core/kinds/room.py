@@ -3,8 +3,14 @@
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from enum import Enum
+from typing import Any
 
+from daruma.core.job import Job
+from daruma.core.kinds.entries import Entry, Told
+from daruma.core.known import KnownPart, Seen
+from daruma.core.model import Model
 from daruma.core.pairing import Condition
+from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.plan.actions import Action, Trait
 from daruma.core.plan.case import Case
@@ -28,29 +34,45 @@ def _no_values(_: Case) -> Values:
     return {}
 
 
+def _no_faults(_: PartTicket, __: Model | None) -> Mapping[str, str]:
+    return {}
+
+
 def _no_notes(_: Case, __: Action) -> tuple[str, ...]:
     return ()
 
 
 @dataclass(frozen=True, slots=True)
 class Room:
-    """Hold what the planner asks of a kind of part; asked only where a part of the kind is on the table.
+    """Hold what is known of a kind of part. What the planner asks is asked only where a part of the kind is on the table.
+
+    `identities` are those that it carries, `functions` those whose proof belongs to it. `ticket` and `work` are how a ticket
+    and a job hold it, `entries` what intake asks, `told` how the answers read; `faults` are what keeps a ticket from being
+    planned, by field; `seen` is what it says for the pairing
+    model.
 
     `start` are its values before anything was done, `actions` all that can be done to it from where things stand (None:
     not known yet). `threads` and `conditions` say what of those values makes an identity agree and a condition hold, each
-    by its alternatives. `ends` must hold where work may stop. `functions` are those whose proof belongs to this kind.
+    by its alternatives. `ends` must hold where work may stop.
 
     The rest is how it gets along with work that is not its own, as in `Around`; `notes` say where an action's chance comes
     from besides its figures.
     """
 
     kind: PartKind
+    identities: tuple[Identity, ...]
     functions: tuple[Function, ...]
+    ticket: type[PartTicket]
+    work: type[PartWork]
+    entries: tuple[Entry, ...]
+    told: Callable[[Any], Told]
+    seen: Callable[[Job, Model, KnownPart], Seen]
     traits: Mapping[str, Trait]
     start: Callable[[Case], Values]
     actions: Callable[[Workbench, Values | None], tuple[Action, ...]]
     threads: Callable[[Case], Mapping[Identity, tuple[Conjunction, ...]]]
     conditions: Callable[[Case], Mapping[Condition, tuple[Conjunction, ...]]]
+    faults: Callable[[Any, Model | None], Mapping[str, str]] = _no_faults
     asks: tuple[Ask, ...] = ()
     ends: Callable[[Case], Conjunction] = _nothing
     doubts: Callable[[Case], tuple[Doubt, ...]] = _nothing

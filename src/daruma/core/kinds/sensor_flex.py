@@ -3,12 +3,17 @@
 from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from enum import Enum
+from typing import ClassVar
 
 from daruma.core.acts import ActKind
 from daruma.core.interlocks import BackupEvidence, Interlock, firmware_of, kept, model_of, owner, settled, unknowable
+from daruma.core.job import Job, is_done
+from daruma.core.kinds.entries import Entry, Told
 from daruma.core.kinds.room import Room, Values
+from daruma.core.known import KnownPart, Seen, board_identities
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
+from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
 from daruma.core.plan.actions import Action, Effort, How, Trait
 from daruma.core.plan.case import Case
@@ -20,6 +25,7 @@ from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
 from daruma.core.records import Record
 
 KIND = PartKind.SENSOR_FLEX
+IDENTITIES = (Identity.FLEX_ID, Identity.AMBIENT_CODE)
 
 
 class FlexState(Enum):
@@ -30,6 +36,25 @@ class FlexState(Enum):
     DEAD = "dead"
     REPLACED = "replaced"
     UNTESTED = "untested"
+
+
+@dataclass(frozen=True, slots=True)
+class FlexTicket(PartTicket):
+    """Hold what intake writes down of the flex in the phone."""
+
+    KIND: ClassVar[PartKind] = KIND
+
+    state: FlexState = FlexState.SOUND
+
+    def nameless(self) -> "FlexTicket":
+        return FlexTicket(state=self.state)
+
+
+@dataclass(frozen=True, slots=True)
+class FlexWork(PartWork):
+    """Hold what was done with the flexes of a job."""
+
+    KIND: ClassVar[PartKind] = KIND
 
 
 @dataclass(frozen=True, slots=True)
@@ -79,6 +104,13 @@ WORDS = {
     FlexState.WORN: "original, worn",
     FlexState.DEAD: "original, dead",
     FlexState.REPLACED: "another phone's",
+    FlexState.UNTESTED: "not tested",
+}
+TOLD = {
+    FlexState.SOUND: "this phone's own, sound",
+    FlexState.WORN: "its own, worn or torn",
+    FlexState.DEAD: "its own, dead",
+    FlexState.REPLACED: "from another phone",
     FlexState.UNTESTED: "not tested",
 }
 SOUND_WORDS = "the front sensor flex is the original and sound"
@@ -241,6 +273,16 @@ def questions(case: Case) -> tuple[Question, ...]:
     return (Question("Is the front sensor flex the original and sound?", "test_flex", answers),)
 
 
+def seen(job: Job, _: Model, __: KnownPart) -> Seen:
+    """Return that the flex in the phone carries the original's data, by itself or written to a new one; and its soundness."""
+    state, swapped = job.ticket.of(FlexTicket).state, is_done(job, "swap_flex")
+    worn = state in (FlexState.WORN, FlexState.DEAD)
+    original = swapped or worn or state is FlexState.SOUND
+    carried = {identity: value for identity, value in board_identities(job.phone).items() if original and identity in IDENTITIES}
+    sound = {} if state is FlexState.UNTESTED else {Condition.SENSOR_FLEX_SOUND: not worn or swapped}
+    return Seen(carried, sound)
+
+
 def own(_: Case) -> Conjunction:
     """Return what says that the phone's own flex is in it."""
     return (needs(FlexVar.FLEX, FlexVal.SOUND, FlexVal.WORN, otherwise="the board's own sensor flex is not fitted"),)
@@ -310,6 +352,12 @@ ASKS = (
 )
 ROOM = Room(
     KIND,
+    identities=IDENTITIES,
+    ticket=FlexTicket,
+    work=FlexWork,
+    entries=(Entry("state", "The flex in the phone", TOLD),),
+    told=lambda ticket: Told(TOLD[ticket.state]),
+    seen=seen,
     functions=(Function.FACE_UNLOCK,),
     traits=TRAITS,
     start=start,

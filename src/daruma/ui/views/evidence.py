@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 from daruma.core.colour.chromaticity import xyz_to_uv
 from daruma.core.colour.shots import Sheet, Shot, brightness_shots, panel_shots, white_shots
 from daruma.core.job import Job
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
@@ -215,13 +216,16 @@ class PanelPage(Page):
         return panel_shots()
 
     def taken(self, evidence: Evidence) -> Collection[str]:
-        return {*super().taken(evidence), *(taken.key for taken in evidence.job.measured.fields if not taken.doubt)}
+        return {
+            *super().taken(evidence),
+            *(taken.key for taken in evidence.job.of(DisplayWork).measured.fields if not taken.doubt),
+        }
 
     def bad(self, evidence: Evidence) -> Collection[str]:
-        return [taken.key for taken in evidence.job.measured.fields if taken.doubt] if not evidence.live else ()
+        return [taken.key for taken in evidence.job.of(DisplayWork).measured.fields if taken.doubt] if not evidence.live else ()
 
     def unfinished(self, evidence: Evidence) -> bool:
-        measured = evidence.job.measured
+        measured = evidence.job.of(DisplayWork).measured
         return bool(self.bad(evidence)) or fields_left(measured) > 0
 
 
@@ -269,7 +273,7 @@ class BrightnessPage(Page):
 
         live = tuple((sample.shot.lux, sample.xyz[1]) for sample in evidence.live if sample.xyz[1] > 0)
         verdict = evidence.brightness if not live else None
-        levels = evidence.job.measured.levels if verdict is not None else ()
+        levels = evidence.job.of(DisplayWork).measured.levels if verdict is not None else ()
         return brightness_plot(width, height, evidence.model.display, verdict, levels, live)
 
     def shots(self, _: Evidence) -> Sequence[Shot]:

@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QTextBrowser, QV
 
 from daruma.bench.context import Context
 from daruma.core.job import Job
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.ui import printing
 from daruma.ui.desk import Desk
 from daruma.ui.views.base import StageView, main_push_button
@@ -150,8 +151,8 @@ def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
     from daruma.handover.pages import make_pages
 
     workshop = desk.ready
-    kept = job.backup or job.flex_backup
-    backup = workshop.shop.vault.get(kept) if kept else None
+    kept = job.sources
+    backup = workshop.shop.vault.get(kept[0]) if kept else None
     acts = workshop.shop.journal.acts_of(job.uid)
-    panel = workshop.sheets(job).panel if job.measured.fields else None
+    panel = workshop.sheets(job).panel if job.of(DisplayWork).measured.fields else None
     return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backup, acts, panel)

@@ -8,7 +8,8 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
 from daruma.core.backup import named
 from daruma.core.job import Job
-from daruma.core.known import job_facts
+from daruma.core.job_facts import job_facts
+from daruma.core.parts import PART_NOUN
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
 from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.core.pictures.small import socket_view, write_budget
@@ -75,17 +76,19 @@ class LensSheet(QFrame):
         survey, job = self._survey, self._job
         if survey is None or job is None:
             return Picture(width, 30, (Text(0, 20, "Looking at the bench.", Tone.QUIET, 13),), (), "Looking at the bench.")
-        known, plan = survey.known, survey.plan
+        known, plan = survey.known.of(survey.kind), survey.plan
         written = plan is not None and plan.image == plan.current.image
         if self.bytes_button.isChecked():
             if plan is not None and not written:
                 return lens_bytes(width, plan.after, plan.current)
             return lens_bytes(width, known.target or known.source, known.source)
         model = self._desk.ready.catalogue.models[job.ticket.model]
+        work = job.parts.get(survey.kind)
+        source = work.source if work is not None else ""
         columns = [
-            LensColumn("board expects", expected=job_facts(job, model, known).expected),
-            LensColumn(f"backup {named(job.backup)}".strip(), known.source),
-            LensColumn("on the new panel", known.target),
+            LensColumn("board expects", expected=job_facts(job, model, survey.known).expected),
+            LensColumn(f"backup {named(source)}".strip(), known.source),
+            LensColumn(f"on the new {PART_NOUN[survey.kind]}", known.target),
         ]
         if plan is not None and not written:
             columns.append(LensColumn("will be written", plan.after))

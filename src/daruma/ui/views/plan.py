@@ -9,8 +9,9 @@ from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.core.job import Job
+from daruma.core.job_facts import job_facts
 from daruma.core.kinds import promisable
-from daruma.core.known import Known, job_facts
+from daruma.core.known import Known
 from daruma.core.pairing import Verdict, evaluate
 from daruma.core.parts import Function
 from daruma.core.pictures.numbers import numbers

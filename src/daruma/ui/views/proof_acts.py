@@ -6,6 +6,7 @@ from enum import Enum, auto
 
 from daruma.core.colour.shots import REPEATS, brightness_shots, minutes, panel_shots
 from daruma.core.job import Job
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.measured import Measured
 from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
@@ -92,7 +93,7 @@ def _white(job: Job, known: Known) -> NextAct:
     if often := known.white_readings:
         return NextAct(Act.MEASURE_BOTH, f"Measure again, {often} readings a light", repeats=often)
     proof = job.proof(Function.AMBIENT_WHITE)
-    if proof is not None and not proof.proven and not job.measured.fields:
+    if proof is not None and not proof.proven and not job.of(DisplayWork).measured.fields:
         return NextAct(Act.TO_PANEL, "Find out why: the panel sheet")
     if proof is not None and not proof.proven and known.spend is Spend.YES:
         return NextAct(Act.TO_PANEL, "To the panel sheet: tuning is worth a write")
@@ -102,9 +103,9 @@ def _white(job: Job, known: Known) -> NextAct:
 def _panel(job: Job, known: Known) -> NextAct:
     shots = panel_shots()
     fields = len(shots)
-    if bad := sum(bool(taken.doubt) for taken in job.measured.fields):
+    if bad := sum(bool(taken.doubt) for taken in job.of(DisplayWork).measured.fields):
         return NextAct(Act.MEASURE_PANEL, f"Repeat {bad} of {fields} fields")
-    if left := fields_left(job.measured):
+    if left := fields_left(job.of(DisplayWork).measured):
         return NextAct(Act.MEASURE_PANEL, f"Measure the {left} fields that are left")
     if known.spend is Spend.YES:
         return NextAct(Act.TUNE, "Keep the tuned record")
@@ -119,6 +120,10 @@ def fields_left(measured: Measured) -> int:
 
 def can_repeat(job: Job, page: str, act: Act) -> bool:
     """Return whether what the page shows can be measured again beside the main act."""
-    measured = {"white": job.readings, "panel": job.measured.fields, "brightness": job.measured.levels}
+    measured = {
+        "white": job.readings,
+        "panel": job.of(DisplayWork).measured.fields,
+        "brightness": job.of(DisplayWork).measured.levels,
+    }
     measures = act in (Act.MEASURE_LIGHT, Act.MEASURE_BOTH, Act.MEASURE_PANEL, Act.LOOK_AT_LIGHT, Act.PROVE)
     return bool(measured.get(page)) and not measures

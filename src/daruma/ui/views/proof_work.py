@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from daruma.core.colour.shots import Sheet
 from daruma.core.job import Job
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
 from daruma.core.white_proof import before_tuning, verdict_of
@@ -23,7 +24,7 @@ def work_out(ready: Workshop, job: Job) -> Evidence:
     from daruma.core.colour.coordinates import daylight_line
     from daruma.core.colour.temperature import locus_line
 
-    model, measured = ready.model(job), job.measured
+    model, measured = ready.model(job), job.of(DisplayWork).measured
     proof = job.proof(Function.AMBIENT_WHITE)
     white = verdict_of(model.white, job.readings, proof.uncertainty if proof else measured.uv)
     brightness = judge_brightness(model.display, measured.levels, measured.luminance) if measured.levels else None

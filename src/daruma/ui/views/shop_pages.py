@@ -5,11 +5,11 @@ from __future__ import annotations
 from PySide6.QtWidgets import QFrame, QVBoxLayout
 
 from daruma.core.backup import named
+from daruma.core.kinds.display.entries import KIND
 from daruma.core.model import Model
 from daruma.ui.actions import SPECS
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
-from daruma.ui.views.intake import KIND
 from daruma.ui.widgets.notices import label
 
 

@@ -3,9 +3,11 @@
 import time
 
 from PySide6.QtCore import Qt, QTimer, Signal
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtGui import QPainter, QPaintEvent
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
 from daruma.core.errors import Remedy, Trouble
+from daruma.ui.tips import plain_tip
 from daruma.ui.work import Work
 
 
@@ -16,6 +18,32 @@ def label(role: str, text: str = "", *, wrap: bool = True) -> QLabel:
     made.setWordWrap(wrap)
     made.setTextFormat(Qt.TextFormat.PlainText)
     return made
+
+
+class ElidedLabel(QLabel):
+    """A label of one line that ends in dots where there is no room for it; all of it is in its tip."""
+
+    def __init__(self, role: str) -> None:
+        super().__init__()
+        self.setProperty("role", role)
+        self.setTextFormat(Qt.TextFormat.PlainText)
+        self.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+        self._seen = True
+
+    def show_text(self, seen: bool) -> None:
+        """Show the text, or leave its place empty."""
+        self._seen = seen
+        self.update()
+
+    def paintEvent(self, _: QPaintEvent) -> None:
+        if not self._seen:
+            return
+        painter = QPainter(self)
+        text = self.fontMetrics().elidedText(self.text(), Qt.TextElideMode.ElideRight, self.width())
+        self.setToolTip(plain_tip(self.text()) if text != self.text() else "")
+        painter.setPen(self.palette().color(self.foregroundRole()))
+        painter.drawText(self.rect(), Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, text)
+        painter.end()
 
 
 REMEDIES = {

@@ -9,20 +9,26 @@ from daruma.bench.kinds.display.facts import at_most, bare, chosen, counts, know
 from daruma.bench.kinds.display.steps import STEPS, as_found
 from daruma.bench.kinds.room import BenchRoom, Proving
 from daruma.bench.rig import BenchState
+from daruma.bench.writing import WritePlan
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
+from daruma.core.known import KnownPart
 from daruma.core.parts import Function, PartKind
 from daruma.core.tri import Tri
 
 
 def _locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
-    known = doing.known(job)
-    plan = writing.planned_write(job, known) if known.source is not None else None
-    return writing.locks_from(bench, doing.shop, doing.model(job), job, plan)
+    plan = _planned(job, doing.known(job).of(PartKind.DISPLAY))
+    return writing.locks_from(bench, doing.shop, doing.model(job), job, plan, doing.decoded)
+
+
+def _planned(job: Job, known: KnownPart) -> WritePlan | None:
+    return writing.planned_write(job, known) if known.source is not None else None
 
 
 def _donor(job: Job, good: bool) -> Job:
-    return replace(job, ticket=replace(job.ticket, donor=Tri.YES if good else Tri.NO))
+    return job.with_ticket(replace(job.ticket.of(DisplayTicket), donor=Tri.YES if good else Tri.NO))
 
 
 def _white(doing: Doing, job: Job, context: Context) -> Proof:
@@ -30,13 +36,14 @@ def _white(doing: Doing, job: Job, context: Context) -> Proof:
 
 
 def _brightness(doing: Doing, job: Job, context: Context) -> Proof:
-    return proving.prove_brightness(doing.model(job), job.measured, doing.known(job).target, context.now())
+    known = doing.known(job).of(PartKind.DISPLAY)
+    return proving.prove_brightness(doing.model(job), job.of(DisplayWork).measured, known.target, context.now())
 
 
 def _levels(doing: Doing, job: Job, context: Context, repeats: int) -> Job:
     doing.right_phone(job)
     measured = measuring.measure_brightness(doing.rig, measuring.measured_here(job), measuring.fitted(job), context, repeats)
-    return replace(job, measured=measured)
+    return measuring.with_measured(job, measured)
 
 
 def _notice(doing: Doing, job: Job, context: Context) -> Proof:
@@ -55,6 +62,8 @@ ROOM = BenchRoom(
     facts=known_facts,
     steps=STEPS,
     locks=_locks,
+    planned=_planned,
+    decide=writing.decide,
     proofs={
         Function.AMBIENT_WHITE: Proving(_white),
         Function.AUTO_BRIGHTNESS: Proving(_brightness, _levels),

@@ -8,6 +8,7 @@ from daruma.bench.keeping import fields_of, from_phone, kept_whole, record_of, s
 from daruma.core.backup import Backup, Origin
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.model import Model
 from daruma.core.near import near_misses
 from daruma.core.parts import Identity, PartKind
@@ -37,30 +38,29 @@ def keep_paper(vault: Vault, model: Model, job: Job, when: str) -> Backup:
 
     Refuse one that is malformed, and one that is nearly what is known of this very phone.
     """
-    fault = serial_fault(job.ticket.paper_serial)
-    chip = job.target.chip if job.target is not None else None
-    near = near_misses(job.ticket.paper_serial, _known_of_phone(vault, job)) or (
-        near_misses(job.ticket.paper_serial, _known_of_others(vault, job)) if fault else ()
-    )
+    typed, target = job.ticket.of(DisplayTicket).paper_serial, job.of(DisplayWork).target
+    fault = serial_fault(typed)
+    chip = target.chip if target is not None else None
+    near = near_misses(typed, _known_of_phone(vault, job)) or (near_misses(typed, _known_of_others(vault, job)) if fault else ())
     said = [*([fault] if fault else []), *(f"it is {miss.sentence}" for miss in near[:1])]
     if said:
         raise Trouble(
             f"The serial on the ticket: {'; '.join(said)}.", safe="Nothing was kept.", advice="Type it again at Intake."
         )
     layout = model.layout(PartKind.DISPLAY)
-    values: dict[str, FieldValue] = {"display_serial": job.ticket.paper_serial}
+    values: dict[str, FieldValue] = {"display_serial": typed}
     if chip:
         values["cover_code"] = chip
     image = encode(layout, {"signature": layout.field("signature").constant, **values})
-    typed = replace(from_phone(model, layout, job, image, when), programmer="typed from paper", origin=Origin.TYPED)
-    return kept_whole(vault, typed)
+    content = from_phone(model, layout, job, image, when)
+    return kept_whole(vault, replace(content, programmer="typed from paper", origin=Origin.TYPED))
 
 
 def near_others(vault: Vault, job: Job) -> str:
     """Say what the typed serial nearly is of another phone; empty where nothing known is near."""
-    others = _known_of_others(vault, job)
-    same = [whose for whose, code in others.items() if clean(code) == clean(job.ticket.paper_serial)]
-    near = [miss.sentence for miss in near_misses(job.ticket.paper_serial, others)]
+    others, typed = _known_of_others(vault, job), job.ticket.of(DisplayTicket).paper_serial
+    same = [whose for whose, code in others.items() if clean(code) == clean(typed)]
+    near = [miss.sentence for miss in near_misses(typed, others)]
     said = [f"that of {whose}" for whose in same] + near
     return f"it is {said[0]}, of another phone: compare it with the paper" if said else ""
 

@@ -11,9 +11,10 @@ from daruma.core.acts import ActState
 from daruma.core.backup import Backup
 from daruma.core.job import Job
 from daruma.core.kinds.display import panel_taken
-from daruma.core.kinds.display.facts import THE_DISPLAY_STAYS, DisplayFacts, NewPanel, PanelKind, PanelRecord, facts_of
+from daruma.core.kinds.display.facts import DisplayFacts, NewPanel, PanelKind, PanelRecord, facts_of
 from daruma.core.kinds.display.steps import WRITES
-from daruma.core.known import Known
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
+from daruma.core.known import KnownPart
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.case import Case
@@ -29,23 +30,24 @@ _ANYBODY = "another maker"
 
 def bare(job: Job) -> DisplayFacts:
     """Return what the ticket says of the display."""
-    ticket = job.ticket
-    if ticket.display_stays:
-        return THE_DISPLAY_STAYS
-    maker = job.target.maker if job.target is not None and job.target.die == ticket.panel_die else ticket.panel_maker
-    return DisplayFacts(ticket.original, ticket.chip, (NewPanel(ticket.panel_kind, maker, die=ticket.panel_die),))
+    ticket = job.ticket.of(DisplayTicket)
+    return DisplayFacts(ticket.original, ticket.chip, (NewPanel(ticket.kind, _maker(job, ticket.die), die=ticket.die),))
+
+
+def _maker(job: Job, die: str) -> str:
+    """Return whose panel the one in hand is: as it said of itself, else by the ticket."""
+    target = job.of(DisplayWork).target
+    return (target.maker if target is not None and target.die == die else "") or job.ticket.of(DisplayTicket).maker
 
 
 def at_most(display: DisplayFacts) -> DisplayFacts:
     """Return the facts with which every step is there that there could be: a panel by another maker than the record's."""
-    return display if display.stays else replace(display, source_maker=_ANYBODY)
+    return replace(display, source_maker=_ANYBODY)
 
 
 def known_facts(doing: Doing, job: Job, display: DisplayFacts, kept: Sequence[Backup]) -> DisplayFacts:
     """Return the facts with what store and shelf know; `kept` are the backups of the phone's parts."""
-    if display.stays:
-        return display
-    known, model = doing.known(job), doing.model(job)
+    known, model = doing.known(job).of(PartKind.DISPLAY), doing.model(job)
     mine = [backup for backup in kept if backup.content.part_kind == PartKind.DISPLAY.value]
     return replace(
         display,
@@ -53,33 +55,33 @@ def known_facts(doing: Doing, job: Job, display: DisplayFacts, kept: Sequence[Ba
         earlier_backup=any(not job.owns(backup.content.job) for backup in mine),
         complete_record=_has_complete_record(doing.shop, model, job),
         source_maker=_source_maker(known, mine),
-        serial_on_paper=bool(job.ticket.paper_serial),
+        serial_on_paper=bool(job.ticket.of(DisplayTicket).paper_serial),
     )
 
 
-def _source_maker(known: Known, kept: Sequence[Backup]) -> str:
+def _source_maker(known: KnownPart, kept: Sequence[Backup]) -> str:
     """Return whose panel the display's data are of: the record that the job works with, else the newest one kept before."""
     if known.source is not None:
         return "" if known.own else str(known.source.values.get(MAKER) or "")
     return kept[0].content.maker if kept else ""
 
 
-def counts(job: Job, known: Known, done: tuple[tuple[str, bool], ...]) -> tuple[tuple[str, bool], ...]:
+def counts(job: Job, known: KnownPart, done: tuple[tuple[str, bool], ...]) -> tuple[tuple[str, bool], ...]:
     """Return what was done; where a tuned write left a spoilt record, no earlier write of this panel counts as done."""
-    spoilt = bool(job.tuned) and known.target is not None and _record(known) is not PanelRecord.COMPLETE
+    spoilt = bool(job.of(DisplayWork).made) and known.target is not None and _record(known) is not PanelRecord.COMPLETE
     return tuple((key, good) for key, good in done if not (spoilt and key in WRITES))
 
 
-def _panels(job: Job, model: Model, shop: Shop, known: Known) -> tuple[NewPanel, ...]:
+def _panels(job: Job, model: Model, shop: Shop, known: KnownPart) -> tuple[NewPanel, ...]:
     first = replace(panel_of(shop, model, job), record=_record(known), locked=_locked(job), touch_flex_replaced=_locked(job))
     return (first, *_others(shop, model, job))
 
 
 def _locked(job: Job) -> Tri:
-    return {Tri.YES: Tri.NO, Tri.NO: Tri.YES}.get(job.ticket.donor, Tri.UNKNOWN)
+    return {Tri.YES: Tri.NO, Tri.NO: Tri.YES}.get(job.ticket.of(DisplayTicket).donor, Tri.UNKNOWN)
 
 
-def _record(known: Known) -> PanelRecord | None:
+def _record(known: KnownPart) -> PanelRecord | None:
     """Return what a panel that was read carried; a written one is told by the history of the steps."""
     if known.target is None:
         return None
@@ -90,12 +92,11 @@ def _record(known: Known) -> PanelRecord | None:
 
 def panel_of(shop: Shop, model: Model, job: Job, part: ShelfPart | None = None) -> NewPanel:
     """Return the panel in hand, or one from the shelf, as the planner sees it."""
-    ticket = job.ticket
-    die = part.die if part else ticket.panel_die
+    ticket = job.ticket.of(DisplayTicket)
+    die = part.die if part else ticket.die
     shelf = part or next((p for p in shop.shelf.all() if die and p.die == die), None)
-    kind = part.kind if part else ticket.panel_kind
-    read = job.target.maker if job.target is not None and job.target.die == die else ""
-    maker = part.maker if part else read or ticket.panel_maker
+    kind = part.kind if part else ticket.kind
+    maker = part.maker if part else _maker(job, die)
     acts = shop.journal.acts_on(die) if die else ()
     budget = budget_of(shop, model, die)
     return NewPanel(
@@ -112,27 +113,31 @@ def panel_of(shop: Shop, model: Model, job: Job, part: ShelfPart | None = None) 
 
 def _others(shop: Shop, model: Model, job: Job) -> tuple[NewPanel, ...]:
     """Return free panels of model and maker from the shelf (another maker's takes no record), another kind first."""
-    ticket = job.ticket
-    free = [p for p in shop.shelf.all() if p.model == model.key and not p.used_in and p.die != ticket.panel_die]
-    free = [part for part in free if part.maker == ticket.panel_maker]
-    free.sort(key=lambda part: (part.kind is ticket.panel_kind, part.price))
+    ticket = job.ticket.of(DisplayTicket)
+    free = [p for p in shop.shelf.all() if p.model == model.key and not p.used_in and p.die != ticket.die]
+    free = [part for part in free if part.maker == ticket.maker]
+    free.sort(key=lambda part: (part.kind is ticket.kind, part.price))
     return tuple(panel_of(shop, model, job, part) for part in free[:OTHER_PANELS])
 
 
 def _has_complete_record(shop: Shop, model: Model, job: Job) -> bool:
     layout = model.layout(PartKind.DISPLAY).name
-    found = shop.vault.find(layout=layout, maker=job.ticket.panel_maker, limit=50) if job.ticket.panel_maker else ()
+    maker = job.ticket.of(DisplayTicket).maker
+    found = shop.vault.find(layout=layout, maker=maker, limit=50) if maker else ()
     return any(not job.owns(b.content.job) and not b.purged for b in found)
 
 
 def chosen(job: Job, route: Route, case: Case) -> Chosen:
     """Return the job with the panel that a route takes on its ticket; a panel changed on the ticket is a fresh one, too."""
-    fresh = job.target is not None and job.ticket.panel_die not in ("", job.target.die)
+    if PartKind.DISPLAY not in job.ticket.parts:
+        return Chosen(job)
+    fresh = job.has_changed(PartKind.DISPLAY)
     taken = panel_taken(route.actions)
     if taken:
         panel = facts_of(case).panels[taken]
-        named = {"panel_die": panel.die, "panel_kind": panel.kind, "panel_maker": panel.maker, "donor": Tri.UNKNOWN}
-        job, fresh = replace(job, ticket=replace(job.ticket, **named)), True  # type: ignore[arg-type]
+        ticket = job.ticket.of(DisplayTicket)
+        job = job.with_ticket(replace(ticket, die=panel.die, kind=panel.kind, maker=panel.maker, donor=Tri.UNKNOWN))
+        fresh = True
     if fresh:
-        job = replace(job, target=None, target_image="")
+        job = job.having(replace(job.of(DisplayWork), target=None, image=""))
     return Chosen(job, fresh, bool(taken))

@@ -23,7 +23,9 @@ from daruma.core.colour.shots import (
 )
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, Reading
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.measured import IMPORTED_LUMINANCE, IMPORTED_UV, LightRead, Measured
+from daruma.core.parts import PartKind
 from daruma.link.errors import LinkError, Refused
 
 DARK_READINGS = 2
@@ -42,13 +44,19 @@ class Sample:
 
 def fitted(job: Job) -> str:
     """Return the die of the panel that a job fits, as far as it is known."""
-    return job.fitted
+    return job.seen(PartKind.DISPLAY)
+
+
+def with_measured(job: Job, measured: Measured) -> Job:
+    """Return the job with what was measured on its panel."""
+    return job.having(replace(job.of(DisplayWork), measured=measured))
 
 
 def measured_here(job: Job) -> Measured:
     """Return what was measured on the panel that is fitted now."""
     die = fitted(job)
-    return job.measured if job.measured.die == die else Measured(die=die)
+    measured = job.of(DisplayWork).measured
+    return measured if measured.die == die else Measured(die=die)
 
 
 def imported(job: Job, fields: tuple[Taken, ...], levels: tuple[Level, ...], name: str, when: str) -> Measured:

@@ -6,11 +6,12 @@ from daruma.bench import keeping, phone_acts, reading
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.kinds.display import codes, writing
-from daruma.core.backup import named
+from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.kinds import trait
 from daruma.core.kinds.display.steps import FOR_MOVED_CHIP, FOR_OWN_CHIP, WRITES
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.parts import Identity, PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.records import FieldRole, compose
@@ -18,56 +19,69 @@ from daruma.core.records import FieldRole, compose
 
 def _read_source(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     found = reading.read_part(shop.rig, shop.catalogue, shop.model(job), context, twice=True)
-    if job.ticket.panel_die and found.part.die == job.ticket.panel_die:
+    if found.part.die == job.ticket.of(DisplayTicket).die:
         raise Trouble(
             "This is the new panel, not the original.", safe="Nothing was kept.", advice="Put the original on the socket."
         )
     backup = keeping.keep_part(shop.shop.vault, found, job, shop.rig.programmer().hello(), context.now())
-    return replace(job, backup=backup.ref), f"kept as {backup.name}"
+    return _from(job, backup), f"kept as {backup.name}"
+
+
+def _from(job: Job, backup: Backup) -> Job:
+    """Return the job with the backup that its panel is written from."""
+    return job.having(replace(job.of(DisplayWork), source=backup.ref))
+
+
+def _carries(job: Job, image: bytes) -> Job:
+    """Return the job with what its panel was seen to carry."""
+    return job.having(replace(job.of(DisplayWork), image=image.hex()))
 
 
 def _earlier_backup(shop: Doing, job: Job, _: Action, __: Context) -> tuple[Job, str]:
     backup = keeping.newest_backup(shop.shop.vault, job.ticket.imei, shop.model(job), PartKind.DISPLAY)
-    return replace(job, backup=backup.ref), keeping.taken_from(backup)
+    return _from(job, backup), keeping.taken_from(backup)
 
 
 def _over_cable(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     job, _said = shop.read_phone(job, context)
     backup = codes.keep_codes(shop.shop.vault, shop.model(job), job, context.now())
-    return replace(job, backup=backup.ref), f"kept as {backup.name}"
+    return _from(job, backup), f"kept as {backup.name}"
 
 
 def _tune(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     """Put this phone's codes into a complete record of the same model and maker, and keep that."""
     model, vault = shop.model(job), shop.shop.vault
-    known = keeping.record_of(vault.get(job.backup), model)
-    maker = job.target.maker if job.target is not None else job.ticket.panel_maker
+    work = job.of(DisplayWork)
+    kept = vault.get(work.source)
+    known = keeping.record_of(kept, model)
+    maker = work.target.maker if work.target is not None else job.ticket.of(DisplayTicket).maker
     whole = codes.complete_record(vault, model, maker, job)
     names = [spec.name for spec in known.layout.fields if spec.role is FieldRole.IDENTITY and known.values[spec.name] is not None]
     image = compose(keeping.record_of(whole, model), known, names)
-    note = f"complete record of {whole.name}{keeping.imported(whole)} with the codes of {named(job.backup)}"
-    made = keeping.keep_made(vault, job, vault.get(job.backup), image, context.now(), note)
-    return replace(job, backup=made.ref), f"kept as {made.name}"
+    note = f"complete record of {whole.name}{keeping.imported(whole)} with the codes of {kept.name}"
+    made = keeping.keep_made(vault, job, kept, image, context.now(), note)
+    return _from(job, made), f"kept as {made.name}"
 
 
 def _read_target(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     vault, model = shop.shop.vault, shop.model(job)
     found = reading.read_part(shop.rig, shop.catalogue, model, context)
-    kept = vault.get(job.backup) if job.backup else None
-    again = job.target is not None and job.target.die == found.part.die and _works_with_its_own(job)
+    work = job.of(DisplayWork)
+    kept = vault.get(work.source) if work.source else None
+    again = work.die == found.part.die and _works_with_its_own(job)
     if kept is not None and kept.content.die == found.part.die and not again:
         raise Trouble(
             "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
         )
-    job = replace(job, target=found.part, target_image=found.record.image.hex())
+    job = job.having(replace(work, target=found.part, image=found.record.image.hex()))
     if kept is None and _works_with_its_own(job):
         kept = keeping.keep_part(vault, found, job, shop.rig.programmer().hello(), context.now())
-        job = replace(job, backup=kept.ref)
+        job = _from(job, kept)
     elif kept is not None and keeping.record_of(kept, model).identity(Identity.COVER_CODE) is None:
         with_cover = writing.source_for("write_new", keeping.record_of(kept, model), found)
         if with_cover is not None:
             note = f"the serial of {kept.name} with the code of the chip on the panel"
-            job = replace(job, backup=keeping.keep_made(vault, job, kept, with_cover.image, context.now(), note).ref)
+            job = _from(job, keeping.keep_made(vault, job, kept, with_cover.image, context.now(), note))
     return job, found.part.name()
 
 
@@ -79,28 +93,28 @@ def _works_with_its_own(job: Job) -> bool:
 
 
 def _write(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
-    plan = writing.planned_write(job, shop.known(job))
-    if plan is None or not job.backup:
+    plan = writing.planned_write(job, shop.known(job).of(PartKind.DISPLAY))
+    if plan is None or not job.of(DisplayWork).source:
         raise Trouble("Nothing to write yet.", safe="Nothing was sent.", advice="Read the original and the new panel first.")
     model = shop.model(job)
     found = writing.read_as_it_is(shop.rig, shop.shop, model, job, plan, context)
     if found.record.image == plan.image:
-        return replace(job, target_image=found.record.image.hex()), "the panel carried it already: nothing was written"
+        return _carries(job, found.record.image), "the panel carried it already: nothing was written"
     if found.record.image != plan.current.image:
-        shop.save(replace(job, target_image=found.record.image.hex()), context)
+        shop.save(_carries(job, found.record.image), context)
         raise Trouble(
             "The panel carries something else than when it was read.",
             safe="Nothing was written.",
             advice="It was read anew: look at the record, then write.",
         )
     after = writing.write_record(shop.rig, shop.shop, model, job, plan, context)
-    return replace(job, target_image=after.record.image.hex()), "read-back is equal"
+    return _carries(job, after.record.image), "read-back is equal"
 
 
 def _typed(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     backup = codes.keep_paper(shop.shop.vault, shop.model(job), job, context.now())
     near = codes.near_others(shop.shop.vault, job)
-    return replace(job, backup=backup.ref), "; ".join(said for said in (f"kept as {backup.name}", near) if said)
+    return _from(job, backup), "; ".join(said for said in (f"kept as {backup.name}", near) if said)
 
 
 def _finish(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -113,7 +127,7 @@ def as_found(shop: Doing, job: Job) -> Job:
     """Return the job with what its panel on the socket carries now; raise Trouble where that cannot be read."""
     model = shop.model(job)
     part, image = reading.read_image(shop.rig, model, PartKind.DISPLAY, model.socket, lambda _: None)
-    return replace(job, target_image=image.hex()) if job.target is not None and part.die == job.target.die else job
+    return _carries(job, image) if part.die == job.of(DisplayWork).die else job
 
 
 STEPS = {

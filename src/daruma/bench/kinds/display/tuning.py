@@ -18,7 +18,8 @@ from daruma.core.kinds.display.facts import facts_of
 from daruma.core.kinds.display.panel import life_of
 from daruma.core.kinds.display.state import PanelVal, PanelVar
 from daruma.core.kinds.display.steps import TRAITS, TUNED
-from daruma.core.known import Known
+from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.known import KnownPart
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action
@@ -57,16 +58,16 @@ def tuned_action(catalogue: Catalogue) -> Action:
 
 
 def display_sheets(
-    job: Job, model: Model, catalogue: Catalogue, shop: Shop, case: Case, known: Known, actions: Mapping[str, Action]
+    job: Job, model: Model, catalogue: Catalogue, shop: Shop, case: Case, known: KnownPart, actions: Mapping[str, Action]
 ) -> DisplaySheets:
     """Work out a job's sheets from what was measured."""
     from daruma.catalogue.lamps import family_sensor, published_lamps  # brings NumPy, which is slow to import
     from daruma.core.colour.sheet import sensor_sheet
 
-    sensor = None
-    if job.measured.lights:
+    sensor, lights = None, job.of(DisplayWork).measured.lights
+    if lights:
         family = family_sensor(catalogue.ambient_channels)
-        sensor = sensor_sheet(job.measured.lights, family, published_lamps(), tuple(BOX.items()))
+        sensor = sensor_sheet(lights, family, published_lamps(), tuple(BOX.items()))
     try:
         panel = _panel(job, model, known)
     except ValueError as error:
@@ -79,12 +80,12 @@ def display_sheets(
     return DisplaySheets(job.number, panel, advise_write(panel.tuning, stakes, case.preferences.tolerance_de), sensor)
 
 
-def _panel(job: Job, model: Model, known: Known) -> PanelSheet | None:
+def _panel(job: Job, model: Model, known: KnownPart) -> PanelSheet | None:
     from daruma.core.colour.sheet import panel_sheet  # brings NumPy, which is slow to import
 
-    layout = model.layout(PartKind.DISPLAY)
+    layout, measured = model.layout(PartKind.DISPLAY), job.of(DisplayWork).measured
     current = calibration_of(known.target) if known.target is not None else None
-    return panel_sheet(job.measured, model, lambda made: rounded(layout, made), current=current, curves=curves_in(layout))
+    return panel_sheet(measured, model, lambda made: rounded(layout, made), current=current, curves=curves_in(layout))
 
 
 def rounded(layout: Layout, calibration: Calibration) -> Calibration:
@@ -111,7 +112,7 @@ def _stakes(job: Job, model: Model, catalogue: Catalogue, shop: Shop, case: Case
     )
 
 
-def keep_tuned(job: Job, model: Model, shop: Shop, known: Known, when: str) -> Job:
+def keep_tuned(job: Job, model: Model, shop: Shop, known: KnownPart, when: str) -> Job:
     """Keep the tuned record in the vault and put its way on the run sheet; proofs of the display are to be taken again.
 
     Raises Trouble where the panel was not measured, or not read on the programmer before.
@@ -121,7 +122,8 @@ def keep_tuned(job: Job, model: Model, shop: Shop, known: Known, when: str) -> J
         raise Trouble(
             "The panel is not measured yet.", safe="Nothing was changed.", advice="Take the panel sheet's fields first."
         )
-    if not job.backup or known.target is None or known.target_part is None or known.target_part.die != job.measured.die:
+    work = job.of(DisplayWork)
+    if not work.source or known.target is None or known.part is None or known.part.die != work.measured.die:
         raise Trouble(
             "The panel that was measured was never read on the programmer.",
             safe="The measurement is kept.",
@@ -129,11 +131,11 @@ def keep_tuned(job: Job, model: Model, shop: Shop, known: Known, when: str) -> J
         )
     values = dict(field_values(sheet.tuning.calibration))
     image = encode(known.target.layout, values, known.target.image)
-    source = shop.vault.get(job.backup)
+    source = shop.vault.get(work.source)
     note = f"tuned for this panel: white and greys ΔE00 {sheet.tuning.after.worst:.1f} expected, from its own fields"
     record = decode(known.target.layout, image, loose=True)
     made = kept_tuned(shop.vault, job, source, record, when, note)
-    return replace(with_way(job), backup=made.ref, tuned=made.ref)
+    return with_way(job).having(replace(work, source=made.ref, made=made.ref))
 
 
 def with_way(job: Job) -> Job:

@@ -1,19 +1,21 @@
 """Write display records: what would be written, its interlocks, and the writing itself under the journal."""
 
-from dataclasses import dataclass, replace
+from dataclasses import replace
 
 from daruma.bench.acting import act, refuse_dark
 from daruma.bench.context import Context
+from daruma.bench.decoded import Decoded
 from daruma.bench.reading import PartReading, read_image
 from daruma.bench.rig import BenchState, Rig, look
-from daruma.bench.writing import Place, budget_of, evidence_of, has_double, is_doubtful, source_of
+from daruma.bench.writing import Place, WritePlan, budget_of, evidence_of, has_double, is_doubtful, source_of
 from daruma.core.display import FIELDS as CALIBRATION
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
-from daruma.core.job import Decision, Job, StepState
+from daruma.core.job import Job, StepState
 from daruma.core.kinds.display.interlocks import WriteEvidence, write_interlocks
 from daruma.core.kinds.display.steps import CODES, CODES_FOR_OWN_CHIP, FOR_MOVED_CHIP, FOR_OWN_CHIP, OTHER_MAKER, TUNED, WRITES
-from daruma.core.known import Known
+from daruma.core.kinds.display.work import Decision, DisplayWork
+from daruma.core.known import KnownPart
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf
 from daruma.core.records import FieldRole, Record, compose, decode, encode, fields_to_write
@@ -22,25 +24,9 @@ from daruma.store.shop import Shop
 MAKER = "panel_maker"  # the field that says whose panel a record is of
 
 
-@dataclass(frozen=True, slots=True)
-class WritePlan:
-    """Hold what would be written: the part, the bytes, the fields taken from the source."""
-
-    part: PartSelf
-    current: Record
-    source: Record
-    image: bytes
-    fields: tuple[str, ...]
-
-    @property
-    def record_maker(self) -> str:
-        """Return whose panel's record would be written; empty where only codes are."""
-        return str(self.source.values.get(MAKER) or "") if MAKER in self.fields else ""
-
-    @property
-    def after(self) -> Record:
-        """Return the record as it will be."""
-        return decode(self.current.layout, self.image, loose=True)
+def record_maker(plan: WritePlan) -> str:
+    """Return whose panel's record would be written; empty where only codes are."""
+    return str(plan.source.values.get(MAKER) or "") if MAKER in plan.fields else ""
 
 
 def plan_write(target: PartReading, source: Record, key: str = "") -> WritePlan:
@@ -77,19 +63,21 @@ def _with_cover(record: Record, chip: str | None) -> Record | None:
     return decode(record.layout, encode(record.layout, {"cover_code": chip}, record.image))
 
 
-def planned_write(job: Job, known: Known) -> WritePlan | None:
+def planned_write(job: Job, known: KnownPart) -> WritePlan | None:
     """Return what the job's next write would write; None where something is not read yet."""
-    if known.target is None or known.target_part is None:
+    if known.target is None or known.part is None:
         return None
-    target = PartReading(known.target_part, known.target)
+    target = PartReading(known.part, known.target)
     key = next((step.action for step in job.steps if step.action in WRITES and step.state is not StepState.DONE), "write_new")
     source = source_for(key, known.source, target)
     return plan_write(target, source, key) if source is not None else None
 
 
-def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: WritePlan | None) -> tuple[Interlock, ...]:
-    """Evaluate the interlocks of a write from a look at the bench."""
-    source, backup = source_of(shop, model, job.backup, PartKind.DISPLAY)
+def locks_from(
+    bench: BenchState, shop: Shop, model: Model, job: Job, plan: WritePlan | None, decoded: Decoded | None = None
+) -> tuple[Interlock, ...]:
+    """Evaluate the interlocks of a write from a look at the bench; `decoded` is enough to look at, not to write from."""
+    source, backup = source_of(shop, model, job.of(DisplayWork).source, PartKind.DISPLAY, decoded)
     part = bench.sockets.get(model.socket)
     evidence = WriteEvidence(
         model=model,
@@ -103,7 +91,7 @@ def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: Writ
         phone_on=bench.phone_on and (not job.ticket.imei or bench.phone_imei == job.ticket.imei),
         budget=budget_of(shop, model, part.die if part else ""),
         act_in_doubt=is_doubtful(shop, part),
-        record_maker=plan.record_maker if plan else str(source.values.get(MAKER) or "") if source else "",
+        record_maker=record_maker(plan) if plan else str(source.values.get(MAKER) or "") if source else "",
         decided=_decided(job, part, plan),
         tried=_tries(job),
     )
@@ -112,7 +100,7 @@ def locks_from(bench: BenchState, shop: Shop, model: Model, job: Job, plan: Writ
 
 def _decided(job: Job, part: PartSelf | None, plan: WritePlan | None) -> str:
     """Return the words of the decision to try the planned record on the part; empty where there is none."""
-    found = job.decided(part.die, plan.record_maker) if part is not None and plan is not None else None
+    found = job.of(DisplayWork).decided(part.die, record_maker(plan)) if part is not None and plan is not None else None
     return f"decided {found.when[:16].replace('T', ' ')} by {found.who}" if found else ""
 
 
@@ -123,7 +111,7 @@ def _tries(job: Job) -> bool:
 
 def decide(job: Job, plan: WritePlan | None, context: Context) -> Job:
     """Return the job with the decision to try another maker's record on its panel; raise Trouble where there is nothing to."""
-    if plan is None or plan.record_maker in ("", plan.part.maker):
+    if plan is None or record_maker(plan) in ("", plan.part.maker):
         raise Trouble(
             "There is no record of another maker to decide about.",
             safe="Nothing was changed.",
@@ -135,8 +123,9 @@ def decide(job: Job, plan: WritePlan | None, context: Context) -> Job:
             safe="Nothing was changed.",
             advice="Plan again from here: trying it is a way of its own, with its own chance.",
         )
-    made = Decision(plan.part.die, plan.record_maker, context.now(), context.who)
-    return replace(job, decisions=(*job.decisions, made))
+    made = Decision(plan.part.die, record_maker(plan), context.now(), context.who)
+    work = job.of(DisplayWork)
+    return job.having(replace(work, decisions=(*work.decisions, made)))
 
 
 def read_as_it_is(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan, context: Context) -> PartReading:
@@ -155,5 +144,5 @@ def write_record(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan, 
     locks = locks_from(look(rig), shop, model, job, plan)
     advice = "Stop here: a further try can kill the panel. Plan again from here; the panel is read first."
     safe = "The backup is safe. The write was counted."
-    intent = place.intent(job, job.backup, locks, advice, safe)
+    intent = place.intent(job, job.of(DisplayWork).source, locks, advice, safe)
     return act(shop.journal, intent, context, lambda sent: place.send(context, sent), lambda: place.look_back(context))

@@ -7,14 +7,17 @@ from enum import Enum
 from daruma.core.kinds.display.asking import ASKS, OTHERWISE, questions
 from daruma.core.kinds.display.chip import chip_actions
 from daruma.core.kinds.display.codes import source_actions
+from daruma.core.kinds.display.entries import ENTRIES, told
 from daruma.core.kinds.display.facts import KIND, ChipPlace, OriginalState, facts_of
 from daruma.core.kinds.display.finishing import finish_actions, fittings
 from daruma.core.kinds.display.panel import brought_by, panel_actions
+from daruma.core.kinds.display.seen import CODES, seen
 from daruma.core.kinds.display.state import CHIP_RESTS, MOVED_CHIP, OFF_SOCKET, OWN_CHIP, PANELS, SOCKET_EMPTY, PanelVal, PanelVar
 from daruma.core.kinds.display.steps import TRAITS
 from daruma.core.kinds.display.threads import conditions, ends, threads
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork, faults
 from daruma.core.kinds.room import Room, Values
-from daruma.core.parts import Function
+from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
 from daruma.core.plan.state import Conjunction, Val, needs
@@ -119,6 +122,13 @@ def notes(case: Case, action: Action) -> tuple[str, ...]:
 
 ROOM = Room(
     KIND,
+    identities=(*CODES, Identity.TOUCH_CHIP_ID),
+    ticket=DisplayTicket,
+    work=DisplayWork,
+    entries=ENTRIES,
+    told=told,
+    seen=seen,
+    faults=faults,
     functions=(Function.AMBIENT_WHITE, Function.AUTO_BRIGHTNESS, Function.NO_DISPLAY_NOTICE, Function.TOUCH),
     traits=TRAITS,
     start=start,

@@ -1,0 +1,43 @@
+"""What intake asks of a part: its entries, from which card, checks and pages are made."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+from typing import TYPE_CHECKING, Any
+
+if TYPE_CHECKING:
+    from daruma.core.shelf import ShelfPart
+
+
+@dataclass(frozen=True, slots=True)
+class FromShelf:
+    """Hold how parts of the shelf are offered in an entry, and what the ticket takes over from the one that is chosen."""
+
+    words: Callable[[ShelfPart], str]
+    taken: Callable[[ShelfPart], Mapping[str, Any]]
+
+
+@dataclass(frozen=True, slots=True)
+class Entry:
+    """Hold one entry of a part's ticket: the field's name, how it is called, and what may stand there.
+
+    With `words` one of those values is chosen, with `shelf` a part of the shelf, by its die. `code` is for serials: shown
+    in figures of one width, kept without spaces.
+    """
+
+    name: str
+    label: str
+    words: Mapping[Any, str] | None = None
+    hint: str = ""
+    code: bool = False
+    wide: bool = False
+    shelf: FromShelf | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class Told:
+    """Hold what a ticket says of a part in a few words: what is known, and what is not."""
+
+    known: str
+    missing: str = ""

@@ -1,0 +1,50 @@
+"""What a ticket says of one part and what a job has done with it; each kind has classes of its own."""
+
+from dataclasses import dataclass
+from typing import ClassVar, TypeVar
+
+from daruma.core.parts import PartKind, PartSelf
+
+
+@dataclass(frozen=True, slots=True)
+class PartTicket:
+    """Hold what intake writes down of a part; `die` names the one that is to be fitted, where it is known which."""
+
+    KIND: ClassVar[PartKind]
+
+    die: str = ""
+
+    def nameless(self) -> "PartTicket":
+        """Return it without what points to the phone, its owner or the part; to be overridden by kinds that say more."""
+        return type(self)()
+
+
+@dataclass(frozen=True, slots=True)
+class PartWork:
+    """Hold what a job has done with a part.
+
+    `source` is the backup that is written, by reference; `target` the new part as it said of itself, `image` what it carried
+    when it was last looked at, in hexadecimal; `made` the backup that holds a record made for this very part. `SERIES` are
+    the fields, by their path, that hold measurements: they are kept apart from the job, which has their digest.
+    """
+
+    KIND: ClassVar[PartKind]
+    SERIES: ClassVar[tuple[str, ...]] = ()
+
+    source: str = ""
+    target: PartSelf | None = None
+    image: str = ""
+    made: str = ""
+
+    @property
+    def die(self) -> str:
+        """Return the die of the new part, empty where it was not seen yet."""
+        return self.target.die if self.target is not None else ""
+
+    def nameless(self) -> "PartWork":
+        """Return it without what points to the phone, its owner or the part; to be overridden by kinds that measure."""
+        return type(self)()
+
+
+T = TypeVar("T", bound=PartTicket)
+W = TypeVar("W", bound=PartWork)

@@ -1,0 +1,129 @@
+"""The demo's technician: works through the scenario with the use cases of the bench, over the wires of the stand-ins."""
+
+from dataclasses import dataclass, replace
+from datetime import datetime, timedelta
+from typing import Any
+
+from daruma.bench.context import Context
+from daruma.bench.keeping import keep_part
+from daruma.bench.reading import read_part
+from daruma.bench.workshop import Workshop
+from daruma.core.job import Job, Ticket
+from daruma.core.kinds.display.facts import OriginalState, PanelKind
+from daruma.core.kinds.display.work import DisplayTicket
+from daruma.core.kinds.sensor_flex import FlexState, FlexTicket
+from daruma.core.model import Model
+from daruma.core.parts import Function
+from daruma.core.plan.proofs import proven_by
+from daruma.core.tri import Tri
+from daruma.demo.hands import Hands
+from daruma.standin.world import Panel, Phone
+
+TALK, PROOF, GOODBYE = 12.0, 2.0, 9.0  # minutes: taking a phone in, one proof, handing over
+
+
+@dataclass(slots=True)
+class Clock:
+    """Tell the demo's time of day: it goes on by what the work takes, not by how fast the demo is made."""
+
+    now: datetime
+
+    def at(self, minutes: float) -> "Clock":
+        """Return a clock that shows so many minutes from this one's time."""
+        return Clock(self.now + timedelta(minutes=minutes))
+
+    def pass_by(self, minutes: float) -> None:
+        """Let time pass."""
+        self.now += timedelta(minutes=minutes)
+
+    def __call__(self) -> str:
+        return self.now.isoformat(timespec="seconds")
+
+
+@dataclass(slots=True)
+class Technician:
+    """Work in a shop as the scenario says, until a step of each job."""
+
+    workshop: Workshop
+    hands: Hands
+    clock: Clock
+
+    def keep(self, model: Model, phone: Phone, days: float) -> None:
+        """Read and keep the panel of a phone that was here so many days ago; it goes back into the phone."""
+        context = Context(now=self.clock.at(-1440 * days))
+        for act in ("power_off", "take_out_original", "original_on_socket"):
+            self.hands.do(act, phone.imei)
+        reading = read_part(self.workshop.rig, self.workshop.catalogue, model, context, twice=True)
+        earlier = Job(0, "", Ticket(imei=phone.imei))
+        keep_part(self.workshop.shop.vault, reading, earlier, self.workshop.rig.programmer().hello(), context.now())
+        for act in ("clear_socket", "fit_new", "power_on"):
+            self.hands.do(act, phone.imei)
+
+    def job(self, entry: dict[str, Any], model: Model, phone: Phone, panel: Panel | None) -> Job:
+        """Take a phone in and work on it until the step that its entry names; return the job as it then is."""
+        clock = self.clock.at(entry["opened"])
+        context, until = Context(now=clock), entry["until"]
+        job = self.workshop.shop.jobs.open_new(clock())
+        ticket = _ticket(entry, model, panel)
+        job = self.workshop.save_ticket(replace(job, ticket=ticket), context)
+        self.hands.plug_phone(phone.imei)
+        if until == "ticket":
+            return job
+        job = self._trusted(job, context)
+        if until == "intake":
+            return job
+        clock.pass_by(TALK)
+        job = self._planned(job, until, context)
+        job = self._worked(job, until, context, clock)
+        return self._handed_over(job, context, clock) if until == "closed" else job
+
+    def _trusted(self, job: Job, context: Context) -> Job:
+        job, _ = self.workshop.read_phone(job, context)
+        self.workshop.confirm_trust(job)
+        return self.workshop.read_phone(job, context)[0]
+
+    def _planned(self, job: Job, until: str, context: Context) -> Job:
+        routes = self.workshop.plan(job).routes
+        route = next((r for r in routes if until in {action.key for action in r.actions}), routes[0])
+        return self.workshop.choose(job, route, context)
+
+    def _worked(self, job: Job, until: str, context: Context, clock: Clock) -> Job:
+        while (index := job.current_step) is not None:
+            action = self.workshop.actions(job)[job.steps[index].action]
+            if proven_by(action.key) is not None:
+                break
+            clock.pass_by(action.figures.attended + action.figures.waiting)
+            job = self.workshop.do_step(job, index, context)
+            if action.key == until:
+                break
+        return job
+
+    def _handed_over(self, job: Job, context: Context, clock: Clock) -> Job:
+        for light in ("warm", "cool"):
+            clock.pass_by(PROOF)
+            job = self.workshop.measure(job, light, context)
+        for function in job.ticket.promised:
+            clock.pass_by(PROOF)
+            job = self.workshop.prove_step(job, function, context)
+        clock.pass_by(GOODBYE)
+        return self.workshop.close(job, context)
+
+
+def _ticket(entry: dict[str, Any], model: Model, panel: Panel | None) -> Ticket:
+    """Return the ticket as the technician writes it down from what the customer says."""
+    promised = tuple(Function(name) for name in entry["promised"])
+    ticket = Ticket(
+        model=model.key,
+        complaint=entry["complaint"],
+        promised=promised,
+        before={Function(name): Tri(seen) for name, seen in entry.get("before", {}).items()},
+    )
+    if "flex" in entry:
+        ticket = ticket.having(FlexTicket(state=FlexState(entry["flex"])))
+    if panel is None:
+        return ticket
+    answers, part = entry.get("original", {}).get("answers", True), entry["panel"]
+    original = OriginalState.UNTRIED if answers else OriginalState.DAMAGED
+    return ticket.having(
+        DisplayTicket(panel.die, original, kind=PanelKind(part["kind"]), maker=panel.maker, source=part["source"])
+    )

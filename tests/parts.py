@@ -1,0 +1,29 @@
+"""Short words for what tests ask of a job's display: its ticket, what was done with it."""
+
+from dataclasses import replace
+from typing import Any
+
+from daruma.core.job import Job
+from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
+from daruma.core.parts import PartKind
+
+
+def panel_of(job: Job) -> DisplayTicket:
+    return job.ticket.of(DisplayTicket)
+
+
+def work_of(job: Job) -> DisplayWork:
+    return job.of(DisplayWork)
+
+
+def with_panel(job: Job, **changes: Any) -> Job:
+    return job.with_ticket(replace(panel_of(job), **changes))
+
+
+def with_work(job: Job, **changes: Any) -> Job:
+    return job.having(replace(work_of(job), **changes))
+
+
+def flex_alone(job: Job) -> bool:
+    """Return whether the display stays and the flex alone is exchanged."""
+    return tuple(job.ticket.parts) == (PartKind.SENSOR_FLEX,)
