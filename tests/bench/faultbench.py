@@ -17,8 +17,8 @@ from daruma.core.plan.proofs import proof_key
 from daruma.demo.hands import Hands, connect_hands
 from daruma.demo.marks import WORLD
 from daruma.link.errors import LinkError, Refused
+from daruma.standin.file import load_world
 from daruma.standin.server import Bench
-from daruma.standin.world import load_world
 from daruma.store.shop import Shop
 from tests.bench.invariants import Invariants
 from tests.conftest import HERO

@@ -31,8 +31,8 @@ from daruma.demo.hands import connect_hands
 from daruma.demo.marks import WORLD
 from daruma.link.errors import LinkError
 from daruma.link.port import Port
+from daruma.standin.file import load_world
 from daruma.standin.server import Bench
-from daruma.standin.world import load_world
 from daruma.store.copies import copies_of, make_copy, restore, rotate
 from daruma.store.database import FILE
 from daruma.store.heads import heads_of

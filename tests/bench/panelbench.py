@@ -22,11 +22,15 @@ from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.records import Record, compose, decode, encode
 from daruma.core.white_proof import verdict_of
-from daruma.demo.things import Maker
+from daruma.demo.kinds.display import panel as made_panel
+from daruma.demo.laying import Laying
+from daruma.demo.maker import Maker
 from daruma.standin.glass import codes_of, light_of
-from daruma.standin.phone import LAMPS, screen_light
+from daruma.standin.kinds.display.panel import Panel
+from daruma.standin.kinds.display.screen import screen_light
+from daruma.standin.lamps import LAMPS
 from daruma.standin.server import Bench
-from daruma.standin.world import Panel, Phone, World
+from daruma.standin.world import Phone, World
 
 
 @dataclass(frozen=True)
@@ -46,7 +50,7 @@ class PanelBench:
 
     def __init__(self, folder: Path, catalogue: Catalogue) -> None:
         self.catalogue = catalogue
-        self.world = World({}, {}, {}, {})
+        self.world = World({})
         self.bench = Bench(self.world, catalogue, mortal=False)
         wires = self.bench.serve(folder)
         self.rig = Rig({kind: wires[kind] for kind in ("phone", "colorimeter")}, settle=0.0)
@@ -84,8 +88,11 @@ class PanelBench:
 
     def _fitted(self, maker: Maker, model: Model, rng: random.Random) -> tuple[Phone, Panel]:
         """Return a phone with a panel that carries another one's calibration; some are off by about the tolerance."""
-        other = maker.panel(model, model.makers[0], limit=None)
-        panel = maker.panel(model, model.makers[0], limit=None)
+        laying = Laying(maker, self.world)
+        self.world.phones.clear()
+        self.world.parts.clear()
+        phone = laying.phone(model, str(model.last_system), model.name, {})
+        panel, other = self.world.home(phone, Panel), made_panel(maker, model, model.makers[0], limit=None)
         if rng.random() < 0.5:
             angle, size = rng.uniform(0, 6.2832), rng.uniform(0.9, 1.25) * model.white.tolerance_uv
             uv = xyz_to_uv(_xyz(other.white_xy))
@@ -94,10 +101,7 @@ class PanelBench:
         layout = model.layout(PartKind.DISPLAY)
         own, source = (decode(layout, bytes.fromhex(p.memory)) for p in (panel, other))
         panel.memory = compose(own, source, FIELDS).hex()
-        phone = maker.phone(model, str(model.last_system), model.name, panel, str(own.values["display_serial"]))
         phone.trusted = True
-        self.world.panels, self.world.phones = {panel.die: panel}, {phone.imei: phone}
-        self.world.flexes = {phone.flex: maker.flex(model, phone.board, phone.imei)}
         self.world.cable = phone.imei
         return phone, panel
 

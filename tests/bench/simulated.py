@@ -6,7 +6,7 @@ contact is (from the distribution that the planner believes in). Nothing is take
 
 import hashlib
 import random
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, replace
 
 from daruma.bench.kinds.display.writing import plan_write, source_for
 from daruma.bench.reading import PartReading
@@ -23,12 +23,17 @@ from daruma.core.plan.explain import belief
 from daruma.core.plan.policy import Policy
 from daruma.core.records import Record, compose, decode
 from daruma.core.tri import Tri
-from daruma.demo.things import Maker
+from daruma.demo.kinds.display import panel as made_panel
+from daruma.demo.laying import Laying
+from daruma.demo.maker import Maker
 from daruma.standin.errors import No
+from daruma.standin.facts import facts
 from daruma.standin.hands import HandsSim
-from daruma.standin.phone import PhoneSim, facts
+from daruma.standin.kinds.display.panel import Panel
+from daruma.standin.kinds.sensor_flex import EAR, HOLDER, Flex
+from daruma.standin.phone import PhoneSim
 from daruma.standin.programmer import ProgrammerSim
-from daruma.standin.world import EAR, HOLDER, Panel, Phone, World
+from daruma.standin.world import Phone, World
 
 
 @dataclass
@@ -38,20 +43,14 @@ class SimulatedBench:
     case: Case
     catalogue: Catalogue
     rng: random.Random
-    _maker: Maker = field(init=False)
 
     def __post_init__(self) -> None:
-        self._maker = Maker(random.Random(7))
-        model, maker = self.case.model, self.case.model.makers[0]
-        self._original = self._maker.panel(model, maker, limit=None)
-        record = decode(model.layout(PartKind.DISPLAY), bytes.fromhex(self._original.memory))
-        serial = record.identity(Identity.DISPLAY_SERIAL) or ""
-        self._phone = self._maker.phone(model, str(self.case.system), "a phone", self._original, serial)
-        self._flex = self._maker.flex(
-            model, self._phone.board, self._phone.imei, sound=flex_of(self.case).state is FlexState.SOUND
-        )
+        laying, model = Laying(Maker(random.Random(7))), self.case.model
+        sound = flex_of(self.case).state is FlexState.SOUND
+        self._phone = laying.phone(model, str(self.case.system), "a phone", {} if sound else {"flex": "worn"})
+        self._original, self._flex = laying.world.home(self._phone, Panel), laying.world.home(self._phone, Flex)
         self._panels = [
-            self._maker.panel(model, maker, limit=None, blank=panel.carries is PanelRecord.BLANK)
+            made_panel(laying.maker, model, model.makers[0], limit=None, blank=panel.carries is PanelRecord.BLANK)
             for panel in facts_of(self.case).panels
         ]
 
@@ -67,12 +66,16 @@ class SimulatedBench:
             self.original.chip = None
         self.panels = [self._dealt(panel, known) for panel, known in zip(self._panels, display.panels, strict=True)]
         self.phone: Phone = replace(
-            self._phone, board=dict(self._phone.board), conditions=dict(self._phone.conditions), trusted=True
+            self._phone,
+            board=dict(self._phone.board),
+            conditions=dict(self._phone.conditions),
+            fitted=dict(self._phone.fitted),
+            status={},
+            trusted=True,
         )
-        parts = {panel.die: panel for panel in (self.original, *self.panels)}
         sockets = dict.fromkeys((self.case.model.socket, EAR, HOLDER))
-        self.world = World(parts, {self.phone.imei: self.phone}, {self._flex.die: replace(self._flex)}, sockets, "9.0")
-        self.world.cable = self.phone.imei
+        self.world = World(sockets, {self.phone.imei: self.phone}, firmware="9.0", cable=self.phone.imei)
+        self.world.put(self.original, *self.panels, replace(self._flex))
         self.hands = HandsSim(self.world, self.catalogue).handlers()
         self.programmer = ProgrammerSim(self.world, self.catalogue).handlers()
         self.cable = PhoneSim(self.world, self.catalogue).handlers()
@@ -206,7 +209,7 @@ class SimulatedBench:
 
     def keeps(self, function: Function) -> bool:
         """Return what the phone says of a function, fitted and running."""
-        if not self.phone.on or self.phone.panel is None:
+        if not self.phone.on or self.phone.fitted[PartKind.DISPLAY.value] is None:
             return False
         return evaluate(facts(self.world, self.phone, self.case.model), function).holds is Tri.YES
 

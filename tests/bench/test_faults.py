@@ -15,6 +15,7 @@ from daruma.core.job import Job, StepState
 from daruma.demo.hands import Hands
 from daruma.link.errors import Refused
 from daruma.standin.faults import FAULTS
+from daruma.standin.kinds.display.panel import Panel
 from daruma.standin.wires import PtyWire
 from tests.bench.faultbench import STEPS, FaultBench, go_on, hero_of, next_step, plug_in, to_the_end
 from tests.parts import panel_of, with_work
@@ -132,7 +133,7 @@ def test_unplugged_at_every_byte_of_a_commit_s_answer(bench: FaultBench, first: 
     job = hero_of(bench.shop)
     while next_step(job) != "write_new":
         job = once(bench, job)
-    index, panel = job.current_step or 0, bench.bench.world.panels[panel_of(job).die]
+    index, panel = job.current_step or 0, bench.bench.world.of(Panel)[panel_of(job).die]
     panel.limit = None
     for count, at in enumerate(range(first, first + 4), start=1):
         bench.hands.fault("unplug", op="write.commit", at=at)

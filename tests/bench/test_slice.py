@@ -273,9 +273,10 @@ def test_a_damaged_record_is_not_kept(demo_folder: Path, standin: StandIn, works
     world = json.loads((demo_folder / "world.json").read_text())
     hero = next(job for job in workshop.shop.jobs.all() if job.number == HERO)
     phone = next(phone for phone in world["phones"].values() if phone["imei"] == world["cable"])
-    memory = bytearray.fromhex(world["panels"][phone["home_panel"]]["memory"])
+    original = world["parts"]["display"][phone["home"]["display"]]
+    memory = bytearray.fromhex(original["memory"])
     memory[0x10] ^= 0x01
-    world["panels"][phone["home_panel"]]["memory"] = memory.hex()
+    original["memory"] = memory.hex()
     standin.stop()
     (demo_folder / "world.json").write_text(json.dumps(world))
     again = start_standin(demo_folder)

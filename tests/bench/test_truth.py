@@ -18,6 +18,7 @@ from daruma.core.parts import Function, PartKind
 from daruma.handover.exchange import from_json, to_json
 from daruma.handover.sheet import make_sheet
 from daruma.link.errors import Refused
+from daruma.standin.kinds.display.panel import Panel
 from daruma.store.jobs import StaleJob
 from tests.bench.faultbench import PROOFS, FaultBench, Finished, go_on, hero_of, next_step
 from tests.parts import panel_of, with_panel, with_work, work_of
@@ -80,7 +81,7 @@ def test_what_is_on_the_part_already_is_not_written_again(bench: FaultBench) -> 
 
 def test_a_panel_that_changed_since_it_was_read_is_read_again(bench: FaultBench) -> None:
     job = hero_of(bench.shop)
-    panel = bench.bench.world.panels[panel_of(job).die]
+    panel = bench.bench.world.of(Panel)[panel_of(job).die]
     panel.memory = panel.memory[:-2] + "5a"
     with pytest.raises(Trouble, match="something else than when it was read"):
         do(bench, job)

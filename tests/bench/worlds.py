@@ -18,11 +18,13 @@ from daruma.core.parts import PartKind, PartSelf, Version
 from daruma.core.records import decode
 from daruma.core.shelf import ShelfPart
 from daruma.demo.laying import Laying
+from daruma.demo.maker import Maker
 from daruma.demo.marks import MADE, MADE_AS, WORLD
-from daruma.demo.things import Maker
 from daruma.link.devices import DeviceSelf
-from daruma.standin.phone import readable_board
-from daruma.standin.world import Panel, Phone, save_world
+from daruma.standin.facts import readable_board
+from daruma.standin.file import save_world
+from daruma.standin.kinds.display.panel import Panel
+from daruma.standin.world import Phone
 from daruma.store.shop import Shop
 
 NOW, EARLIER = (datetime(2026, 11, day, 12, 0, tzinfo=UTC).isoformat(timespec="seconds") for day in (23, 16))
@@ -86,16 +88,16 @@ def lay_out(folder: Path, drawn: Drawn, rng: random.Random) -> int:
     try:
         for maker in dict.fromkeys(drawn.makers):
             # the shop knows complete records of other phones of the model
-            other = laying.phone(model, str(drawn.system), "an earlier customer", maker=maker)
-            keep(shop, model, laying.world.panels[other.home_panel], other)
+            other = laying.phone(model, str(drawn.system), "an earlier customer", {"original": {"maker": maker}})
+            keep(shop, model, laying.world.home(other, Panel), other)
             laying.fetched(other)
-        phone = laying.phone(
-            model, str(drawn.system), model.name, maker=drawn.makers[0], flex_sound=drawn.flex is FlexState.SOUND
-        )
-        original = laying.world.panels[phone.home_panel]
+        flex = {} if drawn.flex is FlexState.SOUND else {"flex": drawn.flex.value}
+        phone = laying.phone(model, str(drawn.system), model.name, {"original": {"maker": drawn.makers[0]}, **flex})
+        original = laying.world.home(phone, Panel)
         original.answers = drawn.answers
         told = {"maker": drawn.makers[1], "kind": drawn.kind.value, "blank": drawn.kind in BLANK}
-        panel = laying.panel(model, told)
+        panel = laying.new_parts(model, {"panel": told})[PartKind.DISPLAY]
+        assert isinstance(panel, Panel)
         panel.takes_other_makers = drawn.takes_other_makers
         if drawn.backed_up:
             keep(shop, model, original, phone)

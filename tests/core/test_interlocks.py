@@ -12,7 +12,8 @@ from daruma.core.interlocks import BackupEvidence, dark
 from daruma.core.kinds.display.interlocks import WriteEvidence, write_interlocks
 from daruma.core.parts import PartKind, PartSelf, Version
 from daruma.core.records import decode, encode
-from daruma.demo.things import Maker
+from daruma.demo.kinds.display import record
+from daruma.demo.maker import Maker
 
 PART = PartSelf("D01234567890", PartKind.DISPLAY, "Ostby", "cedar_l", 256, "00")
 
@@ -20,7 +21,7 @@ PART = PartSelf("D01234567890", PartKind.DISPLAY, "Ostby", "cedar_l", 256, "00")
 @pytest.fixture
 def evidence(catalogue: Catalogue) -> WriteEvidence:
     model = catalogue.models["cedar_l"]
-    image = Maker(random.Random(4)).record(model, "Ostby", [0.31, 0.33])
+    image = record(Maker(random.Random(4)), model, "Ostby", [0.31, 0.33])
     source = decode(model.layout(PartKind.DISPLAY), image)
     backup = BackupEvidence("B-00001", "490154203237518", "cedar_l")
     budget = WriteBudget((3, 4, 5), 0)

@@ -22,7 +22,8 @@ from daruma.core.pictures.white_plot import Beside, white_plot
 from daruma.core.plan.explain import explain
 from daruma.core.plan.odds import Outcomes, Record
 from daruma.core.records import decode, encode
-from daruma.demo.things import Maker
+from daruma.demo.kinds.display import record
+from daruma.demo.maker import Maker
 from tests.core.plan.cases import case, solved
 from tests.core.test_follow import PATH, both, moved, targets
 from tests.core.test_pairing import broken, whole
@@ -86,7 +87,7 @@ def test_thread_map_shows_whole_broken_and_unknown(catalogue: Catalogue) -> None
 def test_the_lens_marks_what_differs(catalogue: Catalogue) -> None:
     model = catalogue.models["cedar"]
     layout = model.layout(PartKind.DISPLAY)
-    image = Maker(random.Random(8)).record(model, "Fenwick", [0.31, 0.33])
+    image = record(Maker(random.Random(8)), model, "Fenwick", [0.31, 0.33])
     backup = decode(layout, image)
     serial = str(backup.values["display_serial"])
     other = ("0" if serial[3] != "0" else "1").join([serial[:3], serial[4:]])

@@ -24,7 +24,8 @@ from daruma.core.records import (
     recognise,
     shown,
 )
-from daruma.demo.things import Maker
+from daruma.demo.kinds.display import record
+from daruma.demo.maker import Maker
 
 LAYOUTS = {key: model.layout(PartKind.DISPLAY) for key, model in load_catalogue().models.items()}
 SIZES = {"alder": 256, "birch": 256, "cedar": 256, "damson": 256, "elder": 320}
@@ -32,7 +33,7 @@ SIZES = {"alder": 256, "birch": 256, "cedar": 256, "damson": 256, "elder": 320}
 
 def full(catalogue: Catalogue, key: str, seed: int = 1) -> bytes:
     model = catalogue.models[key]
-    return Maker(random.Random(seed)).record(model, model.makers[0], [0.3121, 0.3284])
+    return record(Maker(random.Random(seed)), model, model.makers[0], [0.3121, 0.3284])
 
 
 def test_published_check_values() -> None:
@@ -151,7 +152,7 @@ def test_identities_always_come_from_the_source_calibration_only_where_missing(c
     layout, maker = LAYOUTS["cedar"], Maker(random.Random(5))
     model = catalogue.models["cedar"]
     source = decode(layout, full(catalogue, "cedar", 2))
-    blank = decode(layout, maker.record(model, "Fenwick", [0.31, 0.33], blank=True))
+    blank = decode(layout, record(maker, model, "Fenwick", [0.31, 0.33], blank=True))
     assert set(fields_to_write(blank, source)) >= {"display_serial", "cover_code", "white_point", "brightness_curve"}
     own = decode(layout, full(catalogue, "cedar", 3))
     assert fields_to_write(own, source) == ("display_serial", "cover_code")

@@ -2,27 +2,28 @@
 
 import random
 import tomllib
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 from contextlib import contextmanager
 from datetime import datetime
 from importlib.resources import files
 from pathlib import Path
 from tempfile import TemporaryDirectory
-from typing import Any
 
 from daruma.bench.rig import Rig
 from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import load_catalogue
-from daruma.core.kinds.display.facts import PanelKind
 from daruma.core.model import Model
-from daruma.core.shelf import ShelfPart
+from daruma.core.parts import PartKind
 from daruma.demo.hands import connect_hands
+from daruma.demo.kinds import rooms
+from daruma.demo.kinds.room import Entry
 from daruma.demo.laying import Laying
+from daruma.demo.maker import Maker
 from daruma.demo.marks import MADE, MADE_AS, WORLD
 from daruma.demo.technician import Clock, Technician
-from daruma.demo.things import Maker
+from daruma.standin.file import save_world
 from daruma.standin.server import Bench
-from daruma.standin.world import Panel, World, save_world
+from daruma.standin.world import Thing, World
 from daruma.store.shop import Shop
 
 
@@ -78,44 +79,40 @@ class Scene:
         self._models = technician.workshop.catalogue.models
         self._waiting: str | None = None
 
-    def earlier(self, entry: dict[str, Any]) -> None:
+    def earlier(self, entry: Entry) -> None:
         """Keep a backup of a phone that was here before."""
         model = self._models[entry["model"]]
-        phone = self._laying.phone(model, entry["system"], f"{model.name}, an earlier customer")
+        phone = self._laying.phone(model, entry["system"], f"{model.name}, an earlier customer", {})
         self._technician.keep(model, phone, entry["days"])
         self._laying.fetched(phone)
 
-    def job(self, entry: dict[str, Any]) -> None:
+    def job(self, entry: Entry) -> None:
         """Take a phone in and work on it until where the scenario says."""
-        model, of_original = self._models[entry["model"]], entry.get("original", {})
-        phone = self._laying.phone(
-            model, entry["system"], model.name, maker=of_original.get("maker", ""), flex_sound="flex" not in entry
-        )
+        model = self._models[entry["model"]]
+        phone = self._laying.phone(model, entry["system"], model.name, entry)
         if entry.get("earlier_backup"):
             self._technician.keep(model, phone, 60)
-        self._laying.world.panels[phone.home_panel].answers = of_original.get("answers", True)
-        panel = self._laying.panel(model, entry["panel"]) if "panel" in entry else None
-        if panel is not None:
-            self._shelve(panel, model, entry["panel"])
-        job = self._technician.job(entry, model, phone, panel)
-        if panel is not None:
-            self._shelve(panel, model, entry["panel"], job.ref)
+        self._laying.age(phone, entry)
+        parts = self._laying.new_parts(model, entry)
+        self._shelve(parts, model, entry)
+        job = self._technician.job(entry, model, phone, parts)
+        self._shelve(parts, model, entry, job.ref)
         phone.on = phone.on and not job.closed
         self._laying.at_rest()
         if entry["until"] == "ticket":
             self._waiting = phone.imei
 
+    def spare(self, entry: Entry) -> None:
+        """Put a spare part on the shelf."""
+        model = self._models[entry["model"]]
+        self._shelve(self._laying.new_parts(model, entry), model, entry)
+
     def end(self) -> None:
         """Leave the phone that nobody has read yet on the cable."""
         self._laying.world.cable = self._waiting
 
-    def spare(self, entry: dict[str, Any]) -> None:
-        """Put a spare panel on the shelf."""
-        model = self._models[entry["model"]]
-        self._shelve(self._laying.panel(model, entry), model, entry)
-
-    def _shelve(self, panel: Panel, model: Model, entry: dict[str, Any], used_in: str = "") -> None:
-        kind, writes, note = PanelKind(entry["kind"]), entry.get("earlier_writes", 0), entry.get("note", "")
-        self._shop.shelf.save(
-            ShelfPart(panel.die, model.key, panel.maker, kind, entry["source"], entry["price"], writes, note, used_in)
-        )
+    def _shelve(self, parts: Mapping[PartKind, Thing], model: Model, entry: Entry, used_in: str = "") -> None:
+        for room in (room for room in rooms() if room.kind in parts):
+            part = room.shelved(parts[room.kind], model, entry, used_in)
+            if part is not None:
+                self._shop.shelf.save(part)

@@ -1,23 +1,22 @@
 """The demo's technician: works through the scenario with the use cases of the bench, over the wires of the stand-ins."""
 
+from collections.abc import Mapping
 from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
-from typing import Any
 
 from daruma.bench.context import Context
 from daruma.bench.keeping import keep_part
 from daruma.bench.reading import read_part
 from daruma.bench.workshop import Workshop
 from daruma.core.job import Job, Ticket
-from daruma.core.kinds.display.facts import OriginalState, PanelKind
-from daruma.core.kinds.display.work import DisplayTicket
-from daruma.core.kinds.sensor_flex import FlexState, FlexTicket
 from daruma.core.model import Model
-from daruma.core.parts import Function
+from daruma.core.parts import Function, PartKind
 from daruma.core.plan.proofs import proven_by
 from daruma.core.tri import Tri
 from daruma.demo.hands import Hands
-from daruma.standin.world import Panel, Phone
+from daruma.demo.kinds import rooms
+from daruma.demo.kinds.room import Entry
+from daruma.standin.world import Phone, Thing
 
 TALK, PROOF, GOODBYE = 12.0, 2.0, 9.0  # minutes: taking a phone in, one proof, handing over
 
@@ -49,23 +48,25 @@ class Technician:
     clock: Clock
 
     def keep(self, model: Model, phone: Phone, days: float) -> None:
-        """Read and keep the panel of a phone that was here so many days ago; it goes back into the phone."""
-        context = Context(now=self.clock.at(-1440 * days))
-        for act in ("power_off", "take_out_original", "original_on_socket"):
-            self.hands.do(act, phone.imei)
-        reading = read_part(self.workshop.rig, self.workshop.catalogue, model, context, twice=True)
+        """Read and keep what can be read of a phone that was here so many days ago; it goes back into the phone."""
+        context, workshop = Context(now=self.clock.at(-1440 * days)), self.workshop
         earlier = Job(0, "", Ticket(imei=phone.imei))
-        keep_part(self.workshop.shop.vault, reading, earlier, self.workshop.rig.programmer().hello(), context.now())
-        for act in ("clear_socket", "fit_new", "power_on"):
+        for room in (room for room in rooms() if room.out):
+            self._hands(room.out, phone)
+            reading = read_part(workshop.rig, workshop.catalogue, model, context, twice=True, kind=room.kind)
+            keep_part(workshop.shop.vault, reading, earlier, workshop.rig.programmer().hello(), context.now())
+            self._hands(room.back, phone)
+
+    def _hands(self, acts: tuple[str, ...], phone: Phone) -> None:
+        for act in acts:
             self.hands.do(act, phone.imei)
 
-    def job(self, entry: dict[str, Any], model: Model, phone: Phone, panel: Panel | None) -> Job:
+    def job(self, entry: Entry, model: Model, phone: Phone, parts: Mapping[PartKind, Thing]) -> Job:
         """Take a phone in and work on it until the step that its entry names; return the job as it then is."""
         clock = self.clock.at(entry["opened"])
         context, until = Context(now=clock), entry["until"]
         job = self.workshop.shop.jobs.open_new(clock())
-        ticket = _ticket(entry, model, panel)
-        job = self.workshop.save_ticket(replace(job, ticket=ticket), context)
+        job = self.workshop.save_ticket(replace(job, ticket=_ticket(entry, model, parts)), context)
         self.hands.plug_phone(phone.imei)
         if until == "ticket":
             return job
@@ -109,21 +110,13 @@ class Technician:
         return self.workshop.close(job, context)
 
 
-def _ticket(entry: dict[str, Any], model: Model, panel: Panel | None) -> Ticket:
+def _ticket(entry: Entry, model: Model, parts: Mapping[PartKind, Thing]) -> Ticket:
     """Return the ticket as the technician writes it down from what the customer says."""
-    promised = tuple(Function(name) for name in entry["promised"])
     ticket = Ticket(
         model=model.key,
         complaint=entry["complaint"],
-        promised=promised,
+        promised=tuple(Function(name) for name in entry["promised"]),
         before={Function(name): Tri(seen) for name, seen in entry.get("before", {}).items()},
     )
-    if "flex" in entry:
-        ticket = ticket.having(FlexTicket(state=FlexState(entry["flex"])))
-    if panel is None:
-        return ticket
-    answers, part = entry.get("original", {}).get("answers", True), entry["panel"]
-    original = OriginalState.UNTRIED if answers else OriginalState.DAMAGED
-    return ticket.having(
-        DisplayTicket(panel.die, original, kind=PanelKind(part["kind"]), maker=panel.maker, source=part["source"])
-    )
+    told = (room.ticket(entry, parts.get(room.kind)) for room in rooms())
+    return ticket.having(*(part for part in told if part is not None))

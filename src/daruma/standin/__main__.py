@@ -11,8 +11,8 @@ from typing import TextIO
 from daruma.catalogue.loader import load_catalogue
 from daruma.standin.errors import No
 from daruma.standin.faults import read_fault
+from daruma.standin.file import load_world
 from daruma.standin.server import Bench
-from daruma.standin.world import load_world
 
 WAIT_SECONDS = 3.0  # for stand-ins of a window that is just closing
 

@@ -8,7 +8,8 @@ from typing import Any
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.chromaticity import XYZ
 from daruma.standin.errors import No
-from daruma.standin.phone import LAMPS, lights_on, screen_light
+from daruma.standin.kinds.display.screen import screen_light
+from daruma.standin.lamps import LAMPS, lights_on
 from daruma.standin.world import World
 
 NOISE = 0.0012  # relative standard deviation of each of X, Y, Z

@@ -6,10 +6,10 @@ from collections.abc import Callable, Mapping
 from typing import Any
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.parts import PartKind, Version
-from daruma.core.records import recognise
+from daruma.core.parts import Version
 from daruma.standin.errors import No
-from daruma.standin.world import Flex, Panel, World
+from daruma.standin.kinds import room, rooms
+from daruma.standin.world import Thing, World
 
 FIRMWARE_STEPS = 12
 FIRST_FIRMWARE = "1.0"
@@ -47,13 +47,20 @@ class ProgrammerSim:
     def _hello(self, _: Mapping[str, Any]) -> dict[str, Any]:
         return {"kind": "programmer", "name": "Stand-in programmer", "serial": "SP-0001", "firmware": self._world.firmware}
 
+    def _there(self, socket: str) -> Thing | None:
+        """Return the part that answers on a place of the programmer."""
+        reaching = (room.places[socket] for room in rooms() if socket in room.places)
+        into_phone = next(reaching, None)
+        part = into_phone(self._world) if into_phone else self._world.find(self._world.sockets.get(socket))
+        return part if part is not None and part.answers else None
+
     def _sockets(self, _: Mapping[str, Any]) -> dict[str, Any]:
         if self._world.faults.take("poor_contact", "sockets") or self._world.faults.take("failing_adapter", "sockets"):
             return {"sockets": dict.fromkeys(self._world.sockets)}
         if self._world.faults.take("wrong_part", "sockets"):
             for name in self._world.sockets:
                 self._exchange(name)
-        said = {name: self._said(self._world.panel_on(name) or self._world.flex_on(name)) for name in self._world.sockets}
+        said = {name: self._said(self._there(name)) for name in self._world.sockets}
         there = next((name for name, part in said.items() if part is not None), "")
         if there and self._world.faults.take("nameless_part", "sockets"):
             said[there] = {**(said[there] or {}), "die": ""}
@@ -62,39 +69,31 @@ class ProgrammerSim:
         return {"sockets": said}
 
     @staticmethod
-    def _said(panel: Panel | Flex | None) -> dict[str, Any] | None:
-        if panel is None:
+    def _said(part: Thing | None) -> dict[str, Any] | None:
+        if part is None:
             return None
-        if isinstance(panel, Flex):
-            size = len(panel.memory) // 2
-            return {"die": panel.die, "kind": PartKind.SENSOR_FLEX.value, "maker": "", "family": panel.family, "size": size}
         return {
-            "die": panel.die,
-            "kind": PartKind.DISPLAY.value,
-            "maker": panel.maker,
-            "family": panel.family,
-            "size": len(panel.memory) // 2,
-            "chip": panel.chip,
+            "die": part.die,
+            "kind": part.KIND.value,
+            "maker": part.maker,
+            "family": part.family,
+            "size": len(part.memory) // 2,
+            **room(part.KIND).says(part),
         }
 
     def restart(self) -> None:
         """Forget what was in hand: the buffer, an update that was begun."""
         self._buffer, self._update = None, None
 
-    def _panel(self, args: Mapping[str, Any], op: str) -> Panel | Flex:
+    def _part(self, args: Mapping[str, Any], op: str) -> Thing:
         self._contact(str(args["socket"]), op)
-        flex = self._world.flex_on(str(args["socket"]))
-        if flex is not None:
-            return flex
-        panel = self._world.panel_on(str(args["socket"]))
-        if panel is None:
+        part = self._there(str(args["socket"]))
+        if part is None:
             raise No("empty")
-        model = self._catalogue.models.get(panel.family)
-        if model is not None and (
-            Version.parse(self._world.firmware) < model.programmer_firmware or panel.maker in model.unreadable_makers
-        ):
+        model = self._catalogue.models.get(part.family)
+        if model is not None and not room(part.KIND).readable(self._world, part, model):
             raise No("firmware")
-        return panel
+        return part
 
     def _contact(self, socket: str, op: str) -> None:
         """Let contact, part and firmware be what the faults say."""
@@ -107,14 +106,18 @@ class ProgrammerSim:
             raise No("empty")
 
     def _exchange(self, socket: str) -> None:
-        """Put another panel on a socket: one that is nowhere else."""
-        busy = {phone.panel for phone in self._world.phones.values()} | set(self._world.sockets.values())
-        other = next((panel for panel in self._world.panels.values() if panel.die not in busy and panel.answers), None)
-        if socket in self._world.sockets and self._world.sockets[socket] and other is not None:
+        """Put another part on a socket, of the same kind if there is one: one that is nowhere else."""
+        there = self._world.find(self._world.sockets.get(socket))
+        if there is None:
+            return
+        busy = {die for phone in self._world.phones.values() for die in phone.fitted.values()} | set(self._world.sockets.values())
+        free = [part for part in self._world.everything() if part.die not in busy and part.answers]
+        other = next(iter(sorted(free, key=lambda part: part.KIND is not there.KIND)), None)
+        if other is not None:
             self._world.sockets[socket] = other.die
 
-    def _meant(self, args: Mapping[str, Any], op: str) -> Panel | Flex:
-        part = self._panel(args, op)
+    def _meant(self, args: Mapping[str, Any], op: str) -> Thing:
+        part = self._part(args, op)
         if args.get("die", part.die) != part.die:
             raise No("part")
         return part
@@ -156,23 +159,10 @@ class ProgrammerSim:
         time.sleep(4 * self._world.pace)
         # from here on the part has had a write, whatever comes of it
         self._world.happened("write", part.die, hashlib.sha256(image).hexdigest())
-        if isinstance(part, Panel):
-            self._take_write(part, bytes(image))
+        room(part.KIND).written(self._world, part, bytes(image), self._catalogue)
         return self._burn(part, bytes(image))
 
-    def _take_write(self, panel: Panel, image: bytes) -> None:
-        """Count a write of a panel's life; refuse one past its limit, or another maker's record."""
-        faults = self._world.faults
-        if faults.take("limit_reached", COMMIT):
-            panel.limit = panel.writes
-        panel.writes += 1
-        if panel.limit is not None and panel.writes > panel.limit:
-            panel.answers = not faults.take("spent_write_kills", COMMIT)
-            raise No("spent")
-        if faults.take("foreign_maker", COMMIT) or self._foreign_maker(panel, image):
-            raise No("maker")
-
-    def _burn(self, part: Panel | Flex, image: bytes) -> dict[str, Any]:
+    def _burn(self, part: Thing, image: bytes) -> dict[str, Any]:
         """Bring bytes into a part's memory, as far as the faults let it."""
         faults, before = self._world.faults, bytes.fromhex(part.memory)
         if faults.take("voltage_dip", COMMIT):
@@ -198,16 +188,6 @@ class ProgrammerSim:
         if faults.take("lying_answer", COMMIT):
             raise No("busy")
         return {}
-
-    def _foreign_maker(self, panel: Panel, image: bytes) -> bool:
-        if panel.takes_other_makers:
-            return False
-        for layout in recognise(self._catalogue.layouts(PartKind.DISPLAY), image):
-            spec = layout.field("panel_maker")
-            written = image[spec.offset : spec.end].rstrip(b"\x00 \xff").decode("ascii", errors="replace")
-            if written and written != panel.maker:
-                return True
-        return False
 
     def _firmware_begin(self, args: Mapping[str, Any]) -> dict[str, Any]:
         wanted = Version.parse(str(args["version"]))

@@ -13,12 +13,13 @@ from daruma.link.errors import LinkError
 from daruma.link.framing import FrameError, frame, unframe
 from daruma.link.messages import Answer, Request, pack_answer, unpack_request
 from daruma.standin.errors import No
+from daruma.standin.file import save_world
 from daruma.standin.hands import HandsSim
 from daruma.standin.lightbox import LightBoxSim
 from daruma.standin.phone import PhoneSim
 from daruma.standin.programmer import ProgrammerSim, Reset
 from daruma.standin.wires import PtyWire, TcpWire, Wire
-from daruma.standin.world import World, save_world
+from daruma.standin.world import World
 
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
 READS_ONLY = frozenset({"hello", "sockets", "memory.read", "phone.state", "phone.functions", "phone.parts", "hands.look"})

@@ -1,63 +1,39 @@
-"""The simulated things: panels with memory, phones with boards, one programmer, one light box. Kept as JSON."""
+"""The simulated things: parts with memory, phones with boards, one programmer, one light box."""
 
-import json
 import random
-from dataclasses import asdict, dataclass, field
-from pathlib import Path
-from typing import Any
+from collections.abc import Iterator
+from dataclasses import dataclass, field
+from typing import ClassVar, TypeVar
 
-from daruma.standin.faults import Faults, load_faults
-from daruma.standin.glass import Glass
-
-EAR, HOLDER = "ear", "flex"  # the programmer's places for a sensor flex: in the phone, and a new one
+from daruma.core.parts import PartKind
+from daruma.standin.faults import Faults
 
 
 @dataclass(slots=True)
-class Panel:
-    """Simulate a display panel: memory bytes, a hidden limit of writes, perhaps a touch chip.
+class Thing:
+    """Simulate a part: memory bytes, a hidden limit of writes, whether it answers on a socket."""
 
-    `white_xy` is the white the glass really shows at full drive (CIE 1931), whatever its record says; `glass` what else
-    it is, that of the model where it is empty; `takes_other_makers` whether it takes a record of another maker's panel.
-    """
+    KIND: ClassVar[PartKind]
 
     die: str
     maker: str
     family: str
     memory: str
-    white_xy: list[float]
-    limit: int | None = None
+    answers: bool = True
     writes: int = 0
-    answers: bool = True
-    chip: str | None = None
-    chip_genuine: bool = True
-    genuine: bool = True
-    own_chip: str | None = None
-    locked: bool = False
-    touch_flex_replaced: bool = False
-    takes_other_makers: bool = False
-    bound_before: bool = False
-    connected: bool = False
-    glass: Glass | None = None
+    limit: int | None = None
 
 
-@dataclass(slots=True)
-class Flex:
-    """Simulate a front sensor flex: memory bytes, worn or sound; a worn one may still answer.
-
-    `channels` is how much each channel of its sensor counts over what the family's does.
-    """
-
-    die: str
-    family: str
-    memory: str
-    sound: bool = True
-    answers: bool = True
-    channels: list[float] = field(default_factory=list)
+T = TypeVar("T", bound=Thing)
 
 
 @dataclass(slots=True)
 class Phone:
-    """Simulate a phone: what its board expects, what is fitted, how it runs; `shows` are the codes of a test field."""
+    """Simulate a phone: what its board expects, what is fitted, how it runs; `shows` are the codes of a test field.
+
+    `home` are the dies of the parts it left the factory with and `fitted` of those in it now, by their kinds; `carried` is
+    what the others carry. `status` is what finishing has made of a part.
+    """
 
     label: str
     model: str
@@ -66,32 +42,34 @@ class Phone:
     board: dict[str, str]
     carried: dict[str, str]
     conditions: dict[str, bool]
-    home_panel: str
-    panel: str | None
+    home: dict[str, str] = field(default_factory=dict)
+    fitted: dict[str, str | None] = field(default_factory=dict)
     on: bool = True
     trusted: bool = False
     asked: bool = False
     battery_connected: bool = True
-    flex: str = ""
     unbound: bool = False
     memory_lifted: bool = False
-    display_status: str = ""
+    status: dict[str, str] = field(default_factory=dict)
     shows: list[float] | None = None
+
+    def fit(self, kind: PartKind, die: str | None) -> None:
+        """Put a part in, or leave its place empty."""
+        self.fitted[kind.value] = die
 
 
 @dataclass(slots=True)
 class World:
     """Hold everything that is simulated. `pace` is the seconds that each chunk of memory takes.
 
-    `events` is what really happened to parts, phones and the programmer, whoever knows of it: what a bench has written
-    down can be compared with it. `drift` is the part by which each reading of the colorimeter is higher than the one
-    before; `stray` the lux of the room that get into the light box.
+    `parts` are kept by their kinds, then by their dies. `events` is what really happened to parts, phones and the
+    programmer, whoever knows of it: what a bench has written down can be compared with it. `drift` is the part by which
+    each reading of the colorimeter is higher than the one before; `stray` the lux of the room that get into the light box.
     """
 
-    panels: dict[str, Panel]
-    phones: dict[str, Phone]
-    flexes: dict[str, Flex]
     sockets: dict[str, str | None]
+    phones: dict[str, Phone] = field(default_factory=dict)
+    parts: dict[str, dict[str, Thing]] = field(default_factory=dict)
     firmware: str = "1.0"
     newest_firmware: str = "2.1"
     cable: str | None = None
@@ -111,19 +89,30 @@ class World:
         phone = self.phones.get(self.cable or "")
         return phone if phone is not None and phone.on else None
 
-    def panel_on(self, socket: str) -> Panel | None:
-        """Return the panel on a socket, if it answers."""
-        panel = self.panels.get(self.sockets.get(socket) or "")
-        return panel if panel is not None and panel.answers else None
+    def of(self, thing: type[T]) -> dict[str, T]:
+        """Return the parts of a kind by their dies."""
+        return self.parts.setdefault(thing.KIND.value, {})  # type: ignore[return-value]
 
-    def flex_on(self, socket: str) -> Flex | None:
-        """Return the flex that answers on the ear-speaker connector, or on the holder for new ones."""
-        if socket == EAR:
-            phone = self.phone_on_cable()
-            flex = self.flexes.get(phone.flex) if phone is not None and phone.trusted else None
-        else:
-            flex = self.flexes.get(self.sockets.get(socket) or "")
-        return flex if flex is not None and flex.answers else None
+    def put(self, *things: Thing) -> None:
+        """Bring parts into the shop."""
+        for thing in things:
+            self.parts.setdefault(thing.KIND.value, {})[thing.die] = thing
+
+    def everything(self) -> Iterator[Thing]:
+        """Yield every part."""
+        return (thing for things in self.parts.values() for thing in things.values())
+
+    def find(self, die: str | None) -> Thing | None:
+        """Return a part by its die."""
+        return next((things[die] for things in self.parts.values() if die in things), None) if die else None
+
+    def home(self, phone: Phone, thing: type[T]) -> T:
+        """Return the part that a phone left the factory with."""
+        return self.of(thing)[phone.home[thing.KIND.value]]
+
+    def fitted(self, phone: Phone, thing: type[T]) -> T | None:
+        """Return the part in a phone."""
+        return self.of(thing).get(phone.fitted.get(thing.KIND.value) or "")
 
     def happened(self, what: str, thing: str, how: str) -> None:
         """Note what really happened."""
@@ -133,22 +122,3 @@ class World:
         """Return the generator of the next measurement: the same world gives the same noise."""
         self.measured += 1
         return random.Random(f"{self.seed}/{self.measured}")
-
-
-def load_world(path: Path) -> World:
-    """Read a world from its JSON file."""
-    raw: dict[str, Any] = json.loads(path.read_text(encoding="utf-8"))
-    for panel in raw["panels"].values():
-        panel["glass"] = Glass(**panel["glass"]) if panel.get("glass") else None
-    raw["panels"] = {key: Panel(**value) for key, value in raw["panels"].items()}
-    raw["phones"] = {key: Phone(**value) for key, value in raw["phones"].items()}
-    raw["flexes"] = {key: Flex(**value) for key, value in raw.get("flexes", {}).items()}
-    raw["faults"] = load_faults(raw.get("faults", {}))
-    return World(**raw)
-
-
-def save_world(world: World, path: Path) -> None:
-    """Write a world to its JSON file, whole or not at all."""
-    spare = path.with_suffix(".part")
-    spare.write_text(json.dumps(asdict(world), indent=1), encoding="utf-8")
-    spare.replace(path)
