@@ -22,6 +22,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.handover.casefile import read_case
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file, to_json
+from daruma.handover.kinds.room import Fitted
 from daruma.handover.sheet import Audience, Sheet, render
 from daruma.handover.tables import RUNS, inert, to_csv
 from daruma.store.shop import Shop
@@ -139,12 +140,12 @@ def test_an_export_follows_no_planted_link(tmp_path: Path) -> None:
 @given(st.text(alphabet="".join((*EVIL, "abc \u2066\u2069\u200f\x1b\x9b\x00\r")), max_size=60))
 def test_no_text_steers_a_terminal_or_a_page(text: str) -> None:
     said = CliRunner().invoke(main, ["--data", "/nonexistent\0", "plan", text.replace("\0", "") or "x"]).output
-    shown = render(replace(SHEET, phone=text, panel=text), Audience.CUSTOMER, ())
+    shown = render(replace(SHEET, phone=text, fitted=(Fitted(text, text),)), Audience.CUSTOMER, ())
     for out in (said, shown):
         assert not any(c in out for c in "\u202e\u2066\u2069\u200f\x1b\x9b\x00")
 
 
-SHEET = Sheet("", Job(1, "t"), "", "", "", "", "", "", (), (), "", (), (), (), None, False, "")
+SHEET = Sheet("", Job(1, "t"), "", "", "", "", (), (), (), (), "", (), (), (), (), False, "")
 
 
 FUZZ = """

@@ -1,5 +1,7 @@
 """The house: no circles among modules, and every kind of part is a whole room in each layer."""
 
+import ast
+from dataclasses import fields
 from graphlib import TopologicalSorter
 from pathlib import Path
 
@@ -9,12 +11,16 @@ import pytest
 from daruma.bench import kinds as bench_kinds
 from daruma.catalogue.loader import Catalogue
 from daruma.core import kinds
+from daruma.core.job import Job
 from daruma.core.pairing import requirements
 from daruma.core.parts import CARRIER, PartKind
 from daruma.core.plan.actions import How
+from daruma.core.plan.case import Case
 from daruma.core.plan.proofs import proof_key
+from daruma.core.plan.setting import all_actions
+from daruma.standin.hands import HANDS
 
-MOST_LINES = 400
+MOST_LINES, LONGEST_CLASS = 400, 250
 SOURCE = Path(kinds.__file__).parents[2]
 
 
@@ -29,6 +35,12 @@ def test_no_module_is_long() -> None:
     assert [name for name, count in lines.items() if count > MOST_LINES] == []
 
 
+def test_no_class_is_long() -> None:
+    tree = {path: ast.parse(path.read_text(encoding="utf-8")) for path in SOURCE.rglob("*.py")}
+    found = ((path.name, node) for path, module in tree.items() for node in ast.walk(module) if isinstance(node, ast.ClassDef))
+    assert [f"{name}: {node.name}" for name, node in found if (node.end_lineno or 0) - node.lineno >= LONGEST_CLASS] == []
+
+
 @pytest.mark.parametrize("kind", kinds.KINDS)
 def test_a_kind_is_a_whole_room(kind: PartKind, catalogue: Catalogue) -> None:
     room, bench = kinds.room(kind), bench_kinds.room(kind)
@@ -40,6 +52,15 @@ def test_a_kind_is_a_whole_room(kind: PartKind, catalogue: Catalogue) -> None:
     assert set(bench.steps) == wired, "what is done over the wire has its step, and nothing else has"
     assert set(bench.tells) <= set(room.traits) - wired
     assert all(trait.part is kind for trait in room.traits.values())
+    standin, demo, sheet = (kinds.module(layer, kind).ROOM for layer in ("standin", "demo", "handover"))
+    assert (room.ticket.KIND, room.work.KIND, standin.thing.KIND, demo.kind, sheet.kind) == (kind,) * 5
+    model = catalogue.models["cedar_l"]
+    assert {spec.identity for spec in model.layout(kind).fields if spec.identity} <= set(room.identities)
+    names = {field.name for field in fields(room.ticket)}
+    assert {entry.name for entry in room.entries} <= names, "what intake asks is on the ticket"
+    case = Case(model, model.first_system, room.functions, {kind: bench.bare(Job(1, "").with_ticket(room.ticket()))})
+    made = [action for action in all_actions(case, catalogue.figures) if action.key in room.traits]
+    assert {act for action in made for act in action.hands} <= {*standin.hands, *HANDS}, "hands can do it"
 
 
 def test_rooms_speak_for_their_own_threads_and_no_function_is_spoken_for_twice(catalogue: Catalogue) -> None:

@@ -82,7 +82,7 @@ class Tour:
         self.shot("plan-what-if")
         self.desk.take_back()
         self.idle()
-        self.window.views[Stage.PLAN].map.chosen.emit("no_display_notice")
+        self.window.views[Stage.PLAN].map.map.chosen.emit("no_display_notice")
         self.click("plan_main")
         self.steps_until("write_new")
         self.desk.look()

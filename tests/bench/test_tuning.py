@@ -50,7 +50,9 @@ def pages_of(workshop: Workshop, job: Job) -> str:
     """Return the customer's page of a job with its plots left out."""
     model, backup = workshop.model(job), workshop.shop.vault.get(work_of(job).source)
     acts = workshop.shop.journal.acts_of(job.name)
-    made = make_pages("A shop", job, model, workshop.catalogue, workshop.actions(job), backup, acts, workshop.sheets(job).panel)
+    made = make_pages(
+        "A shop", job, model, workshop.catalogue, workshop.actions(job), (backup,), acts, workshop.sheets(job).panel
+    )
     assert [title for title, _ in made.plots] == ["The white, measured", "The panel, measured"]
     return made.html(False, [""] * len(made.plots))
 

@@ -19,7 +19,7 @@ from daruma.handover.pages import Pages, make_pages
 from daruma.handover.svg import to_svg
 from daruma.store.shop import Shop
 from tests.core.plan.cases import case
-from tests.parts import with_panel, work_of
+from tests.parts import with_panel
 from tests.store.test_store import content
 
 DOCS = Path(__file__).parents[2] / "docs"
@@ -135,8 +135,8 @@ def pages(shop: Shop, catalogue: Catalogue) -> Pages:
 def pages_of(job: Job, shop: Shop, catalogue: Catalogue) -> Pages:
     model = catalogue.models[job.ticket.model]
     actions = {a.key: a for a in all_actions(case(catalogue, model.key, job.ticket.system), catalogue.figures)}
-    backup = shop.vault.get(work_of(job).source) if work_of(job).source else None
-    return make_pages("A shop", job, model, catalogue, actions, backup, shop.journal.acts_of(job.name), None)
+    backups = tuple(map(shop.vault.get, job.sources))
+    return make_pages("A shop", job, model, catalogue, actions, backups, shop.journal.acts_of(job.name), None)
 
 
 def test_the_customer_page_and_the_shop_page(pages: Pages) -> None:
@@ -153,9 +153,9 @@ def test_the_customer_page_and_the_shop_page(pages: Pages) -> None:
     imei = pages.sheet.job.ticket.imei
     assert imei[:12] not in customer.replace(" ", ""), "the customer's page shows only the end of the IMEI"
     assert pages.sheet.imei in shop_page
-    assert pages.sheet.backup is not None
-    assert pages.sheet.backup.sha256 in shop_page
-    assert pages.sheet.backup.sha256 not in customer
+    (backup,) = pages.sheet.backups
+    assert backup.sha256 in shop_page
+    assert backup.sha256 not in customer
 
 
 def test_what_was_not_proven_is_said(shop: Shop, catalogue: Catalogue) -> None:

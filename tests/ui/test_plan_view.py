@@ -102,12 +102,12 @@ def test_ways_that_keep_less_are_shown_when_asked_for(driver: Driver, plan: Plan
 def test_numbers_say_where_they_come_from(driver: Driver, plan: PlanView) -> None:
     driver.click("show_numbers")
     driver.idle()
-    words = plan.numbers.accessibleName()
+    words = plan.map.numbers.accessibleName()
     assert "a panel takes 3 or 4 or 5 writes in its life, 0 counted" in words
     assert "this shop" in words, "the demo's earlier jobs have taught it something"
     assert "catalogue guess" in words
     driver.click("show_threads")
-    assert plan.pages.currentWidget() is plan.map
+    assert plan.map.pages.currentWidget() is plan.map.map
 
 
 def test_advice_names_the_next_step_and_what_follows_a_failure(driver: Driver, plan: PlanView) -> None:

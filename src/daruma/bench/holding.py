@@ -4,18 +4,13 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import Enum
 
-from daruma.bench.kinds.sensor_flex import HOLDER
+from daruma.bench.kinds import rooms
+from daruma.bench.kinds.room import Look
 from daruma.bench.rig import BenchState
 from daruma.core.job import Job, StepState
-from daruma.core.kinds.display.state import PanelVal, PanelVar
-from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
-from daruma.core.kinds.sensor_flex import FlexVal, FlexVar
 from daruma.core.model import Model
-from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.state import Val, Var
-
-_LOOKED_AT = (Var.PHONE, PanelVar.SOCKET, FlexVar.HOLDER)
 
 
 @dataclass(frozen=True, slots=True)
@@ -33,12 +28,9 @@ def lapsed(job: Job, actions: Mapping[str, Action], model: Model, bench: BenchSt
     action = actions.get(job.steps[index].action) if index is not None else None
     if action is None or index is None or job.steps[index].state is not StepState.OPEN:
         return None
-    for var in _LOOKED_AT:
-        good: set[Enum] = set()
-        for need in action.conditions:
-            if need.var is var:
-                good |= need.good
-        seen = _phone(job, bench, good) if var is Var.PHONE else _socket(job, model, bench, good)
+    for var, looked in _looks().items():
+        good = {value for need in action.conditions if need.var is var for value in need.good}
+        seen = looked(job, model, bench, good) if good else ""
         if seen and (found := _done(job, actions, var, good, index)) is not None:
             return Lapsed(found, actions[job.steps[found].action].figures.title, seen)
     return None
@@ -53,26 +45,12 @@ def _done(job: Job, actions: Mapping[str, Action], var: Enum, good: set[Enum], b
     return None
 
 
-def _phone(job: Job, bench: BenchState, good: set[Enum]) -> str:
+def _looks() -> dict[Enum, Look]:
+    return {Var.PHONE: _phone, **{var: look for each in rooms() for var, look in each.looked_at.items()}}
+
+
+def _phone(job: Job, _: Model, bench: BenchState, good: set[Enum]) -> str:
     """Return what is seen where the phone should be open and off; nothing where it is, or cannot be told."""
     if good != {Val.OPEN} or not bench.phone_on:
         return ""
     return "the phone answers on the cable: it is on" if bench.phone_imei == job.ticket.imei else ""
-
-
-def _socket(job: Job, model: Model, bench: BenchState, good: set[Enum]) -> str:
-    """Return what is seen on the socket where it is not what the step needs."""
-    if not good or bench.programmer is None:
-        return ""
-    there = bench.sockets.get(model.socket)
-    new = job.ticket.of(DisplayTicket).die or job.of(DisplayWork).die
-    is_new = there is not None and there.die == new
-    met: dict[Enum, bool] = {
-        PanelVal.NEW: is_new or (there is not None and not new),
-        PanelVal.ORIGINAL: there is not None and there.kind is PartKind.DISPLAY and not is_new,
-        FlexVal.ON_HOLDER: bench.sockets.get(HOLDER) is not None,
-        PanelVal.EMPTY: not is_new,
-    }
-    if any(met.get(value, True) for value in good):
-        return ""
-    return f"{there.name()} is on socket {model.socket}" if there is not None else f"socket {model.socket} is empty"

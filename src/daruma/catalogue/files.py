@@ -1,7 +1,7 @@
 """Read catalogue files with pydantic and turn them into the core's models."""
 
 import tomllib
-from collections.abc import Container, Iterable
+from collections.abc import Container, Iterable, Sequence
 from dataclasses import dataclass, fields
 from importlib.resources.abc import Traversable
 from typing import TypeVar
@@ -11,7 +11,7 @@ from pydantic import BaseModel, ValidationError
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.catalogue.limits import LARGEST_FILE, LONGEST_LINE
 from daruma.catalogue.reading import read_bounded
-from daruma.catalogue.schema import ActionsFile, BrandsFile, LayoutFile, ModelFile, RulesFile, SystemFile
+from daruma.catalogue.schema import ActionsFile, BrandsFile, KindFile, LayoutFile, ModelFile, RulesFile, SystemFile
 from daruma.core.display import DisplaySpec
 from daruma.core.kinds.display.facts import Brand
 from daruma.core.model import Era, Model, WhitePath
@@ -32,8 +32,15 @@ class SystemSoftware:
     meaning: dict[Function, str]
     eras: tuple[Era, ...]
     unbind_on_phone: tuple[Version, Version]
-    flex_layout: LayoutFile
     ambient_channels: tuple[tuple[float, float], ...]
+
+
+@dataclass(frozen=True, slots=True)
+class Kinds:
+    """Hold what the files of the kinds say: the actions' figures by key, the layouts that every model shares."""
+
+    figures: dict[str, ActionFigures]
+    layouts: tuple[LayoutFile, ...]
 
 
 def read_system(path: Traversable) -> SystemSoftware:
@@ -47,7 +54,6 @@ def read_system(path: Traversable) -> SystemSoftware:
         file.function_meaning,
         tuple(sorted(eras, key=lambda era: era.since)),
         (Version.parse(first), Version.parse(last)),
-        file.flex_layout,
         tuple((channel.peak, channel.width) for channel in file.ambient_channels),
     )
 
@@ -73,13 +79,24 @@ def read_rules(path: Traversable, actions: Container[str]) -> tuple[OrderRule, .
     return rules
 
 
-def read_figures(path: Traversable) -> dict[str, ActionFigures]:
-    """Return the actions' figures by key."""
-    return {key: ActionFigures(**action.model_dump()) for key, action in _read(path, ActionsFile).actions.items()}
+def read_kinds(phone: Traversable, kinds: Iterable[Traversable]) -> Kinds:
+    """Return the figures of the actions on the phone and on each kind of part, and the layouts that every model shares."""
+    figures, layouts = _figures(_read(phone, ActionsFile)), []
+    for path in kinds:
+        file = _read(path, KindFile)
+        if twice := figures.keys() & file.actions.keys():
+            raise CatalogueTrouble(f"{path.name}: actions.{min(twice)}: another file has it, too.", advice="Take one out.")
+        figures |= _figures(file)
+        layouts += [file.layout] if file.layout is not None else []
+    return Kinds(figures, tuple(layouts))
+
+
+def _figures(file: ActionsFile) -> dict[str, ActionFigures]:
+    return {key: ActionFigures(**action.model_dump()) for key, action in file.actions.items()}
 
 
 def read_models(
-    paths: Iterable[Traversable], system: SystemSoftware
+    paths: Iterable[Traversable], system: SystemSoftware, shared: Sequence[LayoutFile]
 ) -> tuple[dict[str, Model], dict[str, str], tuple[CatalogueTrouble, ...]]:
     """Return the models, the file each came from, and what was wrong with other files; later files override."""
     models: dict[str, Model] = {}
@@ -87,7 +104,7 @@ def read_models(
     troubles: list[CatalogueTrouble] = []
     for path in paths:
         try:
-            model = _model(_read(path, ModelFile), system)
+            model = _model(_read(path, ModelFile), system, shared)
         except CatalogueTrouble as trouble:
             troubles.append(trouble)
             continue
@@ -116,7 +133,7 @@ def _read(path: Traversable, shape: type[_File]) -> _File:
         raise CatalogueTrouble(f"{path.name}: is not TOML ({error}).", safe=keep, advice="Correct the file.") from error
 
 
-def _model(file: ModelFile, system: SystemSoftware) -> Model:
+def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]) -> Model:
     plain = {
         f.name: getattr(file, f.name)
         for f in fields(Model)
@@ -125,8 +142,8 @@ def _model(file: ModelFile, system: SystemSoftware) -> Model:
     for name in ("first_system", "last_system", "programmer_firmware"):
         plain[name] = Version.parse(plain[name])
     plain["finishing_since"] = Version.parse(file.finishing_since) if file.finishing_since else None
-    flex = _layout(system.flex_layout.model_copy(update={"name": f"{file.key}_flex"}), file.key)
-    layouts = (*(_layout(layout, file.key) for layout in file.layouts), flex)
+    of_all = (layout.model_copy(update={"name": f"{file.key}_{layout.name}"}) for layout in shared)
+    layouts = tuple(_layout(layout, file.key) for layout in (*file.layouts, *of_all))
     white = WhitePath(**file.white.model_dump())
     display = DisplaySpec(**file.display.model_dump())
     return Model(**plain, eras=system.eras, white=white, display=display, layouts=layouts, unbind_on_phone=system.unbind_on_phone)

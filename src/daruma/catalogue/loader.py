@@ -17,6 +17,7 @@ from daruma import __version__
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.catalogue.limits import LARGEST_FILE
 from daruma.catalogue.reading import read_bounded
+from daruma.core.kinds import KINDS
 from daruma.core.kinds.display.facts import Brand
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
@@ -99,23 +100,27 @@ def _tomls(folder: Traversable) -> list[Traversable]:
     return sorted((f for f in folder.iterdir() if f.name.endswith(".toml")), key=lambda f: f.name)
 
 
+def _kinds(base: Traversable) -> list[Traversable]:
+    return [base / "kinds" / f"{name}.toml" for name in KINDS.values()]
+
+
 def _read(base: Traversable, models: list[Traversable]) -> tuple[Content, tuple[CatalogueTrouble, ...]]:
     # the checks are slow to import and needed only where the cache does not serve
-    from daruma.catalogue.files import read_brands, read_figures, read_models, read_rules, read_system
+    from daruma.catalogue.files import read_brands, read_kinds, read_models, read_rules, read_system
 
     system = read_system(base / "system.toml")
-    found, origins, troubles = read_models(models, system)
-    figures = read_figures(base / "actions.toml")
-    rules = read_rules(base / "rules.toml", figures)
+    kinds = read_kinds(base / "actions.toml", _kinds(base))
+    found, origins, troubles = read_models(models, system, kinds.layouts)
+    rules = read_rules(base / "rules.toml", kinds.figures)
     brands = read_brands(base / "brands.toml")
     return Content(
-        system.name, found, system.labels, system.meaning, figures, brands, rules, origins, system.ambient_channels
+        system.name, found, system.labels, system.meaning, kinds.figures, brands, rules, origins, system.ambient_channels
     ), troubles
 
 
 def _digest(base: Traversable, models: list[Traversable]) -> str:
     digest = hashlib.sha256(__version__.encode())
-    for path in (*(base / name for name in BASE_FILES), *models):
+    for path in (*(base / name for name in BASE_FILES), *_kinds(base), *models):
         try:
             data = read_bounded(path, LARGEST_FILE)
         except OSError:

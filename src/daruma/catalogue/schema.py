@@ -182,7 +182,6 @@ class SystemFile(Strict):
 
     name: Name
     unbind_on_phone: tuple[VersionText, VersionText]
-    flex_layout: LayoutFile
     ambient_channels: Annotated[tuple[ChannelFile, ...], Field(min_length=3, max_length=32)]
     function_labels: dict[Function, Name]
     function_meaning: dict[Function, Name]
@@ -210,9 +209,15 @@ class ActionFile(Strict):
 
 
 class ActionsFile(Strict):
-    """Declare all actions."""
+    """Declare actions."""
 
     actions: dict[Key, ActionFile]
+
+
+class KindFile(ActionsFile):
+    """Declare a kind of part: its actions, and its memory where every model has the same."""
+
+    layout: LayoutFile | None = None
 
 
 class BrandFile(Strict):

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 from daruma.core.errors import Remedy
 from daruma.core.model import Model
-from daruma.core.parts import PartSelf, Version
+from daruma.core.parts import PART_NOUN, PartKind, PartSelf, Version
 
 
 @dataclass(frozen=True, slots=True)
@@ -134,3 +134,42 @@ def unknowable(part: PartSelf | None, *, alike: bool) -> str:
     if part is not None and not part.die.strip():
         return "the part does not say who it is: its writes could not be counted"
     return "another part on the bench calls itself the same" if alike else ""
+
+
+@dataclass(frozen=True, slots=True)
+class PartEvidence:
+    """Hold what the interlocks of writing a new part on a holder look at: the part, the source and whose it is."""
+
+    kind: PartKind
+    model: Model
+    part: PartSelf | None
+    source_die: str
+    backup: BackupEvidence | None
+    imei: str
+    firmware: Version | None
+    act_in_doubt: bool = False
+    alike: bool = False
+
+
+def part_interlocks(evidence: PartEvidence) -> tuple[Interlock, ...]:
+    """Return every interlock of writing a new part on a holder."""
+    e, noun = evidence, PART_NOUN[evidence.kind]
+    hidden = unknowable(e.part, alike=e.alike)
+    is_source = e.part is not None and bool(e.source_die) and e.part.die == e.source_die
+    new = e.part is not None and e.part.kind is e.kind and not is_source and not hidden
+    if e.part is None:
+        said = "no part answers on the holder"
+    elif hidden:
+        said = hidden
+    elif is_source:
+        said = f"{e.part.name()} is the original"
+    else:
+        said = e.part.name() if new else f"{e.part.name()} is a {e.part.kind.value.replace('_', ' ')}"
+    return (
+        kept(e.backup, f"Get the original {noun}'s data, or choose an earlier backup."),
+        owner(e.backup, e.imei, e.model),
+        Interlock("part", f"A new {noun} on the holder", new, said, f"Put the new {noun} on the holder."),
+        model_of(e.part, e.model),
+        firmware_of(e.firmware, e.model),
+        settled(e.act_in_doubt),
+    )

@@ -44,6 +44,21 @@ CONDITION_TEXT = {
     Condition.MOTOR_SOUND: ("the motor is sound", "the motor is not sound"),
 }
 
+CONDITION_PART = {
+    Condition.PANEL_CALIBRATION: PartKind.DISPLAY,
+    Condition.BRIGHTNESS_CURVE: PartKind.DISPLAY,
+    Condition.TOUCH_CHIP_SOUND: PartKind.DISPLAY,
+    Condition.DISPLAY_FINISHED: PartKind.DISPLAY,
+    Condition.SENSOR_FLEX_SOUND: PartKind.SENSOR_FLEX,
+    Condition.DOT_MAP_READABLE: PartKind.FACE_MODULE,
+    Condition.LINK_LINES_NORMAL: PartKind.FACE_MODULE,
+    Condition.GAUGE_ANSWERS: PartKind.BATTERY,
+    Condition.BATTERY_FINISHED: PartKind.BATTERY,
+    Condition.FLASHED_AFTER_SWAP: PartKind.FRONT_CAMERA,
+    Condition.SWEEP_DONE: PartKind.REAR_CAMERA,
+    Condition.MOTOR_SOUND: PartKind.MOTOR,
+}
+
 
 @dataclass(frozen=True, slots=True)
 class Facts:

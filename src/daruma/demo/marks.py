@@ -1,4 +1,8 @@
 """The demo's files in its folder, and what it was made as."""
 
+from daruma.core.kinds import KINDS
+
 WORLD = "world.json"
-MADE, MADE_AS = "made-as.txt", "5"  # the demo is built anew where its records changed their layout
+MADE = "made-as.txt"
+# the demo is built anew where its records changed their layout, or parts of a further kind are in its phones
+MADE_AS = " ".join(("6", *KINDS.values()))

@@ -66,13 +66,13 @@ def make_pages(
     model: Model,
     catalogue: Catalogue,
     actions: Mapping[str, Action],
-    backup: Backup | None,
+    backups: Sequence[Backup],
     acts: Sequence[Act],
     panel: PanelSheet | None,
 ) -> Pages:
     """Gather a job's pages; `panel` is its panel sheet, where the panel was measured."""
     template()  # compiled by whoever gathers the pages: a window that shows them has no time for it
-    sheet = make_sheet(shop, job, model, catalogue.function_labels, catalogue.function_meaning, actions, backup, acts)
+    sheet = make_sheet(shop, job, model, catalogue.function_labels, catalogue.function_meaning, actions, backups, acts)
     return Pages(job.name, sheet, tuple(_plots(job, model, panel)))
 
 

@@ -10,20 +10,13 @@ from jinja2 import Environment, PackageLoader, StrictUndefined, Template
 from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup, Origin
 from daruma.core.job import Job, Proof
-from daruma.core.kinds.display.facts import PanelKind
-from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.model import Model
-from daruma.core.parts import IDENTITY_LABEL, Function, Identity, PartKind
+from daruma.core.parts import IDENTITY_LABEL, Function, Identity
 from daruma.core.plain import plain
 from daruma.core.plan.actions import Action
 from daruma.core.serials import grouped
-
-PANEL_WORDS = {
-    PanelKind.GENUINE_NEW: "genuine, new",
-    PanelKind.GENUINE_USED: "genuine, used",
-    PanelKind.AFTERMARKET: "aftermarket",
-    PanelKind.READY_CODED: "aftermarket with a second-hand genuine touch chip",
-}
+from daruma.handover.kinds import rooms
+from daruma.handover.kinds.room import Fitted
 
 
 class Audience(Enum):
@@ -53,16 +46,16 @@ class Sheet:
     phone: str
     system: str
     imei: str
-    panel: str
-    panel_source: str
-    source: str
+    replaced: str
+    fitted: tuple[Fitted, ...]
+    sources: tuple[str, ...]
     promises: tuple[PromiseLine, ...]
     not_back: tuple[str, ...]
     parts_page: str
     written: tuple[tuple[str, str], ...]
     acts: tuple[Act, ...]
     steps: tuple[tuple[str, str, str, str], ...]
-    backup: Backup | None
+    backups: tuple[Backup, ...]
     second_eye: bool
     tuned: str
 
@@ -74,10 +67,12 @@ def make_sheet(
     labels: Mapping[Function, str],
     meanings: Mapping[Function, str],
     actions: Mapping[str, Action],
-    backup: Backup | None,
+    backups: Sequence[Backup],
     acts: Sequence[Act],
 ) -> Sheet:
-    """Gather a job's sheet."""
+    """Gather a job's sheet; `backups` are those that its parts were written from."""
+    parts = [(each, done) for each in rooms() if (done := each.fitted(job)) is not None]
+    made = {work.made for work in job.parts.values()}
     promises = tuple(
         PromiseLine(labels[f], meanings[f], job.is_proven(f), job.proof(f), _instruments(job, f)) for f in job.ticket.promised
     )
@@ -89,20 +84,18 @@ def make_sheet(
         phone=model.name,
         system=job.ticket.system,
         imei=grouped(job.ticket.imei),
-        panel=_fitted(job),
-        panel_source="the shop's stock"
-        if PartKind.DISPLAY not in job.ticket.parts
-        else job.ticket.of(DisplayTicket).source or "not recorded",
-        source=_source(backup),
+        replaced=" and ".join(each.replaced for each, _ in parts),
+        fitted=tuple(done for _, done in parts),
+        sources=tuple(map(_source, backups)) or ("no data was written",),
         promises=promises,
         not_back=tuple(f"{label}: {why}" for label, why in open_ones),
         parts_page=notice.summary if notice else "The parts page was not read.",
-        written=_written(backup, acts),
+        written=_written(backups, acts),
         acts=tuple(act for act in acts if act.kind is ActKind.WRITE),
         steps=tuple((actions[s.action].figures.title, s.state.value, s.note, s.when) for s in job.steps if s.action in actions),
-        backup=backup,
+        backups=tuple(backups),
         second_eye=job.all_proven,
-        tuned=backup.content.note if backup is not None and job.of(DisplayWork).made == backup.ref else "",
+        tuned=", ".join(backup.content.note for backup in backups if backup.ref in made),
     )
 
 
@@ -125,8 +118,7 @@ def _instruments(job: Job, function: Function) -> str:
     """Return every instrument and file that a proof rests on."""
     proof = job.proof(function)
     names = [reading.instrument for reading in proof.readings] if proof is not None else []
-    if function is Function.AUTO_BRIGHTNESS:
-        names.append(job.of(DisplayWork).measured.instrument)
+    names += [each.instrument(job, function) for each in rooms()]
     return ", ".join(dict.fromkeys(name for name in names if name))
 
 
@@ -135,20 +127,11 @@ def _shown(value: object) -> object:
     return plain(value, lines=True) if type(value) is str else value
 
 
-def _fitted(job: Job) -> str:
-    if PartKind.DISPLAY not in job.ticket.parts:
-        return "a new front sensor flex with the original's data; the display stayed"
-    panel = job.ticket.of(DisplayTicket)
-    return f"display panel by {panel.maker or 'an unnamed maker'}, {PANEL_WORDS[panel.kind]}"
-
-
-def _source(backup: Backup | None) -> str:
-    """Return where the written data came from; what was imported is only said to be so by its file."""
-    if backup is None:
-        return "no data was written"
-    flex = backup.content.part_kind == PartKind.SENSOR_FLEX.value
+def _source(backup: Backup) -> str:
+    """Return where written data came from; what was imported is only said to be so by its file."""
+    of_part = (each.original for each in rooms() if each.kind.value == backup.content.part_kind)
     origin = {
-        Origin.PART: "the original sensor flex, read in the phone" if flex else "the original panel, read on the bench",
+        Origin.PART: next(of_part, "the original part"),
         Origin.PHONE: "the phone itself, over the cable",
         Origin.TYPED: "typed by hand from paper",
         Origin.MADE: f"put together: {backup.content.note}",
@@ -158,8 +141,9 @@ def _source(backup: Backup | None) -> str:
     return f"{origin} ({backup.name}, {backup.content.taken[:16].replace('T', ' ')})"
 
 
-def _written(backup: Backup | None, acts: Sequence[Act]) -> tuple[tuple[str, str], ...]:
-    if backup is None or not any(act.kind is ActKind.WRITE for act in acts):
+def _written(backups: Sequence[Backup], acts: Sequence[Act]) -> tuple[tuple[str, str], ...]:
+    if not any(act.kind is ActKind.WRITE for act in acts):
         return ()
     names = {identity.value: IDENTITY_LABEL[identity] for identity in Identity}
-    return tuple((names[name], grouped(value)) for name, value in backup.content.fields if name in names)
+    fields = (field for backup in backups for field in backup.content.fields)
+    return tuple((names[name], grouped(value)) for name, value in fields if name in names)

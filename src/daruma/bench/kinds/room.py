@@ -2,6 +2,7 @@
 
 from collections.abc import Callable, Mapping, Sequence
 from dataclasses import dataclass, field
+from enum import Enum
 from typing import Any
 
 from daruma.bench.context import Context
@@ -13,22 +14,28 @@ from daruma.core.backup import Backup
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
 from daruma.core.known import KnownPart
+from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
 from daruma.core.plan.routes import Route
 
+Look = Callable[[Job, Model, BenchState, set[Enum]], str]
 Step = Callable[[Doing, Job, Action, Context], tuple[Job, str]]
 Done = tuple[tuple[str, bool], ...]
 
 
 @dataclass(frozen=True, slots=True)
 class Proving:
-    """Hold how a function is proven: judged from what is known and, where it is measured for that, how (readings a level)."""
+    """Hold how a function is proven: judged from what is known and, where it is measured for that, how (readings a level).
+
+    `words` say what is done, where it is one act.
+    """
 
     judge: Callable[[Doing, Job, Context], Proof]
     measure: Callable[[Doing, Job, Context, int], Job] | None = None
+    words: str = "Prove it"
 
 
 @dataclass(frozen=True, slots=True)
@@ -81,7 +88,8 @@ class BenchRoom:
     hand step's outcome says of the part. `locks` are the interlocks of writing to it, `planned` is what a write would
     write, `decide` keeps what a technician decides about that; `proofs` prove the functions that
     it speaks for. `besides` are actions that no plan has, `counts` what of the work done still counts, `as_found` reads what
-    a failed write has left; `unmet` are conditions that the ticket rules out.
+    a failed write has left; `unmet` are conditions that the ticket rules out. `looked_at` are variables of the plan whose value
+    can be seen on the bench: what is seen where it is none of those asked for, empty where it is or cannot be told.
     """
 
     kind: PartKind
@@ -99,3 +107,4 @@ class BenchRoom:
     chosen: Callable[[Job, Route, Case], Chosen] = _nothing_chosen
     as_found: Callable[[Doing, Job], Job] = _unseen
     tells: Mapping[str, Callable[[Job, bool], Job]] = field(default_factory=dict)
+    looked_at: Mapping[Enum, Look] = field(default_factory=dict)

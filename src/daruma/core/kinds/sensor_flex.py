@@ -6,7 +6,6 @@ from enum import Enum
 from typing import ClassVar
 
 from daruma.core.acts import ActKind
-from daruma.core.interlocks import BackupEvidence, Interlock, firmware_of, kept, model_of, owner, settled, unknowable
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.entries import Entry, Told
 from daruma.core.kinds.room import Room, Values
@@ -14,7 +13,7 @@ from daruma.core.known import KnownPart, Seen, board_identities
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.part_work import PartTicket, PartWork
-from daruma.core.parts import Function, Identity, PartKind, PartSelf, Version
+from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.plan.actions import Action, Effort, How, Trait
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Ask, Otherwise, Question
@@ -22,7 +21,6 @@ from daruma.core.plan.phone import READ_OUT, UNBOUND, board_actions, on_phone, t
 from daruma.core.plan.problem import Doubt
 from daruma.core.plan.state import Conjunction, Named, Val, needs
 from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
-from daruma.core.records import Record
 
 KIND = PartKind.SENSOR_FLEX
 IDENTITIES = (Identity.FLEX_ID, Identity.AMBIENT_CODE)
@@ -286,44 +284,6 @@ def seen(job: Job, _: Model, __: KnownPart) -> Seen:
 def own(_: Case) -> Conjunction:
     """Return what says that the phone's own flex is in it."""
     return (needs(FlexVar.FLEX, FlexVal.SOUND, FlexVal.WORN, otherwise="the board's own sensor flex is not fitted"),)
-
-
-@dataclass(frozen=True, slots=True)
-class FlexEvidence:
-    """Hold what the interlocks of writing a sensor flex look at: the part on the holder, the source and whose it is."""
-
-    model: Model
-    part: PartSelf | None
-    source: Record | None
-    source_die: str
-    backup: BackupEvidence | None
-    imei: str
-    firmware: Version | None
-    act_in_doubt: bool = False
-    alike: bool = False
-
-
-def flex_interlocks(evidence: FlexEvidence) -> tuple[Interlock, ...]:
-    """Return every interlock of writing a sensor flex."""
-    e = evidence
-    hidden = unknowable(e.part, alike=e.alike)
-    new = e.part is not None and e.part.kind is PartKind.SENSOR_FLEX and e.part.die != e.source_die and not hidden
-    if e.part is None:
-        said = "no part answers on the holder"
-    elif hidden:
-        said = hidden
-    elif e.part.die == e.source_die:
-        said = f"{e.part.name()} is the original"
-    else:
-        said = e.part.name() if new else f"{e.part.name()} is a {e.part.kind.value.replace('_', ' ')}"
-    return (
-        kept(e.backup, "Back up the original flex, or choose an earlier backup."),
-        owner(e.backup, e.imei, e.model),
-        Interlock("part", "A new flex on the holder", new, said, "Put the new flex on the holder."),
-        model_of(e.part, e.model),
-        firmware_of(e.firmware, e.model),
-        settled(e.act_in_doubt),
-    )
 
 
 OTHERWISE = (

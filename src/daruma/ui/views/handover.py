@@ -151,8 +151,7 @@ def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
     from daruma.handover.pages import make_pages
 
     workshop = desk.ready
-    kept = job.sources
-    backup = workshop.shop.vault.get(kept[0]) if kept else None
+    backups = tuple(map(workshop.shop.vault.get, job.sources))
     acts = workshop.shop.journal.acts_of(job.uid)
     panel = workshop.sheets(job).panel if job.of(DisplayWork).measured.fields else None
-    return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backup, acts, panel)
+    return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backups, acts, panel)

@@ -4,32 +4,25 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QSignalBlocker, Qt
+from PySide6.QtCore import QSignalBlocker
 from PySide6.QtGui import QShowEvent
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QScrollArea, QStackedWidget, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from daruma.core.job import Job
-from daruma.core.job_facts import job_facts
-from daruma.core.kinds import promisable
-from daruma.core.known import Known
-from daruma.core.pairing import Verdict, evaluate
-from daruma.core.parts import Function
-from daruma.core.pictures.numbers import numbers
-from daruma.core.pictures.primitives import Picture, Text, Tone
+from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.route_strips import StripsView, route_strips
-from daruma.core.pictures.thread_map import thread_map
 from daruma.ui.desk import Desk
 from daruma.ui.running import WEIGHING
 from daruma.ui.views.base import StageView, main_push_button
+from daruma.ui.views.map_sheet import MapSheet
 from daruma.ui.widgets.advice_box import AdviceBox
 from daruma.ui.widgets.ask_box import AskBox
-from daruma.ui.widgets.boxes import ChoiceBox
+from daruma.ui.widgets.boxes import ChoiceBox, scrolled
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.picture_view import PictureView
 from daruma.ui.widgets.preference_box import PreferenceBox
 
 if TYPE_CHECKING:
-    from daruma.core.plan.explain import Source
     from daruma.core.plan.knowing import Worth
     from daruma.core.plan.solution import Solution
 
@@ -46,14 +39,14 @@ class PlanView(StageView):
         self._solution: Solution | None = None
         self._route = 0
         self._over: int | None = None
-        self._function: Function | None = None
-        self._verdicts: tuple[Verdict, ...] = ()
-        self._sources: tuple[Source, ...] = ()
+        self.map = MapSheet(desk)
+        self.map.page_chosen.connect(self._explain)
+        self.map.function_chosen.connect(self._refresh)
         columns = QHBoxLayout()
         columns.setSpacing(10)
         left = QVBoxLayout()
         left.setSpacing(10)
-        left.addWidget(self._map_sheet(), 5)
+        left.addWidget(self.map, 5)
         left.addWidget(self._strip_sheet(), 6)
         columns.addLayout(left, 1)
         columns.addWidget(self._side())
@@ -67,32 +60,6 @@ class PlanView(StageView):
 
     # -- building
 
-    def _map_sheet(self) -> QWidget:
-        sheet, inner = _sheet()
-        head = QHBoxLayout()
-        self.head = label("part", "Threads with the new panel in the phone, as the bench stands now", wrap=False)
-        head.addWidget(self.head)
-        head.addStretch(1)
-        self.threads_button, self.numbers_button = QPushButton("Threads"), QPushButton("Numbers")
-        for button, name in ((self.threads_button, "show_threads"), (self.numbers_button, "show_numbers")):
-            button.setObjectName(name)
-            button.setProperty("role", "choice")
-            button.setCheckable(True)
-            button.setAutoExclusive(True)
-            button.clicked.connect(self._page_chosen)
-            head.addWidget(button)
-        self.threads_button.setChecked(True)
-        inner.addLayout(head)
-        self.map = PictureView("thread_map")
-        self.map.chosen.connect(self._function_chosen)
-        self.numbers = PictureView("numbers", grows=False)
-        self.pages = QStackedWidget()
-        self.pages.setMinimumHeight(160)
-        self.pages.addWidget(self.map)
-        self.pages.addWidget(_scrolled(self.numbers))
-        inner.addWidget(self.pages, 1)
-        return sheet
-
     def _strip_sheet(self) -> QWidget:
         sheet, inner = _sheet()
         head = QHBoxLayout()
@@ -103,7 +70,7 @@ class PlanView(StageView):
         inner.addLayout(head)
         self.strips = PictureView("strips", grows=False)
         self.strips.chosen.connect(self._route_chosen)
-        inner.addWidget(_scrolled(self.strips), 1)
+        inner.addWidget(scrolled(self.strips), 1)
         self.none = label("caution")
         self.none.hide()
         inner.addWidget(self.none)
@@ -156,7 +123,7 @@ class PlanView(StageView):
 
     def fill(self, job: Job) -> None:
         if self._job is None or job.number != self._job.number:
-            self._route, self._over, self._function = 0, None, None
+            self._route, self._over = 0, None
         self._job = job
         self._refresh()
         if self._solution is not self.desk.solution:
@@ -170,20 +137,11 @@ class PlanView(StageView):
 
     def _refresh(self) -> None:
         job = self._job
-        model = self.desk.ready.catalogue.models.get(job.ticket.model) if job and self.desk.workshop else None
-        if job is None or model is None:
+        if job is None:
             return
-        known = self.desk.survey.known if self.desk.survey else Known()
-        facts = job_facts(job, model, known)
-        wanted = [f for f in model.functions if f in promisable() and (f is not Function.FACE_UNLOCK or f in job.ticket.promised)]
-        wanted.sort(key=lambda f: f not in job.ticket.promised)
-        self._verdicts = tuple(evaluate(facts, f) for f in wanted)
-        self.map.show_build(self._map)
-        self.again.setVisible(self._function is not None)
+        self.map.show_job(job)
+        self.again.setVisible(self.map.function is not None)
         self.note.setText(f"Taken: {job.way}. Taking a way again starts from where the bench stands." if job.steps else "")
-
-    def _map(self, width: float, height: float) -> Picture:
-        return thread_map(width, height, self._verdicts, self.desk.ready.catalogue.function_labels, self._function)
 
     def _show_plan(self, solution: Solution | None) -> None:
         from daruma.core.plan.words import advice_words
@@ -272,39 +230,16 @@ class PlanView(StageView):
         else:
             self.main.setText("Take this way")
 
-    # -- numbers
-
-    def _page_chosen(self) -> None:
-        self.pages.setCurrentIndex(int(self.numbers_button.isChecked()))
-        self.head.setText(
-            "Where the numbers of the chosen way come from"
-            if self.numbers_button.isChecked()
-            else "Threads with the new panel in the phone, as the bench stands now"
-        )
-        self._explain()
-
     def _explain(self) -> None:
-        if self._solution and self._solution.plan.routes and self.numbers_button.isChecked():
+        if self._solution and self._solution.plan.routes and self.map.shows_numbers:
             case, route = self._solution.case, self._solution.plan.routes[self._route]
-            self.desk.run(self.desk.store, "explaining", lambda _: self.desk.ready.explain(case, route), self._explained)
-
-    def _explained(self, sources: tuple[Source, ...]) -> None:
-        self._sources = sources
-        self.numbers.show_build(self._numbers)
-
-    def _numbers(self, width: float, _: float) -> Picture:
-        if not self._sources:
-            return Picture(width, 30, (Text(0, 20, "No way is chosen.", Tone.QUIET, 13),), (), "No way is chosen.")
-        return numbers(width, self._sources)
+            explain = lambda _: self.desk.ready.explain(case, route)  # noqa: E731
+            self.desk.run(self.desk.store, "explaining", explain, self.map.show_sources)
 
     # -- acting
 
-    def _function_chosen(self, key: str) -> None:
-        self._function = Function(key)
-        self._refresh()
-
     def _all_threads(self) -> None:
-        self._function = None
+        self.map.all_threads()
         self._refresh()
 
     def _route_chosen(self, key: str) -> None:
@@ -339,15 +274,3 @@ def _sheet() -> tuple[QFrame, QVBoxLayout]:
     inner = QVBoxLayout(sheet)
     inner.setContentsMargins(16, 8, 16, 8)
     return sheet, inner
-
-
-def _scrolled(widget: QWidget) -> QScrollArea:
-    area = QScrollArea()
-    area.setWidgetResizable(True)
-    area.setFrameShape(QFrame.Shape.NoFrame)
-    area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-    area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-    area.setWidget(widget)
-    area.viewport().setAutoFillBackground(False)
-    widget.setAutoFillBackground(False)
-    return area

@@ -4,6 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import Enum, auto
 
+from daruma.bench.kinds import proof_of
 from daruma.core.colour.shots import REPEATS, brightness_shots, minutes, panel_shots
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayWork
@@ -12,11 +13,6 @@ from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
 
 LIGHTS = ("warm", "cool")  # what a proof of the white needs at least
-TEST = {
-    Function.NO_DISPLAY_NOTICE: "Read the parts page",
-    Function.TOUCH: "Read the touch test",
-    Function.FACE_UNLOCK: "Enrolled: read the phone",
-}
 PAGES = {Function.AMBIENT_WHITE: ("white", "panel", "sensor"), Function.AUTO_BRIGHTNESS: ("brightness",)}
 FIRST_PAGES = frozenset(pages[0] for pages in PAGES.values())
 
@@ -84,7 +80,7 @@ def next_act(job: Job, function: Function, page: str, known: Known, labels: Mapp
         if often:
             return NextAct(Act.PROVE, f"Measure again, {often} readings a level, {minutes(shots):.0f} min", repeats=often)
         return NextAct(Act.PROVE, f"Measure at {len(shots)} levels, {minutes(shots):.0f} min")
-    return NextAct(Act.PROVE, TEST[function])
+    return NextAct(Act.PROVE, proof_of(function).words)
 
 
 def _white(job: Job, known: Known) -> NextAct:

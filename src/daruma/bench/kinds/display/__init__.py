@@ -6,12 +6,14 @@ from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.kinds.display import measuring, proving, tuning, writing
 from daruma.bench.kinds.display.facts import at_most, bare, chosen, counts, known_facts
+from daruma.bench.kinds.display.looking import on_socket
 from daruma.bench.kinds.display.steps import STEPS, as_found
 from daruma.bench.kinds.room import BenchRoom, Proving
 from daruma.bench.rig import BenchState
 from daruma.bench.writing import WritePlan
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
+from daruma.core.kinds.display.state import PanelVar
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.known import KnownPart
 from daruma.core.parts import Function, PartKind
@@ -67,8 +69,8 @@ ROOM = BenchRoom(
     proofs={
         Function.AMBIENT_WHITE: Proving(_white),
         Function.AUTO_BRIGHTNESS: Proving(_brightness, _levels),
-        Function.NO_DISPLAY_NOTICE: Proving(_notice),
-        Function.TOUCH: Proving(_touch),
+        Function.NO_DISPLAY_NOTICE: Proving(_notice, words="Read the parts page"),
+        Function.TOUCH: Proving(_touch, words="Read the touch test"),
     },
     at_most=at_most,
     besides=lambda catalogue: (tuning.tuned_action(catalogue),),
@@ -76,4 +78,5 @@ ROOM = BenchRoom(
     chosen=chosen,
     as_found=as_found,
     tells={"check_donor": _donor},
+    looked_at={PanelVar.SOCKET: on_socket},
 )

@@ -88,7 +88,6 @@ def finish_actions(bench: Workbench) -> tuple[Action, ...]:
             {PanelVar.BINDING: PanelVal.TO_PANEL},
             bars=(*closed, reason),
             way="finish on the phone",
-            hands=("finish",),
             variant="+".join(part for part in (variant_of(value), extra) if part),
             counts_with=f"finish {value.name}",
         )

@@ -1,0 +1,111 @@
+"""New parts that are written on a place of the programmer's own, from a backup of the part that they replace."""
+
+from collections.abc import Callable
+from dataclasses import dataclass, replace
+from enum import Enum
+
+from daruma.bench import keeping
+from daruma.bench.acting import act, refuse_dark
+from daruma.bench.context import Context
+from daruma.bench.decoded import Decoded
+from daruma.bench.doing import Doing
+from daruma.bench.reading import read_part
+from daruma.bench.rig import BenchState, look
+from daruma.bench.writing import Place, evidence_of, has_double, is_doubtful, source_of
+from daruma.core.backup import Backup
+from daruma.core.errors import Trouble
+from daruma.core.interlocks import Interlock, PartEvidence, part_interlocks
+from daruma.core.job import Job, is_done
+from daruma.core.model import Model
+from daruma.core.part_work import PartWork
+from daruma.core.parts import PART_NOUN, PartKind
+from daruma.core.plan.actions import Action
+from daruma.core.records import Record, compose
+
+
+@dataclass(frozen=True, slots=True)
+class Holder:
+    """Say where new parts of a kind are written, and which step of the run sheet puts one into the phone."""
+
+    work: type[PartWork]
+    socket: str
+    fitted_by: str
+
+    @property
+    def kind(self) -> PartKind:
+        """Return the kind of the parts."""
+        return self.work.KIND
+
+    @property
+    def noun(self) -> str:
+        """Return what a part is called in one word."""
+        return PART_NOUN[self.kind]
+
+    def locks(self, doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
+        """Evaluate the interlocks of writing the part on the holder, as they look."""
+        return self._locks(doing, job, bench, doing.decoded)
+
+    def _locks(self, doing: Doing, job: Job, bench: BenchState, decoded: Decoded | None = None) -> tuple[Interlock, ...]:
+        model, shop = doing.model(job), doing.shop
+        part = bench.sockets.get(self.socket)
+        _, backup = source_of(shop, model, job.of(self.work).source, self.kind, decoded)
+        evidence = PartEvidence(
+            kind=self.kind,
+            model=model,
+            part=part,
+            source_die=backup.content.die if backup is not None else "",
+            backup=evidence_of(backup),
+            imei=job.ticket.imei,
+            alike=has_double(bench, part, self.socket),
+            firmware=bench.firmware,
+            act_in_doubt=is_doubtful(shop, part),
+        )
+        return part_interlocks(evidence)
+
+    def read(self, doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+        """Read the new part on the holder: one that does not answer is faulty or counterfeit."""
+        found = read_part(doing.rig, doing.catalogue, doing.model(job), context, kind=self.kind, socket=self.socket)
+        work = replace(job.of(self.work), target=found.part, image=found.record.image.hex())
+        return job.having(work), f"{found.part.name()} answers"
+
+    def write(self, doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+        """Write the source's data to the part on the holder and read them back; raise WriteFailed where they differ.
+
+        No limit of writes is known of such parts; the journal keeps the act all the same.
+        """
+        kept = job.of(self.work).source
+        if not kept or is_done(job, self.fitted_by):
+            raise Trouble(
+                f"Nothing to write to the {self.noun} yet.",
+                safe="Nothing was sent.",
+                advice=f"Get the original {self.noun}'s data.",
+            )
+        model, rig = doing.model(job), doing.rig
+        source = keeping.record_of(doing.shop.vault.get(kept), model)
+        refuse_dark(self._locks(doing, job, look(rig)))
+        found = read_part(rig, doing.catalogue, model, context, kind=self.kind, socket=self.socket)
+        place = Place(rig, model, self.kind, self.socket, found.part, _image(found.record, source), found.record.image)
+        lit = self._locks(doing, job, look(rig))
+        advice = f"Seat the {self.noun} again, then write once more."
+        intent = place.intent(job, kept, lit, advice, "The original's data are safe.")
+        if place.image != place.before:
+            act(doing.shop.journal, intent, context, lambda sent: place.send(context, sent), lambda: place.look_back(context))
+        work = replace(job.of(self.work), target=found.part, image=place.image.hex())
+        return job.having(work), "read-back is equal"
+
+    def kept(self, job: Job, backup: Backup) -> Job:
+        """Return the job with a backup as its source."""
+        return job.having(replace(job.of(self.work), source=backup.ref))
+
+    def looked_at(self, on_holder: Enum) -> Callable[[Job, Model, BenchState, set[Enum]], str]:
+        """Return how is seen that the holder is empty, where the new part should be on it."""
+
+        def seen(_: Job, __: Model, bench: BenchState, good: set[Enum]) -> str:
+            empty = bench.programmer is not None and bench.sockets.get(self.socket) is None
+            return f"the holder for a {self.noun} is empty" if empty and good == {on_holder} else ""
+
+        return seen
+
+
+def _image(target: Record, source: Record) -> bytes:
+    return compose(target, source, [spec.name for spec in source.layout.fields if source.values[spec.name] is not None])
