@@ -14,6 +14,7 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
+from daruma.demo.things import Maker
 from sqlalchemy import insert, text
 
 from daruma.bench.context import Context
@@ -26,7 +27,6 @@ from daruma.core.backup import BackupContent
 from daruma.core.job import Job, Outcome, Step, StepState, Ticket
 from daruma.core.parts import Function, PartKind, PartSelf, Version
 from daruma.core.records import decode
-from daruma.demo.things import Maker
 from daruma.link.devices import DeviceSelf
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, row_digest
 from daruma.store.schema import acts, settlements

@@ -9,15 +9,18 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
+from daruma.bench.kinds import room as bench_room
 from daruma.catalogue.loader import load_catalogue
-from daruma.core.kinds import promisable
+from daruma.core.job import Job
+from daruma.core.kinds import KINDS, promisable, room
 from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, NewPanel, OriginalState, PanelKind
 from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
 from daruma.core.parts import Function, PartKind, Version
 from daruma.core.plan.case import Case
 from daruma.core.plan.knowing import worth_knowing
-from daruma.core.plan.planner import make_plan, problem_of
+from daruma.core.plan.planner import make_plan, policy_of, problem_of
 from daruma.core.plan.policy import Policy
+from daruma.core.plan.problem import Problem
 from daruma.core.plan.setting import bench_actions
 from daruma.core.plan.whatif import changed
 from daruma.handover.casefile import case_from, read_case
@@ -51,13 +54,28 @@ def main() -> None:
         ask = median(make_plan, asked, figures)
         know = median(worth_knowing, case, figures)
         print(f"{path.stem:32} {plan:7.1f} {plan / floor:7.1f} {ask:12.1f} {know:18.1f}")
-    print("\ngrowth                            actions   states   plan ms   ratio")
+    print("\ngrowth                            actions   states   plan ms   ratio   policy ms   as one ms   gap")
     for words, case in growing(base):
-        policy = Policy(problem_of(case, catalogue.figures), case.preferences)
-        policy.value(policy.problem.start)
         count = sum(not action.impossible for action in bench_actions(case, catalogue.figures))
         took = median(make_plan, case, catalogue.figures)
-        print(f"{words:32} {count:8} {policy.size():8} {took:9.1f} {took / floor:7.1f}")
+        problem = problem_of(case, catalogue.figures)
+        apart, whole = median(solved, policy_of, case, problem), median(solved, as_one, case, problem)
+        policy = policy_of(case, problem)
+        policy.value(problem.start)
+        print(
+            f"{words:32} {count:8} {policy.size():8} {took:9.1f} {took / floor:7.1f}"
+            f" {apart:11.1f} {whole:11.1f} {policy.gap:5.2f}"
+        )
+
+
+def as_one(case: Case, problem: Problem) -> Policy:
+    """Return the policy of a problem that is not taken apart."""
+    return Policy(problem, case.preferences)
+
+
+def solved(policy: Callable[[Case, Problem], Policy], case: Case, problem: Problem) -> None:
+    """Solve a policy at the start."""
+    policy(case, problem).value(problem.start)
 
 
 PARTS = {PartKind.DISPLAY: DisplayFacts(), PartKind.SENSOR_FLEX: FlexFacts()}
@@ -72,19 +90,30 @@ def growing(base: Case) -> list[tuple[str, Case]]:
     )
     display = DisplayFacts(OriginalState.UNTRIED, ChipPlace.ON_ORIGINAL, panels, True, True, True)
     worn, four, late = FlexFacts(FlexState.WORN, earlier_backup=True), promisable()[:4], Version(5, 4)
+    five = (*four, Function.FACE_UNLOCK)
 
     def broken(promised: tuple[Function, ...], flex: FlexFacts, **changes: object) -> Case:
         parts = {PartKind.DISPLAY: replace(display, **changes), PartKind.SENSOR_FLEX: flex}  # type: ignore[arg-type]
         return replace(base, system=late, promised=promised, parts=parts)
+
+    def kinds(count: int) -> Case:
+        some = tuple(KINDS)[:count]
+        parts = {kind: bench_room(kind).bare(Job(1, "").with_ticket(room(kind).ticket())) for kind in some}
+        parts[PartKind.DISPLAY] = replace(display, panels=panels[:1])
+        if PartKind.SENSOR_FLEX in parts:
+            parts[PartKind.SENSOR_FLEX] = worn
+        promised = tuple(function for kind in some for function in room(kind).functions)
+        return replace(base, promised=promised, parts=parts)
 
     return [
         ("one promise", base),
         ("four promises", replace(base, promised=four)),
         ("four, finishing open", replace(base, promised=four, system=late)),
         ("four, two panels", broken(four, FlexFacts(), panels=panels[:2])),
-        ("five, worn flex, one panel", broken(promisable(), worn, panels=panels[:1])),
-        ("everything broken, three panels", broken(promisable(), worn)),
-        ("the same, chip moved already", broken(promisable(), worn, chip=ChipPlace.MOVED)),
+        ("five, worn flex, one panel", broken(five, worn, panels=panels[:1])),
+        ("everything broken, three panels", broken(five, worn)),
+        ("the same, chip moved already", broken(five, worn, chip=ChipPlace.MOVED)),
+        *((f"{count} kinds of parts broken", kinds(count)) for count in range(1, len(KINDS) + 1)),
     ]
 
 

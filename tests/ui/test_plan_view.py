@@ -34,7 +34,7 @@ def plan(driver: Driver) -> PlanView:
 
 
 def shown(view: PlanView) -> str:
-    return view.strips.accessibleName()
+    return view.ways.strips.accessibleName()
 
 
 def choose(driver: Driver, name: str, key: str) -> None:
@@ -55,7 +55,7 @@ def test_what_if_and_take_it_back(driver: Driver, plan: PlanView) -> None:
     assert "opens: Finish on the phone" in plan.ask.said.text()
     assert "Finish on the phone:" in shown(plan)
     assert not plan.main.isEnabled(), "a way that is only asked about cannot be taken"
-    assert plan.strips_head.text() == "Ways as they would be"
+    assert plan.ways.head.text() == "Ways as they would be"
     driver.click("take_back")
     driver.idle()
     assert "Finish on the phone is closed" in shown(plan)
@@ -85,17 +85,17 @@ def test_preferences_are_switches_with_a_price(driver: Driver, plan: PlanView) -
 def test_two_ways_are_laid_over_each_other(driver: Driver, plan: PlanView) -> None:
     driver.click("fewer")
     choose(driver, "lay_over", 1)  # type: ignore[arg-type]
-    said = [item.text for item in plan.strips.picture.items if hasattr(item, "text")]  # type: ignore[union-attr]
+    said = [item.text for item in plan.ways.strips.picture.items if hasattr(item, "text")]  # type: ignore[union-attr]
     assert any(text.startswith("Laid over: ") for text in said)
-    plan.strips.chosen.emit("1")
-    said = [item.text for item in plan.strips.picture.items if hasattr(item, "text")]  # type: ignore[union-attr]
+    plan.ways.strips.chosen.emit("1")
+    said = [item.text for item in plan.ways.strips.picture.items if hasattr(item, "text")]  # type: ignore[union-attr]
     assert not any(text.startswith("Laid over: ") for text in said), "another choice lifts it off"
 
 
 def test_ways_that_keep_less_are_shown_when_asked_for(driver: Driver, plan: PlanView) -> None:
-    few = len(plan.strips.picture.spots)  # type: ignore[union-attr]
+    few = len(plan.ways.strips.picture.spots)  # type: ignore[union-attr]
     driver.click("fewer")
-    assert len(plan.strips.picture.spots) > few  # type: ignore[union-attr]
+    assert len(plan.ways.strips.picture.spots) > few  # type: ignore[union-attr]
     assert "No display notice: not kept" in shown(plan)
 
 
@@ -134,7 +134,7 @@ def test_a_step_that_failed_is_planned_around(driver: Driver, plan: PlanView) ->
     driver.click("bench_main")
     driver.until(lambda: driver.window.stage is Stage.PLAN)
     driver.idle()
-    assert plan.strips_head.text() == "No way keeps all that is promised; these keep some of it"
+    assert plan.ways.head.text() == "No way keeps all that is promised; these keep some of it"
     assert plan.advice.head.text() == "Next: Fit the display, start the phone"
     driver.click("plan_main")
     driver.until(lambda: driver.step() in ("new_off_socket", "fit"))
@@ -172,7 +172,7 @@ def test_the_flex_job_from_plan_to_proof(driver: Driver) -> None:
 
 
 def test_planning_is_left_with_the_keyboard(driver: Driver, plan: PlanView) -> None:
-    plan.strips.setFocus()
+    plan.ways.strips.setFocus()
     driver.key(Qt.Key.Key_Down)
     driver.key(Qt.Key.Key_Down)
     assert plan._route == 1

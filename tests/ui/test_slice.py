@@ -246,7 +246,7 @@ def test_promising_paints_the_first_eye(driver: Driver) -> None:
     driver.bot.mouseClick(box, Qt.MouseButton.LeftButton)
     driver.until(lambda: Function.TOUCH not in driver.job.ticket.promised)
     assert "no eye" in driver.find("promise_touch").accessibleName()
-    assert driver.window.findChild(type(box), "promise_haptics") is None, "what no way leads to cannot be promised"
+    assert driver.window.findChild(type(box), "promise_front_camera") is None, "what no way leads to cannot be promised"
 
 
 def test_a_job_whose_white_is_off_can_be_handed_over_as_it_is(driver: Driver) -> None:

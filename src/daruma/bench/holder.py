@@ -11,11 +11,12 @@ from daruma.bench.decoded import Decoded
 from daruma.bench.doing import Doing
 from daruma.bench.reading import read_part
 from daruma.bench.rig import BenchState, look
-from daruma.bench.writing import Place, evidence_of, has_double, is_doubtful, source_of
+from daruma.bench.writing import Place, WritePlan, evidence_of, has_double, is_doubtful, source_of
 from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock, PartEvidence, part_interlocks
 from daruma.core.job import Job, is_done
+from daruma.core.known import KnownPart
 from daruma.core.model import Model
 from daruma.core.part_work import PartWork
 from daruma.core.parts import PART_NOUN, PartKind
@@ -93,6 +94,13 @@ class Holder:
         work = replace(job.of(self.work), target=found.part, image=place.image.hex())
         return job.having(work), "read-back is equal"
 
+    def planned(self, _: Job, known: KnownPart) -> WritePlan | None:
+        """Return what would be written to the new part, once it was read and there is a source."""
+        if known.source is None or known.target is None or known.part is None:
+            return None
+        names = tuple(_written(known.source))
+        return WritePlan(known.part, known.target, known.source, _image(known.target, known.source), names)
+
     def kept(self, job: Job, backup: Backup) -> Job:
         """Return the job with a backup as its source."""
         return job.having(replace(job.of(self.work), source=backup.ref))
@@ -108,4 +116,8 @@ class Holder:
 
 
 def _image(target: Record, source: Record) -> bytes:
-    return compose(target, source, [spec.name for spec in source.layout.fields if source.values[spec.name] is not None])
+    return compose(target, source, _written(source))
+
+
+def _written(source: Record) -> list[str]:
+    return [spec.name for spec in source.layout.fields if source.values[spec.name] is not None]

@@ -28,11 +28,12 @@ from daruma.store.engine import StoreTrouble
 class Survey:
     """Hold how the bench stands for a job: devices, interlocks, records, what would be written, what is safe now.
 
-    `kind` is the kind of the part at hand: what would be written is for it.
+    `kind` is the kind of the part at hand, `socket` where it is worked on: what would be written is for it.
     """
 
     bench: BenchState
     kind: PartKind
+    socket: str
     known: Known
     locks: tuple[Interlock, ...]
     plan: WritePlan | None
@@ -65,10 +66,12 @@ class Working(Planned):
         locks = self._locks(job, bench)
         doubts = settling.doubts_of(self.shop, job)
         plugged = any(part is not None for part in bench.sockets.values())
-        budget = budget_of(self.shop, model, part.part.die) if part.part else None
+        its = room(kind)
+        budget = budget_of(self.shop, its.limits(model), part.part.die) if part.part else None
         return Survey(
             bench,
             kind,
+            its.socket(model),
             known,
             locks,
             plan,

@@ -93,13 +93,13 @@ def is_doubtful(shop: Shop, part: PartSelf | None) -> bool:
     return part is not None and any(each.die == part.die for each in shop.journal.in_doubt())
 
 
-def budget_of(shop: Shop, model: Model, die: str) -> WriteBudget:
+def budget_of(shop: Shop, limits: tuple[int, ...], die: str) -> WriteBudget:
     """Return a part's write budget from the journal and what the shelf knows of its past."""
     earlier = sum(part.earlier_writes for part in shop.shelf.all() if die and part.die == die)
     acts = shop.journal.acts_on(die) if die else ()
     spent = any(each.answer == SPENT for each in acts)
     counted = shop.journal.writes(die) if die else 0
-    return WriteBudget(model.write_limits, counted + earlier, spent)
+    return WriteBudget(limits, counted + earlier, spent)
 
 
 def evidence_of(backup: Backup | None) -> BackupEvidence | None:

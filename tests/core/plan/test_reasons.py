@@ -153,7 +153,7 @@ def _listed(plan: Plan, seed: int) -> None:
     kept = [len(route.kept) for route in plan.routes[1:]]
     assert kept == sorted(kept, reverse=True)
     assert all(route.utility <= plan.routes[0].utility for route in plan.routes)
-    assert all(route.utility <= plan.advice.value + 1e-6 for route in plan.routes), seed
+    assert all(route.utility <= plan.advice.value + plan.advice.gap + 1e-6 for route in plan.routes), seed
     for route in plan.routes:
         for promise in route.promises:
             if promise.with_ways_back < promise.chance - 0.005:

@@ -67,6 +67,10 @@ def _nothing_chosen(job: Job, _: Route, __: Case) -> Chosen:
     return Chosen(job)
 
 
+def _no_limits(_: Model) -> tuple[int, ...]:
+    return ()
+
+
 def _nothing_planned(_: Job, __: KnownPart) -> None:
     return None
 
@@ -83,12 +87,13 @@ def _unseen(_: Doing, job: Job) -> Job:
 class BenchRoom:
     """Hold what the use cases ask of a kind of part.
 
-    `bare` are the facts on the ticket, `facts` those with what the shop knows (the phone's backups are given), `at_most` those
-    with which every step is there that there could be. `steps` do the actions that are not done by hand, `tells` what a
-    hand step's outcome says of the part. `locks` are the interlocks of writing to it, `planned` is what a write would
-    write, `decide` keeps what a technician decides about that; `proofs` prove the functions that
-    it speaks for. `besides` are actions that no plan has, `counts` what of the work done still counts, `as_found` reads what
-    a failed write has left; `unmet` are conditions that the ticket rules out. `looked_at` are variables of the plan whose value
+    `bare` are the facts on the ticket, `facts` those with what the shop knows (the phone's backups are given),
+    `at_most` those with which every step is there that there could be. `steps` do the actions that are not done by
+    hand, `tells` what a hand step's outcome says of the part. `locks` are the interlocks of writing to it, `planned` is
+    what a write would write, `decide` keeps what a technician decides about that; `proofs` prove the functions that it
+    speaks for. `socket` is where the programmer has a new part, `limits` are the numbers of writes that one may take.
+    `besides` are actions that no plan has, `counts` what of the work done still counts, `as_found` reads what a failed
+    write has left; `unmet` are conditions that the ticket rules out. `looked_at` are variables of the plan whose value
     can be seen on the bench: what is seen where it is none of those asked for, empty where it is or cannot be told.
     """
 
@@ -98,6 +103,8 @@ class BenchRoom:
     steps: Mapping[str, Step]
     locks: Callable[[Doing, Job, BenchState], tuple[Interlock, ...]]
     proofs: Mapping[Function, Proving]
+    socket: Callable[[Model], str]
+    limits: Callable[[Model], tuple[int, ...]] = _no_limits
     planned: Callable[[Job, KnownPart], WritePlan | None] = _nothing_planned
     decide: Callable[[Job, WritePlan | None, Context], Job] = _nothing_to_decide
     at_most: Callable[[Any], Any] = _as_it_is

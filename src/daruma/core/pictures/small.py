@@ -45,7 +45,8 @@ def socket_view(width: float, sockets: Mapping[str, PartSelf | None], wanted: st
         tone = Tone.INK if mine else Tone.LINE
         items.append(Rect(x, 1, side - 8, 46, None, tone, 2 if mine else 1))
         items += [Line(((x + 6 + k * 6, 1), (x + 6 + k * 6, 6)), tone, 1.5) for k in range(int((side - 16) / 6))]
-        items.append(Text(x + 6, 21, name, Tone.INK if mine else Tone.QUIET, 12, bold=mine))
+        size = min(12.0, 1.75 * (side - 10) / len(name))  # a letter is a little over half as wide as it is high
+        items.append(Text(x + (side - 8) / 2, 21, name, Tone.INK if mine else Tone.QUIET, size, "middle", bold=mine))
         if part is not None:
             items.append(Rect(x + 4, 27, side - 16, 16, Tone.DATA, alpha=0.9 if powered else 0.5))
             shown = part.die[-6:] if side >= 58 else part.die[-4:]

@@ -14,7 +14,8 @@ class Advice:
 
     Values are the shop's money, seen from now on; `watched` is the first uncertain step on the best way and `after`
     the best steps, with their values, after one, two ... failures of it; None stands for stopping. `rival` is the best
-    that could be done instead, `listed` the first way of the list where that begins otherwise, with what it is worth less.
+    that could be done instead, `listed` the first way of the list where that begins otherwise, with what it is worth less;
+    `gap` is how much better than this anything could be at most.
     """
 
     next: Action | None
@@ -27,6 +28,7 @@ class Advice:
     states: int
     rival: Option | None = None
     listed: tuple[str, float] | None = None
+    gap: float = 0.0
 
 
 def advise(policy: Policy, routes: Sequence[Route] = ()) -> Advice:
@@ -44,12 +46,13 @@ def advise(policy: Policy, routes: Sequence[Route] = ()) -> Advice:
         policy.size(),
         _rival(policy, pick[0].action) if pick else None,
         _listed(policy, pick[0].action if pick else None, routes[0]) if routes else None,
+        policy.gap,
     )
 
 
 def _rival(policy: Policy, best: Action) -> Option | None:
     """Return the best that could be done instead: what only comes before the best step, or after it, is none."""
-    options = policy.options(policy.problem.start, count=12)
+    options = policy.options(policy.problem.start, count=12 if policy.above is None else 4)
     return next((option for option in options if option.then and best.key not in option.then), None)
 
 

@@ -7,8 +7,7 @@ from daruma.core.kinds import on_table
 from daruma.core.plan.actions import Action, ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Question
-from daruma.core.plan.planner import problem_of
-from daruma.core.plan.policy import Policy
+from daruma.core.plan.planner import policy_of, problem_of
 from daruma.core.plan.problem import Checkpoint, go_on
 
 
@@ -49,7 +48,7 @@ def questions(case: Case) -> tuple[Question, ...]:
 def _solved(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint) -> tuple[float, tuple[Action, ...]]:
     """Return the value of a case and the steps that the policy takes when all goes well."""
     problem = problem_of(case, figures, checkpoint)
-    policy = Policy(problem, case.preferences)
+    policy = policy_of(case, problem)
     return policy.value(problem.start), policy.path(problem.start)
 
 

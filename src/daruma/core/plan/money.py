@@ -3,6 +3,7 @@
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import Enum
+from typing import Protocol
 
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action, Bar, Effort, Heat
@@ -28,6 +29,13 @@ WORTH = {
     Function.REAR_CAMERA_FINISHED: 50.0,
     Function.HAPTICS: 30.0,
 }
+
+
+class Prices(Protocol):
+    """What says what a try of an action costs."""
+
+    def price(self, action: Action) -> float:
+        """Return the price in the shop's money."""
 
 
 @dataclass(frozen=True, slots=True)

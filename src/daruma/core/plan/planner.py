@@ -3,6 +3,7 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
+from daruma.core.kinds import on_table
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action, ActionFigures
 from daruma.core.plan.advice import Advice, advise
@@ -15,6 +16,7 @@ from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Checkpoint, Problem, go_on
 from daruma.core.plan.routes import Promise, Route, named_apart, way_of
 from daruma.core.plan.setting import Setting, otherwise
+from daruma.core.plan.splitting import split_policy
 
 _SEEN = 0.005  # chances are shown in whole per cent
 
@@ -40,6 +42,11 @@ def problem_of(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Che
     return Setting.of(case, figures).problem(checkpoint)
 
 
+def policy_of(case: Case, problem: Problem) -> Policy:
+    """Return the policy of a case's problem, the parts on its table solved apart as far as that goes."""
+    return split_policy(problem, case.preferences, [frozenset(room.start(case)) for room in on_table(case)])
+
+
 def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Plan:
     """Solve a case: routes, closed ways and the policy; what `checkpoint` raises stops it."""
     setting = Setting.of(case, figures)
@@ -47,7 +54,7 @@ def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Chec
     search = Search(problem)
     found = [(way, _proofs_of(way, problem, proving)) for way in search.run()]
     best = front(sorted(found, key=lambda item: (-sum(item[0].chances), item[0].costs)), _vector)
-    policy = Policy(problem, case.preferences)
+    policy = policy_of(case, problem)
     routes = [_route(policy, by_place(search, way), proven) for way, proven in best]
     routes = named_apart(_listed(routes))
     through = Through(search, case.preferences, lambda way: _vector((way, _proofs_of(way, problem, proving))))

@@ -5,13 +5,16 @@ from dataclasses import dataclass, field
 from typing import Generic, TypeVar
 
 from daruma.core.plan.actions import Action
-from daruma.core.plan.bounds import Bounds, Made, Step, before
+from daruma.core.plan.bounds import Above, Bounds, Made, Step, before
 from daruma.core.plan.memo import Memo
-from daruma.core.plan.money import Preferences
+from daruma.core.plan.money import Prices
 from daruma.core.plan.packing import Move
 from daruma.core.plan.problem import Problem
 
 S = TypeVar("S", bound=Hashable)
+
+
+_EXACT = 1e-6  # money: a smaller slack leaves nothing out
 
 
 @dataclass(frozen=True, slots=True)
@@ -102,18 +105,22 @@ class Expected:
 class Policy:
     """Solve a problem for a shop's preferences; states must not lead back to themselves.
 
-    With `bounded`, moves that cannot be the best even if all went well are left out; the values stay the same.
+    With `bounded`, moves that cannot be the best even if all went well are left out; the values stay the same. With `above`,
+    a bound of each state's value, what is not known to be more than `slack` better is left out: the policy is then one that
+    can be followed and its values are its own, at most `gap` below the best.
     """
 
     problem: Problem
-    preferences: Preferences
+    preferences: Prices
     bounded: bool = True
+    above: Above | None = None
+    slack: float = 1e-9
     bounds: Bounds = field(init=False)
     _values: Memo[Step] = field(init=False)
     _expected: dict[int, Expected] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
-        self.bounds = Bounds(self.problem, self.preferences, bounded=self.bounded)
+        self.bounds = Bounds(self.problem, self.preferences, bounded=self.bounded, above=self.above)
         self._values = Memo(self.problem.uncounted)
 
     def value(self, state: int) -> float:
@@ -125,12 +132,12 @@ class Policy:
         self._values.hold(state)
         best, pick = self.bounds.stop(state), None
         for bound, move, set_up, last_miss in self.bounds.hopeful(state, best):
-            if bound <= best + 1e-9:
+            if bound <= best + self.slack:
                 break
             if state & last_miss:
                 continue
             made = move, set_up, before(state, set_up)
-            if pick is not None and self.bounds.hope_of(made) <= best + 1e-9:
+            if pick is not None and self.bounds.hope_of(made) <= best + self.slack:
                 continue
             worth = self._value_of(made, best)
             if worth > best + 1e-9:
@@ -260,6 +267,13 @@ class Policy:
                 found.append((action, tuple(lost)))
                 reached *= outcomes[0][0]
         return tuple(tuple((action, lost[i]) for action, lost in found) for i in range(len(self.problem.goals)))
+
+    @property
+    def gap(self) -> float:
+        """Return how much more than the policy's value at the start anything could be worth at most."""
+        if self.above is None or self.slack < _EXACT:
+            return 0.0
+        return max(0.0, self.above(self.problem.start) - self.value(self.problem.start))
 
     def size(self) -> int:
         """Return how many states were solved."""

@@ -48,7 +48,8 @@ class Problem:
     """Actions over a start, compiled; `ends` must be met where a route may stop.
 
     `closing` is what stopping takes all the same where a route may not: conditions, each with the actions that it costs.
-    `checkpoint` is called again and again while it is solved; what it raises stops that.
+    `checkpoint` is called again and again while it is solved; what it raises stops that. States are packed as those of a
+    problem that is `like` this one, which has all its variables and values.
     """
 
     def __init__(
@@ -60,19 +61,23 @@ class Problem:
         doubts: Sequence[Doubt] = (),
         closing: Sequence[tuple[Needs, tuple[Action, ...]]] = (),
         checkpoint: Checkpoint = go_on,
+        like: "Problem | None" = None,
     ) -> None:
         self.checkpoint = checkpoint
         self.actions = _one_set_up_at_most(_reachable(start, tuple(action for action in actions if not action.impossible)))
         self.goals = tuple(goals)
         self.doubts = tuple(doubts)
         needs = (*ends, *(need for action in self.actions for need in action.conditions), *self._goal_needs())
-        self._packing = packing = Packing(self._values(start), (need.var for need in needs))
+        packing = Packing(self._values(start), (need.var for need in needs)) if like is None else like.packing
+        self.packing: Packing = packing
         self.pack, self.unpack, self.mask, self.vars = packing.pack, packing.unpack, packing.mask, packing.vars
         self.start = self.pack(start)
         self.end_needs = tuple(ends)
         self.ends = tuple(map(self.mask, ends))
+        self.closed_by = tuple(closing)
         self.closing = tuple((self.mask(need), left) for need, left in closing)
         self.goal_masks = tuple(tuple(tuple(map(self.mask, option)) for option in goal.alternatives) for goal in self.goals)
+        self.uncounted: int = (1 << packing.size) - 1 if like is None else like.uncounted
         self._compile()
         asked = (*self._goal_needs(), *ends, *(need for need, _ in closing))
         apart = ((doubt.var, val) for doubt in doubts for val in (doubt.unknown, doubt.yes, doubt.no))
@@ -83,18 +88,16 @@ class Problem:
 
     def _compile(self) -> None:
         set_up_vars = {var for action in self.actions if action.sets_up for var in action.effects}
-        plain = self._packing.size
-        self.moves = _once(self._packing.move(action, set_up_vars) for action in self.actions if not action.sets_up)
-        self.uncounted = (1 << plain) - 1
+        self.moves = _once(self.packing.move(action, set_up_vars) for action in self.actions if not action.sets_up)
         quickest = sorted((action for action in self.actions if action.sets_up), key=lambda action: action.minutes)
-        self.set_ups = tuple(self._packing.move(action, set()) for action in quickest)
+        self.set_ups = tuple(self.packing.move(action, set()) for action in quickest)
 
     # -- packing
 
     @property
     def size(self) -> int:
         """Return how many bits a state has."""
-        return self._packing.size
+        return self.packing.size
 
     def _values(self, start: Mapping[Enum, Enum]) -> Iterator[tuple[Enum, Enum]]:
         yield from start.items()
@@ -221,11 +224,11 @@ class Problem:
     def holds(self, state: int, goal: int) -> float:
         """Return the chance that a goal holds in a state: 0 or 1 unless a fact is in doubt."""
         for doubt in self.doubts:
-            unknown = self._packing.places[doubt.var][doubt.unknown]
+            unknown = self.packing.places[doubt.var][doubt.unknown]
             if state & unknown:
                 rest = state & ~unknown
-                yes = self.holds(rest | self._packing.places[doubt.var][doubt.yes], goal)
-                no = self.holds(rest | self._packing.places[doubt.var][doubt.no], goal)
+                yes = self.holds(rest | self.packing.places[doubt.var][doubt.yes], goal)
+                no = self.holds(rest | self.packing.places[doubt.var][doubt.no], goal)
                 return doubt.chance * yes + (1 - doubt.chance) * no
         return float(_any_all(state, self.goal_masks[goal]))
 

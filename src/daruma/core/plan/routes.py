@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
-from daruma.core.parts import Function
+from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, Heat
 from daruma.core.plan.pareto import SCALE, costs_of
 
@@ -54,6 +54,11 @@ class Route:
     def cost(self) -> float:
         """Return the material cost in the shop's money, the panel included."""
         return sum(action.cost for action in self.actions)
+
+    def way_on(self, part: PartKind) -> str:
+        """Return how a part is gone about; empty where it is left as it is."""
+        words = list(dict.fromkeys(action.way for action in self.actions if action.way and action.trait.part is part))
+        return ", ".join(words)
 
     @property
     def writes(self) -> int:

@@ -3,11 +3,16 @@
 from collections.abc import Mapping
 from dataclasses import dataclass
 
-from daruma.core.parts import Function
+from daruma.core.kinds import KINDS, rooms
+from daruma.core.parts import PART_LABEL, Function, PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.advice import Advice
 from daruma.core.plan.explain import percent
 from daruma.core.plan.knowing import Worth
+from daruma.core.plan.proofs import proof_key
+from daruma.core.plan.routes import Route
+
+_SHOWN = 0.05  # money: a smaller gap is none
 
 
 @dataclass(frozen=True, slots=True)
@@ -89,7 +94,23 @@ def _expected(advice: Advice, promised: tuple[Function, ...], labels: Mapping[Fu
     kept = ", ".join(f"{labels.get(f, f.value)} {percent(p)}" for f, p in zip(promised, expected.chances, strict=True))
     spent = f"on average {expected.minutes:.0f} min ({expected.attended:.0f} there), {expected.cost:.0f} {money}"
     lost = f", {expected.lost:.0f} {money} of things ruined" if expected.lost >= 0.5 else ""
-    return [f"With every way back used: {kept}; {spent}{lost}."]
+    sure = f" Nothing could be more than {advice.gap:.1f} {money} better." if advice.gap >= _SHOWN else ""
+    return [f"With every way back used: {kept}; {spent}{lost}.{sure}"]
+
+
+def shares_words(route: Route) -> str:
+    """Return how a way's minutes fall to its parts, what they share counted once; nothing where one part has all the work."""
+    spoken = {proof_key(function): room.kind for room in rooms() for function in room.functions}
+    minutes: dict[PartKind | None, float] = {}
+    for action in route.actions:
+        part = spoken.get(action.key, action.trait.part)
+        kind = part if part in KINDS else None
+        minutes[kind] = minutes.get(kind, 0.0) + action.minutes
+    parts = [kind for kind in KINDS if kind in minutes]
+    if len(parts) < 2:
+        return ""
+    each = ", ".join(f"{PART_LABEL[kind].lower()} {minutes[kind]:.0f}" for kind in parts)
+    return f"{route.minutes:.0f} min for the whole phone: {minutes.get(None, 0.0):.0f} shared and counted once, {each}."
 
 
 def worth_words(worth: tuple[Worth, ...], money: str = "€") -> tuple[str, ...]:

@@ -150,6 +150,7 @@ ROOM = DemoRoom(
     KIND,
     own=own,
     ticket=ticket,
+    broken={"panel": {"maker": "Fenwick", "kind": "genuine_used", "source": "own trade-in", "price": 60}},
     aged=aged,
     new=new,
     shelved=shelved,

@@ -30,4 +30,4 @@ def ticket(entry: Entry, _: Any) -> FlexTicket | None:
     return FlexTicket(state=FlexState(entry["flex"])) if "flex" in entry else None
 
 
-ROOM = DemoRoom(KIND, own=own, ticket=ticket)
+ROOM = DemoRoom(KIND, own=own, ticket=ticket, broken={"flex": FlexState.WORN.value})

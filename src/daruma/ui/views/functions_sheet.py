@@ -52,7 +52,7 @@ class FunctionsSheet(QFrame):
         self._fault = label("fault")
         column.addWidget(self._fault)
         self._rows = QVBoxLayout()
-        self._rows.setSpacing(6)
+        self._rows.setSpacing(4)
         column.addLayout(self._rows)
         column.addStretch(1)
         self.phone_note = label("quiet")

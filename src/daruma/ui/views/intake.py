@@ -13,7 +13,7 @@ from daruma.ui.views.functions_sheet import FunctionsSheet
 from daruma.ui.views.table_sheet import TableSheet
 from daruma.ui.widgets.fields import FieldGrid, choice_field, show_choices, show_text, text_field
 
-COMPLAINT = 36  # pixels: what is left for it when the table is full
+COMPLAINT = 34  # pixels: what is left for it when the table is full
 
 
 class IntakeView(StageView):

@@ -65,12 +65,11 @@ class LensSheet(QFrame):
     def _show(self) -> None:
         survey = self._survey
         self.lens.show_build(self._lens)
-        model = self._desk.ready.catalogue.models.get(self._job.ticket.model) if self._job else None
         sockets = survey.bench.sockets if survey else {}
-        wanted = model.socket if model else ""
+        wanted = survey.socket if survey else ""
         self.sockets.show_build(lambda w, _: socket_view(w, sockets, wanted, True))
         budget = survey.budget if survey else None
-        self.budget.show_build(lambda w, _: write_budget(w, budget) if budget else _no_budget(w))
+        self.budget.show_build(lambda w, _: write_budget(w, budget) if budget else _no_budget(w, survey))
 
     def _lens(self, width: float, _: float) -> Picture:
         survey, job = self._survey, self._job
@@ -95,6 +94,7 @@ class LensSheet(QFrame):
         return lens_fields(width, columns, 1)
 
 
-def _no_budget(width: float) -> Picture:
-    words = "Writes: read the new panel to see its budget."
+def _no_budget(width: float, survey: Survey | None) -> Picture:
+    part = PART_NOUN[survey.kind] if survey else "part"
+    words = f"Writes: read the new {part} to see its budget."
     return Picture(width, 34, (Text(0, 20, words, Tone.QUIET, 13),), (), words)

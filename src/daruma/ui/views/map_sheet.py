@@ -127,8 +127,10 @@ class MapSheet(QFrame):
             self.head.setText("Where the numbers of the chosen way come from")
             return
         parts = [kind for kind in KINDS if self._job is not None and kind in self._job.ticket.parts]
-        new = f"the new {PART_NOUN[parts[0]]}" if len(parts) == 1 else "the new parts"
-        self.head.setText(f"Threads with {new} in the phone, as the bench stands now")
+        if len(parts) == 1:
+            self.head.setText(f"Threads with the new {PART_NOUN[parts[0]]} in the phone, as the bench stands now")
+        else:
+            self.head.setText("Threads, as the bench stands now")
 
     def _page(self) -> None:
         self.pages.setCurrentIndex(int(self.shows_numbers))

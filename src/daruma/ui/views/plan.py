@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QSignalBlocker
 from PySide6.QtGui import QShowEvent
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from daruma.core.job import Job
 from daruma.core.pictures.primitives import Picture
@@ -15,11 +15,11 @@ from daruma.ui.desk import Desk
 from daruma.ui.running import WEIGHING
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.views.map_sheet import MapSheet
+from daruma.ui.views.ways_sheet import Listing, WaysSheet
 from daruma.ui.widgets.advice_box import AdviceBox
 from daruma.ui.widgets.ask_box import AskBox
-from daruma.ui.widgets.boxes import ChoiceBox, scrolled
+from daruma.ui.widgets.boxes import ChoiceBox
 from daruma.ui.widgets.notices import label
-from daruma.ui.widgets.picture_view import PictureView
 from daruma.ui.widgets.preference_box import PreferenceBox
 
 if TYPE_CHECKING:
@@ -27,7 +27,6 @@ if TYPE_CHECKING:
     from daruma.core.plan.solution import Solution
 
 SIDE = 296  # pixels of the column at the right
-LEGEND = "solid: there   hatched: waiting   knot: final   wave: heat   (in brackets: with ways back)"
 
 
 class PlanView(StageView):
@@ -40,6 +39,9 @@ class PlanView(StageView):
         self._route = 0
         self._over: int | None = None
         self.map = MapSheet(desk)
+        self.ways = WaysSheet()
+        self.ways.strips.chosen.connect(self._route_chosen)
+        self.ways.parts.chosen.connect(self._part_way_chosen)
         self.map.page_chosen.connect(self._explain)
         self.map.function_chosen.connect(self._refresh)
         columns = QHBoxLayout()
@@ -47,7 +49,7 @@ class PlanView(StageView):
         left = QVBoxLayout()
         left.setSpacing(10)
         left.addWidget(self.map, 5)
-        left.addWidget(self._strip_sheet(), 6)
+        left.addWidget(self.ways, 6)
         columns.addLayout(left, 1)
         columns.addWidget(self._side())
         column = QVBoxLayout(self)
@@ -59,22 +61,6 @@ class PlanView(StageView):
         desk.survey_changed.connect(self._surveyed)
 
     # -- building
-
-    def _strip_sheet(self) -> QWidget:
-        sheet, inner = _sheet()
-        head = QHBoxLayout()
-        self.strips_head = label("part", "Ways to all that is promised", wrap=False)
-        head.addWidget(self.strips_head)
-        head.addStretch(1)
-        head.addWidget(label("hint", LEGEND, wrap=False))
-        inner.addLayout(head)
-        self.strips = PictureView("strips", grows=False)
-        self.strips.chosen.connect(self._route_chosen)
-        inner.addWidget(scrolled(self.strips), 1)
-        self.none = label("caution")
-        self.none.hide()
-        inner.addWidget(self.none)
-        return sheet
 
     def _side(self) -> QWidget:
         side = QWidget()
@@ -151,11 +137,11 @@ class PlanView(StageView):
         self._route = min(self._route, max(0, self._shown() - 1))
         self._over = None
         self._fill_over()
-        self.strips.show_build(self._strips)
-        self.none.setVisible(solution is not None and not routes)
-        self.none.setText("No way is open to anything that is promised. Promise less, or change what is in hand.")
+        self.ways.strips.show_build(self._strips)
+        self.ways.none.setVisible(solution is not None and not routes)
+        self.ways.none.setText("No way is open to anything that is promised. Promise less, or change what is in hand.")
         asked = bool(solution and solution.changes)
-        self.strips_head.setText("Ways as they would be" if asked else self._heading())
+        self.ways.head.setText("Ways as they would be" if asked else self._listing().heading)
         labels = self.desk.ready.catalogue.function_labels if self.desk.workshop else {}
         said = advice_words(solution.plan.advice, solution.case.promised, labels) if solution else None
         self.advice.show_said(said)
@@ -167,22 +153,11 @@ class PlanView(StageView):
         self._name_main()
         self._explain()
 
-    def _heading(self) -> str:
-        if self._solution and not self._full():
-            return "No way keeps all that is promised; these keep some of it"
-        routes = self._solution.plan.routes[: self._full()] if self._solution else ()
-        if any(route.left_out for route in routes):
-            return "Ways, the one worth most first"
-        return "Ways to all that is promised"
-
-    def _full(self) -> int:
-        """Return up to which route of the list all is kept that is promised; 0 where none keeps it."""
-        routes = self._solution.plan.routes if self._solution else ()
-        return max((number for number, route in enumerate(routes, start=1) if not route.left_out), default=0)
+    def _listing(self) -> Listing:
+        return Listing(self._solution.plan.routes if self._solution else (), fewer=self.fewer.isChecked())
 
     def _shown(self) -> int:
-        routes = self._solution.plan.routes if self._solution else ()
-        return len(routes) if self.fewer.isChecked() or not self._full() else self._full()
+        return self._listing().shown
 
     def _fill_over(self) -> None:
         routes = self._solution.plan.routes[: self._shown()] if self._solution else ()
@@ -194,7 +169,7 @@ class PlanView(StageView):
                     self.over.addItem(f"Lay over: {route.way}", index)
         self.over.setVisible(len(routes) > 1)
         self.fewer.setVisible(
-            bool(self._full()) and self._solution is not None and len(self._solution.plan.routes) > self._full()
+            bool(self._listing().full) and self._solution is not None and len(self._solution.plan.routes) > self._listing().full
         )
 
     def _strips(self, width: float, _: float) -> Picture:
@@ -222,6 +197,13 @@ class PlanView(StageView):
             self.advice.show_worth(worth_words(worth))
 
     def _name_main(self) -> None:
+        from daruma.core.plan.words import shares_words
+
+        routes = self._solution.plan.routes if self._solution else ()
+        said = shares_words(routes[self._route]) if routes else ""
+        self.ways.parts.show_routes(routes, self._route)
+        self.ways.shares.setText(said)
+        self.ways.shares.setVisible(bool(said))
         if self._solution and self._solution.changes:
             self.main.setText("Take the changed facts back first")
         elif self._solution and self._solution.plan.routes:
@@ -245,19 +227,24 @@ class PlanView(StageView):
     def _route_chosen(self, key: str) -> None:
         self._route, self._over = int(key), None
         self._fill_over()
-        self.strips.show_build(self._strips)
+        self.ways.strips.show_build(self._strips)
         self._name_main()
         self._explain()
 
+    def _part_way_chosen(self, route: int) -> None:
+        if route >= self._shown():
+            self.fewer.setChecked(True)
+        self._route_chosen(str(route))
+
     def _over_chosen(self) -> None:
         self._over = self.over.currentData()
-        self.strips.show_build(self._strips)
+        self.ways.strips.show_build(self._strips)
 
     def _fewer_clicked(self) -> None:
         self._route = min(self._route, max(0, self._shown() - 1))
         self._over = None
         self._fill_over()
-        self.strips.show_build(self._strips)
+        self.ways.strips.show_build(self._strips)
         self._name_main()
 
     def _take_back(self) -> None:
@@ -266,11 +253,3 @@ class PlanView(StageView):
     def _take(self) -> None:
         if self._solution and self._solution.plan.routes and not self._solution.changes:
             self.desk.choose(self._solution.plan.routes[self._route])
-
-
-def _sheet() -> tuple[QFrame, QVBoxLayout]:
-    sheet = QFrame()
-    sheet.setProperty("role", "sheet")
-    inner = QVBoxLayout(sheet)
-    inner.setContentsMargins(16, 8, 16, 8)
-    return sheet, inner

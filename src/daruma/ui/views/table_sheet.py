@@ -50,7 +50,7 @@ class TableSheet(QWidget):
         if job.uid != self._of:
             self._of, self._open = job.uid, next((kind for kind in KINDS if kind in parts), None)
         fresh = [kind for kind in KINDS if kind in parts and not self._is_shown(kind)]
-        if self._open not in parts or (fresh and any(self._is_shown(kind) for kind in parts)):
+        if self._open not in parts:
             self._open = next(iter(fresh), None)
         faults = parts_of_faults(self._desk.faults(job))
         for kind in KINDS:
@@ -93,4 +93,5 @@ class TableSheet(QWidget):
         with QSignalBlocker(self.add):
             self.add.setCurrentIndex(0)
         if chosen:
-            self._desk.put_on(PartKind(chosen))
+            self._open = PartKind(chosen)
+            self._desk.put_on(self._open)

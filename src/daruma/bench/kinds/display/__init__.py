@@ -72,6 +72,8 @@ ROOM = BenchRoom(
         Function.NO_DISPLAY_NOTICE: Proving(_notice, words="Read the parts page"),
         Function.TOUCH: Proving(_touch, words="Read the touch test"),
     },
+    socket=lambda model: model.socket,
+    limits=lambda model: model.write_limits,
     at_most=at_most,
     besides=lambda catalogue: (tuning.tuned_action(catalogue),),
     counts=counts,

@@ -98,7 +98,7 @@ def panel_of(shop: Shop, model: Model, job: Job, part: ShelfPart | None = None) 
     kind = part.kind if part else ticket.kind
     maker = part.maker if part else _maker(job, die)
     acts = shop.journal.acts_on(die) if die else ()
-    budget = budget_of(shop, model, die)
+    budget = budget_of(shop, model.write_limits, die)
     return NewPanel(
         kind,
         maker,

@@ -89,7 +89,7 @@ def locks_from(
         alike=has_double(bench, part, model.socket),
         firmware=bench.firmware,
         phone_on=bench.phone_on and (not job.ticket.imei or bench.phone_imei == job.ticket.imei),
-        budget=budget_of(shop, model, part.die if part else ""),
+        budget=budget_of(shop, model.write_limits, part.die if part else ""),
         act_in_doubt=is_doubtful(shop, part),
         record_maker=record_maker(plan) if plan else str(source.values.get(MAKER) or "") if source else "",
         decided=_decided(job, part, plan),
