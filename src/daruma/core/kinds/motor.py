@@ -1,0 +1,212 @@
+"""The haptic motor: a new one gets the old one's serial, which the board has, before it is fitted."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from enum import Enum
+from typing import ClassVar
+
+from daruma.core.acts import ActKind
+from daruma.core.job import Job, is_done
+from daruma.core.kinds.entries import Entry, Told
+from daruma.core.kinds.room import Room, Values
+from daruma.core.known import KnownPart, Seen, board_identities
+from daruma.core.model import Model
+from daruma.core.pairing import Condition
+from daruma.core.part_work import PartTicket, PartWork
+from daruma.core.parts import Function, Identity, PartKind
+from daruma.core.plan.actions import Action, Effort, How, Trait
+from daruma.core.plan.case import Case
+from daruma.core.plan.facts import Ask, Otherwise
+from daruma.core.plan.phone import on_phone, trial_actions
+from daruma.core.plan.state import Conjunction, Named, Val, needs
+from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+
+KIND = PartKind.MOTOR
+IDENTITIES = (Identity.MOTOR_SERIAL,)
+
+
+class MotorState(Enum):
+    """Say how the motor in the phone is."""
+
+    DEAD = "dead"
+    SOUND = "sound"
+    FOREIGN = "foreign"
+
+
+@dataclass(frozen=True, slots=True)
+class MotorTicket(PartTicket):
+    """Hold what intake writes down of the motor in the phone."""
+
+    KIND: ClassVar[PartKind] = KIND
+
+    state: MotorState = MotorState.DEAD
+
+    def nameless(self) -> "MotorTicket":
+        return MotorTicket(state=self.state)
+
+
+@dataclass(frozen=True, slots=True)
+class MotorWork(PartWork):
+    """Hold what was done with the motors of a job."""
+
+    KIND: ClassVar[PartKind] = KIND
+
+
+@dataclass(frozen=True, slots=True)
+class MotorFacts:
+    """Hold what is known of a phone's motor."""
+
+    state: MotorState = MotorState.DEAD
+
+
+class MotorVar(Named):
+    """Name a variable of the motor."""
+
+    MOTOR = "motor"
+    SERIAL = "motor_serial"
+    NEW = "new_motor"
+    HOLDER = "motor_holder"
+
+
+class MotorVal(Named):
+    """Name a value of the motor's variables."""
+
+    SOUND = "the original, sound"
+    DEAD = "the original, dead"
+    FOREIGN = "another phone's, dead"
+    PROGRAMMED = "a new one with the original's serial"
+    READ = "seen by the programmer"
+    ON_HOLDER = "the new motor"
+    EMPTY = "empty"
+
+
+_NOW = {MotorState.SOUND: MotorVal.SOUND, MotorState.DEAD: MotorVal.DEAD, MotorState.FOREIGN: MotorVal.FOREIGN}
+TOLD = {
+    MotorState.DEAD: "its own, does not tap",
+    MotorState.SOUND: "this phone's own, sound",
+    MotorState.FOREIGN: "another one, does not tap",
+}
+_WIRED = Trait(How.DEVICE, KIND)
+TRAITS = {
+    "motor_serial_over_cable": replace(_WIRED, gives=True),
+    "motor_to_holder": Trait(part=KIND),
+    "read_motor": replace(_WIRED, redone=True),
+    "write_motor": replace(_WIRED, act=ActKind.WRITE, redone=True),
+    "swap_motor": Trait(part=KIND),
+}
+_DEAD = needs(MotorVar.MOTOR, MotorVal.DEAD, MotorVal.FOREIGN, otherwise="the motor is sound", moot=True)
+_UNKNOWN = needs(MotorVar.SERIAL, Val.NO, otherwise="the motor's serial is known already", moot=True)
+_ON_HOLDER = needs(MotorVar.HOLDER, MotorVal.ON_HOLDER, otherwise="the new motor must be on the programmer")
+
+
+def facts_of(case: Case) -> MotorFacts:
+    """Return what a case knows of the motor; one that is not on the table is sound."""
+    found = case.parts.get(KIND, MotorFacts(MotorState.SOUND))
+    assert isinstance(found, MotorFacts)
+    return found
+
+
+def start(case: Case) -> Values:
+    """Return the motor's values before anything was done."""
+    return {
+        MotorVar.MOTOR: _NOW[facts_of(case).state],
+        MotorVar.SERIAL: Val.NO,
+        MotorVar.NEW: Val.NO,
+        MotorVar.HOLDER: MotorVal.EMPTY,
+    }
+
+
+def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
+    """Return every action on the motor; none where it is sound."""
+    if facts_of(bench.case).state is MotorState.SOUND:
+        return ()
+    unread = needs(MotorVar.NEW, Val.NO, otherwise="the new motor was read already", moot=True)
+    read = needs(MotorVar.NEW, MotorVal.READ, otherwise="the new motor was not read yet")
+    known = needs(MotorVar.SERIAL, Val.YES, otherwise="nothing gives the original motor's serial")
+    written = needs(MotorVar.NEW, Val.YES, otherwise="the new motor does not carry the original's serial yet")
+    return (
+        *on_phone(_serial(bench)),
+        bench.action("motor_to_holder", (), {MotorVar.HOLDER: MotorVal.ON_HOLDER}, hands=("new_motor_on_holder",), sets_up=True),
+        bench.action("read_motor", (_ON_HOLDER, unread, _DEAD), {MotorVar.NEW: MotorVal.READ}, place=KIND),
+        bench.action("write_motor", (known, _ON_HOLDER, read, _DEAD), {MotorVar.NEW: Val.YES}, place=KIND),
+        bench.action(
+            "swap_motor",
+            (OPEN, written, _DEAD),
+            {MotorVar.MOTOR: MotorVal.PROGRAMMED, MotorVar.HOLDER: MotorVal.EMPTY},
+            way="New motor with the old serial",
+            place=KIND,
+            hands=("swap_motor",),
+            ruins=(0.0, 1.0),
+            ruined={MotorVar.NEW: Val.LOST},
+            stake=bench.figures["swap_motor"].cost,
+        ),
+    )
+
+
+def _serial(bench: Workbench) -> tuple[Action, ...]:
+    """Return reading the serial that the board expects, from a phone that runs and trusts the bench."""
+    return (
+        *(
+            bench.action(
+                "motor_serial_over_cable",
+                (*conditions, _UNKNOWN, _DEAD),
+                {MotorVar.SERIAL: Val.YES},
+                variant=variant,
+                counts_with="motor_serial_over_cable",
+            )
+            for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
+        ),
+        *trial_actions(bench, _UNKNOWN, variant="motor"),
+    )
+
+
+def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
+    """Return what makes the motor's serial agree with the board's."""
+    own = (MotorVal.SOUND, MotorVal.DEAD, MotorVal.PROGRAMMED)
+    same = needs(MotorVar.MOTOR, *own, otherwise="the motor is not the one the board expects")
+    return {Identity.MOTOR_SERIAL: ((same,),)}
+
+
+def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
+    """Return what makes the motor sound."""
+    sound = needs(MotorVar.MOTOR, MotorVal.SOUND, MotorVal.PROGRAMMED, otherwise="the motor does not tap")
+    return {Condition.MOTOR_SOUND: ((sound,),)}
+
+
+def seen(job: Job, _: Model, __: KnownPart) -> Seen:
+    """Return that the motor in the phone carries the original's serial, by itself or written to a new one; its soundness."""
+    state, swapped = job.ticket.of(MotorTicket).state, is_done(job, "swap_motor")
+    expected = board_identities(job.phone)
+    original = swapped or state is not MotorState.FOREIGN
+    carried = {identity: expected[identity] for identity in IDENTITIES if original and identity in expected}
+    return Seen(carried, {Condition.MOTOR_SOUND: swapped or state is MotorState.SOUND})
+
+
+ROOM = Room(
+    KIND,
+    identities=IDENTITIES,
+    functions=(Function.HAPTICS,),
+    ticket=MotorTicket,
+    work=MotorWork,
+    entries=(Entry("state", "The motor in the phone", TOLD),),
+    told=lambda ticket: Told(TOLD[ticket.state]),
+    seen=seen,
+    traits=TRAITS,
+    start=start,
+    actions=actions,
+    threads=threads,
+    conditions=conditions,
+    asks=(
+        Ask(
+            "motor",
+            lambda _: "Haptic motor",
+            lambda _: {state.value: words for state, words in TOLD.items()},
+            lambda case: facts_of(case).state.value,
+            lambda case, value: case.with_part(KIND, MotorFacts(MotorState(value))),
+        ),
+    ),
+    otherwise=(
+        Otherwise("the new motor is ruined", Effort.PART, (MotorVar.NEW, (Val.LOST,)), {MotorVar.NEW: Val.NO}),
+        Otherwise("the motor is sound", Effort.PART, (MotorVar.MOTOR, (MotorVal.SOUND,)), {MotorVar.MOTOR: MotorVal.DEAD}),
+    ),
+)

@@ -1,0 +1,93 @@
+"""The parts on the table: cards at intake, ways part by part at the plan."""
+
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton
+
+from daruma.core.job import Stage
+from daruma.core.kinds import KINDS
+from daruma.core.kinds.display.work import DisplayTicket
+from daruma.core.parts import Function, PartKind
+from tests.parts import panel_of
+from tests.ui.conftest import Driver
+
+
+def combo(driver: Driver, name: str) -> QComboBox:
+    found = driver.find(name)
+    assert isinstance(found, QComboBox)
+    return found
+
+
+def choose(driver: Driver, name: str, data: str) -> None:
+    box = combo(driver, name)
+    box.setCurrentIndex(box.findData(data))
+    box.activated.emit(box.currentIndex())
+    driver.idle()
+
+
+def open_cards(driver: Driver) -> list[PartKind]:
+    heads = {kind: driver.window.findChild(QPushButton, f"{kind.value}.card") for kind in KINDS}
+    return [kind for kind, head in heads.items() if head is not None and head.isVisible() and head.isChecked()]
+
+
+def test_parts_come_by_promise_and_by_hand_one_open_at_a_time(driver: Driver) -> None:
+    driver.key(Qt.Key.Key_N, Qt.KeyboardModifier.ControlModifier)
+    driver.until(lambda: driver.desk.number == 10)
+    driver.idle()
+    assert driver.job.ticket.parts == {}
+    driver.click("promise_touch")
+    assert set(driver.job.ticket.parts) == {PartKind.DISPLAY}
+    assert open_cards(driver) == [PartKind.DISPLAY]
+    driver.click("promise_face_unlock")
+    assert set(driver.job.ticket.parts) == {PartKind.DISPLAY, PartKind.SENSOR_FLEX}
+    assert open_cards(driver) == [PartKind.DISPLAY], "what is worked on stays open"
+    driver.click("sensor_flex.card")
+    assert open_cards(driver) == [PartKind.SENSOR_FLEX]
+    driver.click("display.card")
+    line = driver.find("display.source")
+    assert isinstance(line, QLineEdit)
+    driver.bot.keyClicks(line, "crate 7")
+    choose(driver, "display.kind", panel_of(driver.job).kind)  # type: ignore[arg-type]
+    assert panel_of(driver.job).source == "crate 7"
+    driver.click("display.off")
+    assert set(driver.job.ticket.parts) == {PartKind.SENSOR_FLEX}
+    driver.click("promise_ambient_white")
+    assert set(driver.job.ticket.parts) == {PartKind.SENSOR_FLEX}, "what was taken off by hand stays off"
+    choose(driver, "add_part", PartKind.DISPLAY.value)
+    assert panel_of(driver.job).source == "crate 7", "what was typed comes back"
+    assert open_cards(driver) == [PartKind.DISPLAY]
+    driver.click("display.card")
+    assert open_cards(driver) == []
+
+
+def test_a_fault_of_a_part_is_told_on_its_line(driver: Driver) -> None:
+    driver.desk.edit(parts=driver.job.ticket.having(DisplayTicket(maker="Nobody")).parts)
+    driver.idle()
+    assert "display.maker" in driver.desk.faults(driver.job)
+    assert "has Fenwick or Ostby" in driver.said("display.maker_fault")
+    driver.click("display.card")
+    line = driver.find("display.card")
+    assert "has Fenwick or Ostby" in line.accessibleName()
+
+
+def test_ways_are_chosen_part_by_part(driver: Driver) -> None:
+    driver.click("intake_main")
+    driver.until(lambda: driver.text("intake_main").startswith("Owner"))
+    driver.click("intake_main")
+    driver.until(lambda: driver.text("intake_main") == "Plan the way")
+    driver.click("promise_haptics")
+    driver.click("intake_main")
+    driver.until(lambda: driver.desk.solution is not None and Function.HAPTICS in driver.desk.solution.case.promised)
+    driver.idle()
+    plan = driver.window.views[Stage.PLAN]
+    assert "shared and counted once" in driver.said("shares")
+    display = combo(driver, "way_display").currentData()
+    choose(driver, "way_motor", "")
+    route = driver.desk.plan.routes[plan._route]  # type: ignore[union-attr]
+    assert route.way_on(PartKind.MOTOR) == ""
+    assert route.way_on(PartKind.DISPLAY) == display, "the rest of the way stays"
+    choose(driver, "thread_part", PartKind.MOTOR.value)
+    assert "motor" in plan.map.map.accessibleName().lower()
+    assert "display serial" not in plan.map.map.accessibleName().lower()
+    choose(driver, "thread_part", "")
+    driver.click("plan_main")
+    driver.until(lambda: driver.job.way == route.way)
