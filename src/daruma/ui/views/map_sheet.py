@@ -19,7 +19,7 @@ from daruma.core.pictures.thread_map import thread_map
 from daruma.ui.desk import Desk
 from daruma.ui.widgets.boxes import ChoiceBox, scrolled
 from daruma.ui.widgets.fields import show_choices
-from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.notices import ElidedLabel
 from daruma.ui.widgets.picture_view import PictureView
 
 if TYPE_CHECKING:
@@ -41,15 +41,14 @@ class MapSheet(QFrame):
         self.function: Function | None = None
         self._verdicts: tuple[Verdict, ...] = ()
         self._sources: tuple[Source, ...] = ()
-        self.head = label("part", "", wrap=False)
+        self.head = ElidedLabel("part")
         self.part = ChoiceBox()
         self.part.setObjectName("thread_part")
         self.part.setAccessibleName("Threads of which part")
         self.part.setMinimumContentsLength(14)
         self.part.currentIndexChanged.connect(self._part_chosen)
         head = QHBoxLayout()
-        head.addWidget(self.head)
-        head.addStretch(1)
+        head.addWidget(self.head, 1)
         head.addWidget(self.part)
         self.threads_button, self.numbers_button = QPushButton("Threads"), QPushButton("Numbers")
         for button, name in ((self.threads_button, "show_threads"), (self.numbers_button, "show_numbers")):

@@ -5,10 +5,11 @@ from __future__ import annotations
 from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
+from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
 
 from daruma.ui.widgets.boxes import scrolled
-from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.notices import ElidedLabel, label
 from daruma.ui.widgets.part_ways import PartWays
 from daruma.ui.widgets.picture_view import PictureView
 
@@ -62,8 +63,10 @@ class WaysSheet(QFrame):
         self.none.hide()
         head = QHBoxLayout()
         head.addWidget(self.head)
-        head.addStretch(1)
-        head.addWidget(label("hint", LEGEND, wrap=False))
+        legend = ElidedLabel("hint")
+        legend.setText(LEGEND)
+        legend.setAlignment(Qt.AlignmentFlag.AlignRight)
+        head.addWidget(legend, 1)
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 8, 16, 8)
         column.addLayout(head)
