@@ -1,6 +1,7 @@
 """Each kind of part, alone and with others, from the ticket to the sheet: driven by the use cases over the wires."""
 
 import random
+from contextlib import suppress
 from datetime import UTC, datetime
 from itertools import combinations
 from pathlib import Path
@@ -8,7 +9,11 @@ from typing import Any
 
 import pytest
 
-from daruma.core.kinds import KINDS, room
+from daruma.bench.context import Context
+from daruma.core.acts import ActKind
+from daruma.core.errors import Trouble
+from daruma.core.job import StepState
+from daruma.core.kinds import KINDS, room, trait
 from daruma.core.parts import PartKind
 from daruma.demo.build import at_work
 from daruma.demo.kinds import rooms
@@ -17,6 +22,7 @@ from daruma.demo.maker import Maker
 from daruma.demo.technician import Clock
 from daruma.handover.sheet import make_sheet
 from daruma.store.shop import Shop
+from tests.bench.faultbench import plug_in
 
 MOST = 3  # kinds broken at once
 SETS = [kinds for count in range(1, MOST + 1) for kinds in combinations(KINDS, count)]
@@ -49,3 +55,53 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
         names = {identity for kind in kinds for identity in room(kind).identities}
         assert len(sheet.written) >= len(names) - 1, "a chip's own code is on no backup's fields"
         assert shop.check()[1] == ()
+
+
+@pytest.mark.parametrize("kind", tuple(KINDS)[1:])
+@pytest.mark.parametrize("fault", ["reset", "die", "voltage_dip", "write_ignored", "torn_page", "lying_answer", "unplug"])
+def test_a_write_of_one_of_several_parts_that_goes_wrong(kind: PartKind, fault: str, tmp_path: Path) -> None:
+    """The display beside another part: what became of the other's write is found out on it, and its own step follows."""
+    entry: dict[str, Any] = {"complaint": "", "opened": 0, "until": "intake"}
+    entry["promised"] = [function.value for each in (PartKind.DISPLAY, kind) for function in room(each).functions]
+    for each in rooms():
+        entry |= each.broken if each.kind in (PartKind.DISPLAY, kind) else {}
+    laying, shop = Laying(Maker(random.Random(5))), Shop(tmp_path / "shop")
+    laying.world.firmware = "2.0"
+    with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC))) as technician:
+        workshop, context = technician.workshop, Context()
+        model = workshop.catalogue.models["cedar_l"]
+        phone = laying.phone(model, "4.6", "a phone", entry)
+        job = technician.job(entry, model, phone, laying.new_parts(model, entry))
+        job = workshop.choose(job, workshop.plan(job).routes[0], context)
+
+        def at_hand() -> int:
+            index = job.current_step
+            assert index is not None
+            return index
+
+        def is_its_write() -> bool:
+            its = trait(job.steps[at_hand()].action)
+            return its.part is kind and its.act is ActKind.WRITE
+
+        while not is_its_write():
+            job = workshop.do_step(job, at_hand(), context)
+        index = at_hand()
+        technician.hands.fault(fault, op="write.commit")
+        with suppress(Trouble):
+            workshop.do_step(job, index, context)
+        technician.hands.calm()
+        plug_in(workshop)
+        job = shop.jobs.get(job.number)
+        for act in shop.journal.left_in_doubt():
+            job, _ = workshop.settle(act, context)
+        for _ in range(4):
+            if job.steps[index].state is StepState.DONE:
+                break
+            job = workshop.do_step(job, index, context)
+        assert job.steps[index].state is StepState.DONE
+        carried = laying.world.find(job.seen(kind))
+        assert carried is not None
+        assert job.parts[kind].image == carried.memory, "what it carries is known"
+        assert shop.journal.writes(carried.die) >= carried.writes > 0
+        others = [step for step in job.steps if trait(step.action).act is ActKind.WRITE and trait(step.action).part is not kind]
+        assert all(step.note != "settled: done" for step in others), "no other step follows from it"

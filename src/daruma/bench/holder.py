@@ -9,7 +9,7 @@ from daruma.bench.acting import act, refuse_dark
 from daruma.bench.context import Context
 from daruma.bench.decoded import Decoded
 from daruma.bench.doing import Doing
-from daruma.bench.reading import read_part
+from daruma.bench.reading import read_image, read_part
 from daruma.bench.rig import BenchState, look
 from daruma.bench.writing import Place, WritePlan, evidence_of, has_double, is_doubtful, source_of
 from daruma.core.backup import Backup
@@ -19,7 +19,7 @@ from daruma.core.job import Job, is_done
 from daruma.core.known import KnownPart
 from daruma.core.model import Model
 from daruma.core.part_work import PartWork
-from daruma.core.parts import PART_NOUN, PartKind
+from daruma.core.parts import PART_NOUN, PartKind, PartSelf
 from daruma.core.plan.actions import Action
 from daruma.core.records import Record, compose
 
@@ -66,8 +66,7 @@ class Holder:
     def read(self, doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
         """Read the new part on the holder: one that does not answer is faulty or counterfeit."""
         found = read_part(doing.rig, doing.catalogue, doing.model(job), context, kind=self.kind, socket=self.socket)
-        work = replace(job.of(self.work), target=found.part, image=found.record.image.hex())
-        return job.having(work), f"{found.part.name()} answers"
+        return self._carries(job, found.part, found.record.image), f"{found.part.name()} answers"
 
     def write(self, doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
         """Write the source's data to the part on the holder and read them back; raise WriteFailed where they differ.
@@ -88,11 +87,21 @@ class Holder:
         place = Place(rig, model, self.kind, self.socket, found.part, _image(found.record, source), found.record.image)
         lit = self._locks(doing, job, look(rig))
         advice = f"Seat the {self.noun} again, then write once more."
+        # which part it is on is known before anything is sent: an act in doubt is settled by that
+        job = doing.save(self._carries(job, found.part, place.before), context)
         intent = place.intent(job, kept, lit, advice, "The original's data are safe.")
         if place.image != place.before:
             act(doing.shop.journal, intent, context, lambda sent: place.send(context, sent), lambda: place.look_back(context))
-        work = replace(job.of(self.work), target=found.part, image=place.image.hex())
-        return job.having(work), "read-back is equal"
+        return self._carries(job, found.part, place.image), "read-back is equal"
+
+    def as_found(self, doing: Doing, job: Job) -> Job:
+        """Return the job with what its part on the holder carries now; raise Trouble where that cannot be read."""
+        part, image = read_image(doing.rig, doing.model(job), self.kind, self.socket, lambda _: None)
+        target = job.of(self.work).target
+        return self._carries(job, target, image) if target is not None and part.die == target.die else job
+
+    def _carries(self, job: Job, part: PartSelf, image: bytes) -> Job:
+        return job.having(replace(job.of(self.work), target=part, image=image.hex()))
 
     def planned(self, _: Job, known: KnownPart) -> WritePlan | None:
         """Return what would be written to the new part, once it was read and there is a source."""

@@ -53,6 +53,14 @@ def part_at_hand(job: Job) -> PartKind:
     return next((kind for kind in (*near, *job.ticket.parts) if kind in KINDS), next(iter(KINDS)))
 
 
+def _step_of(job: Job, act: Act) -> int | None:
+    """Return the step that an act was for: of its kind, on its part where that is known, and not done."""
+    open_ = [(i, trait(step.action)) for i, step in enumerate(job.steps) if step.state is not StepState.DONE]
+    alike = [(i, its.part) for i, its in open_ if its.act is act.kind]
+    on_part = [(i, part) for i, part in alike if part is not None and job.seen(part) == act.die]
+    return next((i for i, _ in on_part or alike), None)
+
+
 class Working(Planned):
     """Work at the bench."""
 
@@ -165,8 +173,7 @@ class Working(Planned):
         """Settle an act in doubt by looking at what it was on; the step of its job follows."""
         job = self.shop.jobs.known_by(act.job)
         state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context)
-        mine = (i for i, step in enumerate(job.steps) if trait(step.action).act is act.kind and step.state is not StepState.DONE)
-        index = next(mine, None)
+        index = _step_of(job, act)
         for kind in (kind for kind, work in job.parts.items() if work.die == act.die):
             job = self._as_found(job, kind)
         if index is not None:

@@ -57,6 +57,7 @@ ROOM = BenchRoom(
     steps={"motor_serial_over_cable": _over_cable, "read_motor": NEW.read, "write_motor": NEW.write},
     locks=NEW.locks,
     planned=NEW.planned,
+    as_found=NEW.as_found,
     proofs={Function.HAPTICS: Proving(prove_taps, words="Let it tap: read the phone")},
     socket=lambda _: NEW.socket,
     looked_at={MotorVar.HOLDER: NEW.looked_at(MotorVal.ON_HOLDER)},

@@ -105,6 +105,7 @@ ROOM = BenchRoom(
     },
     locks=NEW.locks,
     planned=NEW.planned,
+    as_found=NEW.as_found,
     proofs={Function.FACE_UNLOCK: Proving(prove_face, words="Enrolled: read the phone")},
     socket=lambda _: NEW.socket,
     unmet=unmet,

@@ -19,7 +19,8 @@ from daruma.core.records import FieldRole, compose
 
 def _read_source(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     found = reading.read_part(shop.rig, shop.catalogue, shop.model(job), context, twice=True)
-    if found.part.die == job.ticket.of(DisplayTicket).die:
+    new = job.ticket.of(DisplayTicket).die
+    if new and found.part.die == new:
         raise Trouble(
             "This is the new panel, not the original.", safe="Nothing was kept.", advice="Put the original on the socket."
         )
@@ -68,7 +69,7 @@ def _read_target(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Jo
     found = reading.read_part(shop.rig, shop.catalogue, model, context)
     work = job.of(DisplayWork)
     kept = vault.get(work.source) if work.source else None
-    again = work.die == found.part.die and _works_with_its_own(job)
+    again = work.target is not None and work.die == found.part.die and _works_with_its_own(job)
     if kept is not None and kept.content.die == found.part.die and not again:
         raise Trouble(
             "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
@@ -127,7 +128,8 @@ def as_found(shop: Doing, job: Job) -> Job:
     """Return the job with what its panel on the socket carries now; raise Trouble where that cannot be read."""
     model = shop.model(job)
     part, image = reading.read_image(shop.rig, model, PartKind.DISPLAY, model.socket, lambda _: None)
-    return _carries(job, image) if part.die == job.of(DisplayWork).die else job
+    target = job.of(DisplayWork).target
+    return _carries(job, image) if target is not None and part.die == target.die else job
 
 
 STEPS = {
