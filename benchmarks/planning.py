@@ -18,9 +18,7 @@ from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
 from daruma.core.parts import Function, PartKind, Version
 from daruma.core.plan.case import Case
 from daruma.core.plan.knowing import worth_knowing
-from daruma.core.plan.planner import make_plan, policy_of, problem_of
-from daruma.core.plan.policy import Policy
-from daruma.core.plan.problem import Problem
+from daruma.core.plan.planner import make_plan, outlook
 from daruma.core.plan.setting import bench_actions
 from daruma.core.plan.whatif import changed
 from daruma.handover.casefile import case_from, read_case
@@ -54,28 +52,16 @@ def main() -> None:
         ask = median(make_plan, asked, figures)
         know = median(worth_knowing, case, figures)
         print(f"{path.stem:32} {plan:7.1f} {plan / floor:7.1f} {ask:12.1f} {know:18.1f}")
-    print("\ngrowth                            actions   states   plan ms   ratio   policy ms   as one ms   gap")
+    print("\ngrowth                            actions   states   plan ms   ratio   worth knowing ms   first answer ms   gap")
     for words, case in growing(base):
         count = sum(not action.impossible for action in bench_actions(case, catalogue.figures))
         took = median(make_plan, case, catalogue.figures)
-        problem = problem_of(case, catalogue.figures)
-        apart, whole = median(solved, policy_of, case, problem), median(solved, as_one, case, problem)
-        policy = policy_of(case, problem)
-        policy.value(problem.start)
+        know = median(worth_knowing, case, catalogue.figures)
+        first = median(outlook, case, catalogue.figures)
+        advice = make_plan(case, catalogue.figures).advice
         print(
-            f"{words:32} {count:8} {policy.size():8} {took:9.1f} {took / floor:7.1f}"
-            f" {apart:11.1f} {whole:11.1f} {policy.gap:5.2f}"
+            f"{words:32} {count:8} {advice.states:8} {took:9.1f} {took / floor:7.1f} {know:18.1f} {first:17.1f} {advice.gap:5.1f}"
         )
-
-
-def as_one(case: Case, problem: Problem) -> Policy:
-    """Return the policy of a problem that is not taken apart."""
-    return Policy(problem, case.preferences)
-
-
-def solved(policy: Callable[[Case, Problem], Policy], case: Case, problem: Problem) -> None:
-    """Solve a policy at the start."""
-    policy(case, problem).value(problem.start)
 
 
 PARTS = {PartKind.DISPLAY: DisplayFacts(), PartKind.SENSOR_FLEX: FlexFacts()}

@@ -19,6 +19,7 @@ from daruma.catalogue.limits import LARGEST_FILE
 from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
 from daruma.core.plain import plain
+from daruma.judging import judge
 
 if TYPE_CHECKING:
     from daruma.store.carrying import Carried
@@ -378,3 +379,6 @@ def vault_schema() -> None:
     from daruma.handover.exchange import schema
 
     say(schema(), end="")
+
+
+main.add_command(judge)

@@ -6,6 +6,7 @@ BEGIN_DATA; further tables of a file are passed over.
 
 import csv
 import io
+import math
 import shlex
 from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass
@@ -13,7 +14,7 @@ from dataclasses import dataclass
 from daruma.core.errors import Trouble
 
 LARGEST = 10 << 20  # bytes
-MOST_ROWS = 5000
+MOST_ROWS = 5000  # unless the reader of a table says otherwise
 MOST_COLUMNS = 500
 MOST_LINES = 50_000  # of a CGATS file, comments included
 LONGEST_LINE = 4000  # characters
@@ -33,8 +34,8 @@ class Table:
     cgats: bool
 
 
-def read_table(raw: bytes, name: str) -> Table:
-    """Read a file's table; raise MeasurementTrouble where it has none that can be used."""
+def read_table(raw: bytes, name: str, most: int = MOST_ROWS) -> Table:
+    """Read a file's table of at most so many rows; raise MeasurementTrouble where it has none that can be used."""
     if len(raw) > LARGEST:
         raise trouble(name, "the file is larger than 10 MB")
     try:
@@ -45,10 +46,22 @@ def read_table(raw: bytes, name: str) -> Table:
         return _cgats(text, name)
     first = text[:LONGEST_LINE].partition("\n")[0]
     separator = ";" if ";" in first else ","
-    (_, head), *body = _rows(text, separator, name)
+    (_, head), *body = _rows(text, separator, name, most)
     columns = tuple(cell.strip().lower() for cell in head)
     rows = tuple((line, dict(zip(columns, row, strict=False))) for line, row in body)
     return Table(columns, rows, separator == ";", cgats=False)
+
+
+def number_of(table: Table, line: int, cells: Mapping[str, str], column: str, name: str) -> float:
+    """Return a cell as a finite number; raise MeasurementTrouble with line and column."""
+    text = cells.get(column, "").strip()
+    try:
+        value = float(text.replace(",", ".") if table.comma else text)
+    except ValueError:
+        value = math.nan
+    if not math.isfinite(value):
+        raise trouble(name, f"line {line}, column {column}: {text[:40]!r} is no number")
+    return value
 
 
 def trouble(name: str, why: str) -> MeasurementTrouble:
@@ -80,15 +93,15 @@ def _quoted(text: str) -> str:
     return '"' + "".join(c if c.isprintable() and c != '"' else " " for c in text) + '"'
 
 
-def _rows(text: str, separator: str, name: str) -> list[tuple[int, list[str]]]:
+def _rows(text: str, separator: str, name: str, most: int) -> list[tuple[int, list[str]]]:
     """Return the rows with their lines, blank ones left out; raise MeasurementTrouble where there are too many."""
     rows: list[tuple[int, list[str]]] = []
     try:
         for number, row in enumerate(csv.reader(_lines(text, name), delimiter=separator), start=1):
             if number == 1 or any(cell.strip() for cell in row):
                 rows.append((number, row))
-            if number > MOST_ROWS + 1:
-                raise trouble(name, f"more than {MOST_ROWS} measurements")
+            if number > most + 1:
+                raise trouble(name, f"more than {most} measurements")
     except csv.Error as error:
         raise trouble(name, str(error)) from error
     return rows or [(1, [])]

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -54,6 +55,12 @@ class PlanDesk(JobsDesk):
         if solution is not None:
             self.changes = solution.changes
         self.plan_changed.emit(solution)
+
+    def show_plan(self, plan: Plan) -> None:
+        """Show the plan with a way made of the ways of its parts."""
+        assert self.solution is not None
+        real = plan if self.solution.real is self.solution.plan else self.solution.real
+        self._planned(replace(self.solution, plan=plan, real=real))
 
     @property
     def plan(self) -> Plan | None:

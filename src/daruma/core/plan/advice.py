@@ -41,29 +41,28 @@ def advise(policy: Policy, routes: Sequence[Route] = ()) -> Advice:
         pick[1].action if pick and pick[1] else None,
         value,
         policy.options(problem.start),
-        *_after_failures(policy),
+        *after_failures(policy),
         policy.expected(problem.start),
         policy.size(),
         _rival(policy, pick[0].action) if pick else None,
-        _listed(policy, pick[0].action if pick else None, routes[0]) if routes else None,
-        policy.gap,
+        first_listed(pick[0].action if pick else None, value, routes[0]) if routes else None,
     )
 
 
 def _rival(policy: Policy, best: Action) -> Option | None:
     """Return the best that could be done instead: what only comes before the best step, or after it, is none."""
-    options = policy.options(policy.problem.start, count=12 if policy.above is None else 4)
+    options = policy.options(policy.problem.start, count=12)
     return next((option for option in options if option.then and best.key not in option.then), None)
 
 
-def _listed(policy: Policy, best: Action | None, first: Route) -> tuple[str, float] | None:
+def first_listed(best: Action | None, value: float, first: Route) -> tuple[str, float] | None:
     """Return the first way of the list and what it is worth less than the advice, where the advice is no step of it."""
     if best is not None and any(action.key == best.key for action in first.actions):
         return None
-    return first.way, policy.value(policy.problem.start) - first.utility
+    return first.way, value - first.utility
 
 
-def _after_failures(policy: Policy) -> tuple[Action | None, tuple[tuple[Action | None, float], ...]]:
+def after_failures(policy: Policy) -> tuple[Action | None, tuple[tuple[Action | None, float], ...]]:
     """Follow the best steps down the branch where the first uncertain one keeps failing."""
     state = policy.problem.start
     steps: list[tuple[Action | None, float]] = []

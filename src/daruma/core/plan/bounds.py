@@ -2,15 +2,13 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 
 from daruma.core.plan.memo import Memo
 from daruma.core.plan.money import Prices
 from daruma.core.plan.packing import Move
 from daruma.core.plan.problem import Problem
 
-Above = Callable[[int], float]
-ALIKE = 0.3  # money: what cannot be told apart by a bound
 Made = tuple[Move, Move | None, int]
 Step = tuple[Move, Move | None]
 # what a move would be worth if all went well, the move, what sets it up, the bit of the last miss that it may have
@@ -28,18 +26,15 @@ def before(state: int, set_up: Move | None) -> int:
 class Bounds:
     """Bound the values of a problem's states for a shop's preferences from above.
 
-    Without `bounded` nothing is bounded: every move may be the best. With `above`, a bound of a whole state, that is used
-    in place of the bounds found here.
+    Without `bounded` nothing is bounded: every move may be the best.
     """
 
-    def __init__(self, problem: Problem, prices: Prices, *, bounded: bool = True, above: Above | None = None) -> None:
+    def __init__(self, problem: Problem, prices: Prices, *, bounded: bool = True) -> None:
         self._problem = problem
         self._bounded = bounded
-        self._above = above
         price = prices.price
         self._prices = {move: price(move.action) for move in (*problem.moves, *problem.set_ups)}
         self._closing = tuple((mask, sum(map(price, left))) for mask, left in problem.closing)
-        self._order = {move: index for index, move in enumerate(problem.moves)}
         self._hopes: Memo[Step] = Memo(problem.uncounted)
         self._blisses: dict[int, float] = {}
         self._ranked: dict[int, Sequence[Ranked]] = {}
@@ -60,10 +55,6 @@ class Bounds:
         plain = state & self._problem.uncounted
         if self._most(plain) <= least:
             return ()
-        if self._above is not None:
-            ready = [each for each in self._problem.ready(plain) if not state & each[2]]
-            ranked = [(self.hope_of((move, up, before(state, up))), move, up, last) for move, up, last in ready]
-            return self._one_after_another(sorted(ranked, key=_by_hope))
         found = self._ranked.get(plain)
         if found is None:
             ready = self._problem.ready(plain)
@@ -71,13 +62,6 @@ class Bounds:
             moves.sort(key=_by_hope)
             found = self._ranked[plain] = moves
         return found
-
-    def _one_after_another(self, ranked: list[Ranked]) -> list[Ranked]:
-        """Return moves with those that are as good as the best in one order that is always the same: work on parts that have
-        nothing to do with each other is then not looked at in every order.
-        """
-        close = [each for each in ranked if each[0] > ranked[0][0] - ALIKE]
-        return [*sorted(close, key=lambda each: self._order[each[1]]), *ranked[len(close) :]]
 
     def _most(self, plain: int) -> float:
         found = self._mosts.get(plain)
@@ -101,8 +85,6 @@ class Bounds:
 
     def hope(self, state: int) -> float:
         """Return a bound of a state's value: all tries that are left of an action are had for the price of one."""
-        if self._above is not None:
-            return self._above(state)
         known = self._hopes.find(state)
         if known is not None:
             return known.value

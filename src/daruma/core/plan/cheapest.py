@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from itertools import count
 
 from daruma.core.plan.actions import Action
-from daruma.core.plan.money import Preferences
+from daruma.core.plan.money import Prices
 from daruma.core.plan.packing import Move
 from daruma.core.plan.pareto import Found, Search
 
@@ -25,9 +25,9 @@ _Step = tuple[int, Move | None, Move]
 class Through:
     """Find courses through given ways, for a search that has been run; `proven` adds the proofs to a course's vector."""
 
-    def __init__(self, search: Search, preferences: Preferences, vector: Callable[[Found], tuple[float, ...]]) -> None:
+    def __init__(self, search: Search, prices: Prices, vector: Callable[[Found], tuple[float, ...]]) -> None:
         self._search = search
-        self._preferences = preferences
+        self._prices = prices
         self._vector = vector
 
     def way(self, way: str) -> Cheapest | None:
@@ -58,7 +58,7 @@ class Through:
         return self._course(best[1], came) if best[1] >= 0 else None
 
     def _price(self, move: Move) -> float:
-        return self._preferences.price(move.action)
+        return self._prices.price(move.action)
 
     def _worth(self, state: int) -> float:
         problem = self._search.problem

@@ -78,6 +78,22 @@ def closed_ways(
     return tuple(sorted((each for each in found if each is not None), key=lambda each: list(Standing).index(each.standing)))
 
 
+def kept_by_none(problem: Problem, goal: int) -> Closed:
+    """Return a promise that nothing at all could keep."""
+    return _promise(problem, goal, {})
+
+
+def merged(ways: Iterable[Closed]) -> tuple[Closed, ...]:
+    """Return what several parts say of their ways: each way once, as the part says that is nearest to taking it."""
+    found: dict[tuple[Function | None, str], Closed] = {}
+    ranks = [Standing.BEATEN, Standing.LATER, Standing.CLOSED]
+    for way in ways:
+        known = found.get((way.function, way.way))
+        if known is None or ranks.index(way.standing) < ranks.index(known.standing):
+            found[way.function, way.way] = way
+    return tuple(sorted(found.values(), key=lambda each: list(Standing).index(each.standing)))
+
+
 def _moot(way: str, actions: Iterable[Action], opening: Opening) -> bool:
     """Return whether a way has no purpose any more: what it brings is there, or can never be of use again."""
     mine = [action for action in actions if action.way == way]

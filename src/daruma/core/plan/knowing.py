@@ -4,10 +4,10 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 
 from daruma.core.kinds import on_table
-from daruma.core.plan.actions import Action, ActionFigures
+from daruma.core.plan.actions import ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Question
-from daruma.core.plan.planner import policy_of, problem_of
+from daruma.core.plan.planner import Outlook, outlook
 from daruma.core.plan.problem import Checkpoint, go_on
 
 
@@ -26,15 +26,15 @@ def worth_knowing(case: Case, figures: Mapping[str, ActionFigures], checkpoint: 
 
     The value of perfect information: the answers' values weighed by their chances, less the value without knowing.
     """
-    value, step = _solved(case, figures, checkpoint)
-    following = next((action.key for action in step if action.key != "open_phone"), "")
+    now = outlook(case, figures, checkpoint)
+    following = next((action.key for action in now.path if action.key != "open_phone"), "")
     found = []
     for question in questions(case):
         if question.answered_by == following:
             continue
-        solved = [(chance, *_solved(answer, figures, checkpoint)) for chance, answer in question.answers]
-        money = sum(chance * worth for chance, worth, _ in solved) - value
-        changes = any(_work(then) != _work(step) for _, _, then in solved)
+        solved = [(chance, outlook(answer, figures, checkpoint)) for chance, answer in question.answers]
+        money = sum(chance * then.value for chance, then in solved) - now.value
+        changes = any(_work(then) != _work(now) for _, then in solved)
         if changes and money > 0.5:
             found.append(Worth(question.words, money, changes))
     return tuple(sorted(found, key=lambda worth: -worth.money))
@@ -45,13 +45,6 @@ def questions(case: Case) -> tuple[Question, ...]:
     return tuple(question for room in on_table(case) for question in room.questions(case))
 
 
-def _solved(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint) -> tuple[float, tuple[Action, ...]]:
-    """Return the value of a case and the steps that the policy takes when all goes well."""
-    problem = problem_of(case, figures, checkpoint)
-    policy = policy_of(case, problem)
-    return policy.value(problem.start), policy.path(problem.start)
-
-
-def _work(steps: tuple[Action, ...]) -> tuple[str, ...]:
+def _work(outlook: Outlook) -> tuple[str, ...]:
     """Return steps without what is only asked or tested: that is no different thing to do."""
-    return tuple(action.key for action in steps if not action.finding)
+    return tuple(action.key for action in outlook.path if not action.finding)

@@ -1,33 +1,41 @@
 """The plan of a case: every route that no other beats, the closed ways with their reasons, the best next step."""
 
-from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+from collections.abc import Mapping
+from dataclasses import dataclass, field, replace
 
 from daruma.core.kinds import on_table
-from daruma.core.parts import Function
+from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, ActionFigures
 from daruma.core.plan.advice import Advice, advise
+from daruma.core.plan.apart import Apart
 from daruma.core.plan.case import Case
 from daruma.core.plan.cheapest import Through
 from daruma.core.plan.closed import Closed, closed_ways
+from daruma.core.plan.listing import listed, route_of, unbeaten, vector
 from daruma.core.plan.ordering import by_place
-from daruma.core.plan.pareto import Found, Search, costs_of, front
+from daruma.core.plan.pareto import Search
+from daruma.core.plan.parted import Parted
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Checkpoint, Problem, go_on
-from daruma.core.plan.routes import Promise, Route, named_apart, way_of
+from daruma.core.plan.routes import Route, named_apart
 from daruma.core.plan.setting import Setting, otherwise
-from daruma.core.plan.splitting import split_policy
+from daruma.core.plan.table import Table
 
-_SEEN = 0.005  # chances are shown in whole per cent
+MOST_TOGETHER = 2000  # so many states that the parts could have together are looked into together
+MOST_IN_VAIN = 50_000  # the same where nothing seems to be worth doing
 
 
 @dataclass(frozen=True, slots=True)
 class Plan:
-    """Hold the routes still open, the recommended one first; the closed ways; and the best next step."""
+    """Hold the routes still open, the recommended one first; the closed ways; and the best next step.
+
+    Where the parts were planned apart, `parted` can put any of their ways together.
+    """
 
     routes: tuple[Route, ...]
     closed: tuple[Closed, ...]
     advice: Advice
+    parted: Parted | None = field(default=None, compare=False, repr=False)
 
     def route(self, way: str) -> Route:
         """Return the route of a name; raise LookupError where there is none."""
@@ -36,73 +44,65 @@ class Plan:
                 return route
         raise LookupError(way)
 
+    def having(self, ways: Mapping[PartKind, str]) -> "tuple[Plan, int] | None":
+        """Return the plan with a route that goes about each part as it is wanted, and that route's place in the list; None
+        where there is none.
+        """
+        for place, route in enumerate(self.routes):
+            if all(route.way_on(part) == way for part, way in ways.items()):
+                return self, place
+        made = self.parted.combined(ways) if self.parted is not None else None
+        if made is None or any(made.way_on(part) != way for part, way in ways.items()):
+            return None
+        return replace(self, routes=tuple(named_apart((*self.routes, made)))), len(self.routes)
+
+
+@dataclass(frozen=True, slots=True)
+class Outlook:
+    """Hold what a case is worth, and the steps that are taken when all goes well."""
+
+    value: float
+    path: tuple[Action, ...]
+
 
 def problem_of(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Problem:
     """Return a case as a compiled problem that starts from where its history has brought it."""
     return Setting.of(case, figures).problem(checkpoint)
 
 
-def policy_of(case: Case, problem: Problem) -> Policy:
-    """Return the policy of a case's problem, the parts on its table solved apart as far as that goes."""
-    return split_policy(problem, case.preferences, [frozenset(room.start(case)) for room in on_table(case)])
+def apart(case: Case, problem: Problem) -> Apart | None:
+    """Return the plan of a case's parts apart; None where they are few enough to be planned together, or do not go apart."""
+    table = Table(problem, {room.kind: frozenset(room.start(case)) for room in on_table(case)}, case.preferences)
+    if len(table.kinds) < 2:
+        return None
+    parts = Apart(table)
+    if parts.best is None or parts.size <= (MOST_TOGETHER if parts.best.value > 0 else MOST_IN_VAIN):
+        return None
+    return parts
+
+
+def outlook(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Outlook:
+    """Return what a case is worth and the steps that are taken when all goes well."""
+    problem = problem_of(case, figures, checkpoint)
+    parts = apart(case, problem)
+    if parts is not None and parts.best is not None:
+        return Outlook(parts.best.value, tuple(move.action for _, move in parts.best.way.steps))
+    policy = Policy(problem, case.preferences)
+    return Outlook(policy.value(problem.start), policy.path(problem.start))
 
 
 def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Plan:
     """Solve a case: routes, closed ways and the policy; what `checkpoint` raises stops it."""
     setting = Setting.of(case, figures)
     problem, proving = setting.problem(checkpoint), setting.proofs()
+    parts = apart(case, problem)
+    if parts is not None:
+        parted = Parted(setting, parts)
+        return Plan(parted.routes, parted.closed, parted.advice, parted)
     search = Search(problem)
-    found = [(way, _proofs_of(way, problem, proving)) for way in search.run()]
-    best = front(sorted(found, key=lambda item: (-sum(item[0].chances), item[0].costs)), _vector)
-    policy = policy_of(case, problem)
-    routes = [_route(policy, by_place(search, way), proven) for way, proven in best]
-    routes = named_apart(_listed(routes))
-    through = Through(search, case.preferences, lambda way: _vector((way, _proofs_of(way, problem, proving))))
+    best = unbeaten(search.run(), problem, proving)
+    policy = Policy(problem, case.preferences)
+    routes = named_apart(listed([route_of(policy, by_place(search, way), proving) for way in best]))
+    through = Through(search, case.preferences, lambda way: vector(way, problem, proving))
     closed = closed_ways(problem, setting.actions, routes, through, otherwise())
     return Plan(tuple(routes), closed, advise(policy, routes))
-
-
-def _proofs_of(way: Found, problem: Problem, proving: Mapping[Function, Action]) -> tuple[Action, ...]:
-    pairs = zip(problem.goals, way.chances, strict=True)
-    return tuple(proving[goal.function] for goal, chance in pairs if chance > 0)
-
-
-def _vector(item: tuple[Found, tuple[Action, ...]]) -> tuple[float, ...]:
-    """Return what ways are compared by, smaller is better in each place; the proofs count as well."""
-    way, proven = item
-    costs = [sum(parts) for parts in zip(way.costs, *(costs_of(action) for action in proven), strict=True)]
-    return (*costs, *(-chance for chance in way.chances))
-
-
-def _route(policy: Policy, found: Found, proven: tuple[Action, ...]) -> Route:
-    problem = policy.problem
-    back = policy.along(found.actions)
-    promises = tuple(
-        Promise(
-            goal.function,
-            chance,
-            factors,
-            problem.holds(found.state, i) if chance else 1.0,
-            back.chances[i],
-            _risk(policy, found, i, factors) if back.chances[i] < chance - _SEEN else None,
-        )
-        for i, (goal, chance, factors) in enumerate(zip(problem.goals, found.chances, found.factors, strict=True))
-    )
-    actions = (*found.actions, *proven)
-    return Route(way_of(actions), actions, promises, back.value)
-
-
-def _listed(routes: Sequence[Route]) -> list[Route]:
-    """Return the routes as they are listed: the one worth most first, as the policy has it, then those that keep most."""
-    rest = sorted(routes, key=lambda route: (-len(route.kept), -route.utility))
-    if not rest:
-        return []
-    # where several are worth the same, the one of them that keeps most
-    first = max(range(len(rest)), key=lambda index: (rest[index].utility, -index))
-    return [rest.pop(first), *rest]
-
-
-def _risk(policy: Policy, found: Found, goal: int, factors: tuple[Action, ...]) -> Action | None:
-    """Return the step whose failure takes most from a promise that does not rest on it."""
-    others = [(lost, action) for action, lost in policy.risks(found.actions)[goal] if action not in factors]
-    return max(others, key=lambda each: each[0])[1] if others else None

@@ -5,16 +5,13 @@ from dataclasses import dataclass, field
 from typing import Generic, TypeVar
 
 from daruma.core.plan.actions import Action
-from daruma.core.plan.bounds import Above, Bounds, Made, Step, before
+from daruma.core.plan.bounds import Bounds, Made, Step, before
 from daruma.core.plan.memo import Memo
 from daruma.core.plan.money import Prices
 from daruma.core.plan.packing import Move
 from daruma.core.plan.problem import Problem
 
 S = TypeVar("S", bound=Hashable)
-
-
-_EXACT = 1e-6  # money: a smaller slack leaves nothing out
 
 
 @dataclass(frozen=True, slots=True)
@@ -105,22 +102,21 @@ class Expected:
 class Policy:
     """Solve a problem for a shop's preferences; states must not lead back to themselves.
 
-    With `bounded`, moves that cannot be the best even if all went well are left out; the values stay the same. With `above`,
-    a bound of each state's value, what is not known to be more than `slack` better is left out: the policy is then one that
-    can be followed and its values are its own, at most `gap` below the best.
+    With `bounded`, moves that cannot be the best even if all went well are left out; the values stay the same. With a `slack`,
+    what is not known to be more than so much money better is left out: the policy is then one that can be followed, and its
+    values are its own.
     """
 
     problem: Problem
     preferences: Prices
     bounded: bool = True
-    above: Above | None = None
     slack: float = 1e-9
     bounds: Bounds = field(init=False)
     _values: Memo[Step] = field(init=False)
     _expected: dict[int, Expected] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
-        self.bounds = Bounds(self.problem, self.preferences, bounded=self.bounded, above=self.above)
+        self.bounds = Bounds(self.problem, self.preferences, bounded=self.bounded)
         self._values = Memo(self.problem.uncounted)
 
     def value(self, state: int) -> float:
@@ -267,13 +263,6 @@ class Policy:
                 found.append((action, tuple(lost)))
                 reached *= outcomes[0][0]
         return tuple(tuple((action, lost[i]) for action, lost in found) for i in range(len(self.problem.goals)))
-
-    @property
-    def gap(self) -> float:
-        """Return how much more than the policy's value at the start anything could be worth at most."""
-        if self.above is None or self.slack < _EXACT:
-            return 0.0
-        return max(0.0, self.above(self.problem.start) - self.value(self.problem.start))
 
     def size(self) -> int:
         """Return how many states were solved."""

@@ -48,8 +48,7 @@ class Problem:
     """Actions over a start, compiled; `ends` must be met where a route may stop.
 
     `closing` is what stopping takes all the same where a route may not: conditions, each with the actions that it costs.
-    `checkpoint` is called again and again while it is solved; what it raises stops that. States are packed as those of a
-    problem that is `like` this one, which has all its variables and values.
+    `checkpoint` is called again and again while it is solved; what it raises stops that.
     """
 
     def __init__(
@@ -61,15 +60,13 @@ class Problem:
         doubts: Sequence[Doubt] = (),
         closing: Sequence[tuple[Needs, tuple[Action, ...]]] = (),
         checkpoint: Checkpoint = go_on,
-        like: "Problem | None" = None,
     ) -> None:
         self.checkpoint = checkpoint
         self.actions = _one_set_up_at_most(_reachable(start, tuple(action for action in actions if not action.impossible)))
         self.goals = tuple(goals)
         self.doubts = tuple(doubts)
         needs = (*ends, *(need for action in self.actions for need in action.conditions), *self._goal_needs())
-        packing = Packing(self._values(start), (need.var for need in needs)) if like is None else like.packing
-        self.packing: Packing = packing
+        self.packing = packing = Packing(self._values(start), (need.var for need in needs))
         self.pack, self.unpack, self.mask, self.vars = packing.pack, packing.unpack, packing.mask, packing.vars
         self.start = self.pack(start)
         self.end_needs = tuple(ends)
@@ -77,7 +74,7 @@ class Problem:
         self.closed_by = tuple(closing)
         self.closing = tuple((self.mask(need), left) for need, left in closing)
         self.goal_masks = tuple(tuple(tuple(map(self.mask, option)) for option in goal.alternatives) for goal in self.goals)
-        self.uncounted: int = (1 << packing.size) - 1 if like is None else like.uncounted
+        self.uncounted: int = (1 << packing.size) - 1
         self._compile()
         asked = (*self._goal_needs(), *ends, *(need for need, _ in closing))
         apart = ((doubt.var, val) for doubt in doubts for val in (doubt.unknown, doubt.yes, doubt.no))
@@ -235,6 +232,10 @@ class Problem:
     def most(self, state: int) -> float:
         """Return what could at best be kept from a state on: the worth of every goal that is not lost for good."""
         return sum(goal.worth for goal, hopes in zip(self.goals, self._hopes, strict=True) if _any_all(state, hopes))
+
+    def is_hopeful(self, needs: Iterable[Needs]) -> bool:
+        """Return whether each of some needs alone may be met from the start on."""
+        return all(whole or self.start & bits for bits, whole in map(self._mattering.leading_to, needs))
 
     @cached_property
     def _hopes(self) -> tuple[tuple[tuple[int, ...], ...], ...]:

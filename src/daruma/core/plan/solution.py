@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 
 from daruma.core.plan.actions import ActionFigures
 from daruma.core.plan.case import Case
-from daruma.core.plan.planner import Plan, make_plan, policy_of, problem_of
+from daruma.core.plan.planner import Plan, make_plan, outlook
 from daruma.core.plan.problem import Checkpoint, go_on
 from daruma.core.plan.whatif import Difference, Fact, all_changed, difference, facts
 
@@ -55,6 +55,5 @@ def _prices(case: Case, plan: Plan, figures: Mapping[str, ActionFigures], checkp
     for name, preferences in freer.items():
         if preferences != wishes:
             free = replace(case, preferences=preferences)
-            problem = problem_of(free, figures, checkpoint)
-            prices[name] = max(0.0, policy_of(free, problem).value(problem.start) - plan.advice.value)
+            prices[name] = max(0.0, outlook(free, figures, checkpoint).value - plan.advice.value)
     return prices

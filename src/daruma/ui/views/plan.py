@@ -23,6 +23,7 @@ from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.preference_box import PreferenceBox
 
 if TYPE_CHECKING:
+    from daruma.core.parts import PartKind
     from daruma.core.plan.knowing import Worth
     from daruma.core.plan.solution import Solution
 
@@ -231,7 +232,13 @@ class PlanView(StageView):
         self._name_main()
         self._explain()
 
-    def _part_way_chosen(self, route: int) -> None:
+    def _part_way_chosen(self, ways: dict[PartKind, str], nearest: int) -> None:
+        """Show the route that goes about the parts as they were chosen, made if no route of the list does."""
+        assert self._solution is not None
+        found = self._solution.plan.having(ways) if ways else None
+        route = found[1] if found is not None else nearest
+        if found is not None and found[0] is not self._solution.plan:
+            self.desk.show_plan(found[0])
         if route >= self._shown():
             self.fewer.setChecked(True)
         self._route_chosen(str(route))

@@ -23,9 +23,9 @@ LEFT = "left as it is"
 
 
 class PartWays(QWidget):
-    """Offer the ways of each part; say which route of the list has what was chosen."""
+    """Offer the ways of each part; say what was chosen for each, and which route of the list comes nearest to it."""
 
-    chosen = Signal(int)
+    chosen = Signal(object, int)
 
     def __init__(self) -> None:
         super().__init__()
@@ -65,11 +65,13 @@ class PartWays(QWidget):
         return name, box
 
     def _choose(self, part: PartKind, way: str) -> None:
-        """Take the route that has the way chosen for a part and agrees most with the one before in the others."""
+        """Say how each part is to be gone about now, and the route of the list that comes nearest to that."""
         before = self._routes[self._now]
+        ways = {**{kind: before.way_on(kind) for kind in KINDS}, part: way}
 
         def agrees(route: Route) -> int:
             return sum(route.way_on(other) == before.way_on(other) for other in PARTS)
 
         fitting = [index for index, route in enumerate(self._routes) if route.way_on(part) == way]
-        self.chosen.emit(max(fitting, key=lambda index: (agrees(self._routes[index]), -index)))
+        nearest = max(fitting, key=lambda index: (agrees(self._routes[index]), -index))
+        self.chosen.emit({} if part is PartKind.BOARD else ways, nearest)

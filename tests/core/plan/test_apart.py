@@ -1,0 +1,93 @@
+"""Parts planned apart: what that says of the phone is held against the phone planned as one, and its ways are walked."""
+
+import random
+from typing import Any
+
+import pytest
+
+from daruma.catalogue.loader import Catalogue
+from daruma.core.kinds import KINDS, promisable, room
+from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, NewPanel, OriginalState, PanelKind
+from daruma.core.kinds.motor import MotorFacts
+from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
+from daruma.core.parts import Function, PartKind, Version
+from daruma.core.plan import planner
+from daruma.core.plan.apart import Apart
+from daruma.core.plan.case import Case
+from daruma.core.plan.planner import make_plan, outlook, problem_of
+from daruma.core.plan.policy import Policy
+from daruma.core.plan.problem import Problem
+from daruma.core.plan.table import Table
+from tests.core.plan import test_conditions, test_reasons
+
+
+def drawn(catalogue: Catalogue, seed: int) -> Case:
+    """A phone with several parts on the table, some promises of one part and some of two."""
+    rng = random.Random(f"apart/{seed}")
+    model = rng.choice([model for model in catalogue.models.values() if Function.FACE_UNLOCK in model.functions])
+    systems = [v for v in map(Version.parse, ("3.4", "4.1", "4.6", "5.2")) if model.first_system <= v <= model.last_system]
+    panel = NewPanel(rng.choice(tuple(PanelKind)), rng.choice(model.makers), price=rng.choice((20.0, 60.0, 120.0)))
+    chip = rng.choice((ChipPlace.ON_ORIGINAL, ChipPlace.LOST))
+    parts: dict[PartKind, Any] = {
+        PartKind.DISPLAY: DisplayFacts(rng.choice((OriginalState.ANSWERS, OriginalState.DAMAGED)), chip, (panel,)),
+        PartKind.SENSOR_FLEX: FlexFacts(rng.choice((FlexState.WORN, FlexState.UNTESTED, FlexState.REPLACED))),
+    }
+    can = [function for function in promisable() if function in model.functions and function is not Function.HAPTICS]
+    promised = tuple(rng.sample(can, rng.randint(2, min(3, len(can)))))
+    return Case(model, rng.choice(systems), promised, parts, rng.random() < 0.8, rng.random() < 0.8, rules=catalogue.rules)
+
+
+def apart(case: Case, problem: Problem) -> Apart:
+    return Apart(Table(problem, {kind: frozenset(room(kind).start(case)) for kind in case.parts}, case.preferences))
+
+
+@pytest.mark.parametrize("seed", range(16))
+def test_the_phone_as_one_agrees(seed: int, catalogue: Catalogue) -> None:
+    """No state of the phone is worth more than the bound, and what the parts are worth together is what the phone is worth."""
+    case = drawn(catalogue, seed)
+    problem = problem_of(case, catalogue.figures)
+    exact = Policy(problem, case.preferences)
+    best = exact.value(problem.start)
+    parts = apart(case, problem)
+    assert parts.best is not None, "the parts' ways go together"
+    assert best <= parts.bound + 1e-6
+    assert parts.best.value == pytest.approx(best, abs=0.1 * sum(goal.worth for goal in problem.goals)), seed
+
+
+@pytest.mark.parametrize("seed", range(300, 330))
+def test_ways_made_of_parts_can_be_walked(seed: int, catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr(planner, "MOST_TOGETHER", -1)
+    test_conditions.check(catalogue, seed)
+    test_reasons.check(catalogue, seed)
+
+
+def test_a_phone_with_every_kind_on_the_table(catalogue: Catalogue) -> None:
+    """Its states together are far too many; each part's way is in the phone's, what they share is done once."""
+    panel = NewPanel(PanelKind.GENUINE_USED, "Ostby", price=60)
+    parts: dict[PartKind, Any] = {
+        PartKind.DISPLAY: DisplayFacts(panels=(panel,)),
+        PartKind.SENSOR_FLEX: FlexFacts(FlexState.WORN),
+        PartKind.MOTOR: MotorFacts(),
+    }
+    promised = tuple(function for kind in KINDS for function in room(kind).functions)
+    case = Case(catalogue.models["cedar_l"], Version(4, 6), promised, parts, rules=catalogue.rules)
+    plan = make_plan(case, catalogue.figures)
+    best = plan.routes[0]
+    assert plan.advice.gap < 0.05 * sum(map(case.preferences.worth_of, promised)), "nothing could be much better"
+    assert all(best.way_on(kind) for kind in (PartKind.DISPLAY, PartKind.SENSOR_FLEX, PartKind.MOTOR))
+    assert [action.key for action in best.actions].count("open_phone") == 1
+    assert best.left_out == ()
+    for kind in parts:
+        assert len({route.way_on(kind) for route in plan.routes}) > 1 or kind is PartKind.MOTOR, "a menu for each kind"
+    assert plan.advice.next is not None
+    assert outlook(case, catalogue.figures).path[0].key == plan.advice.next.key
+    assert test_conditions.Bench(case).walk(best) == []
+    menus = {kind: list(dict.fromkeys(route.way_on(kind) for route in plan.routes)) for kind in parts}
+    for display in menus[PartKind.DISPLAY]:
+        for flex in menus[PartKind.SENSOR_FLEX]:
+            found = plan.having({PartKind.DISPLAY: display, PartKind.SENSOR_FLEX: flex, PartKind.MOTOR: ""})
+            if found is not None:
+                route = found[0].routes[found[1]]
+                assert (route.way_on(PartKind.DISPLAY), route.way_on(PartKind.SENSOR_FLEX)) == (display, flex)
+                assert test_conditions.Bench(case).walk(route) == []
+    assert plan.having({PartKind.DISPLAY: "no such way"}) is None
