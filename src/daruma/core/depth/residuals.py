@@ -1,29 +1,32 @@
 """What is left over after the fit: whether it is noise, a map that is not this module's, or a card that is not flat.
 
 A card that is not flat moves dots along the epipolar line only (along x); another module's glass bends its map smoothly along
-both axes. So a smooth field in what is left across the line speaks for another map, one along the line alone for the card.
-Whether there is one is decided by likelihoods: n/2 log(RSS without / RSS with), less what its freedom would gain by chance
-(Schwarz 1978: k/2 log n).
+both axes. So what neighbours have in common across the line speaks for another map, along the line alone for the card. Whether
+they have anything in common is told by Moran's coefficient (Moran 1950): the mean product of neighbours' values over their mean
+square, which for mere noise is about zero with a variance of about 1 / (sum of the squared weights).
 """
 
 from __future__ import annotations
 
 from dataclasses import dataclass
-from math import log, sqrt
-from typing import cast
+from math import sqrt
 
 import numpy as np
+from scipy.spatial import cKDTree
 
 from daruma.core.depth.fitting import Fit
-from daruma.core.depth.view import Floats, View
+from daruma.core.depth.view import Floats, Ints, View
 
-_DEGREE = 5  # of the smooth field
-_CLEAR = 6.0  # log likelihood: more speaks clearly for a field (400 to 1)
+_NEIGHBOURS = 6  # of a dot that are compared with it
+_CLEAR = 5.0  # standard deviations: what is more is no chance
+_BENT = 0.05  # px: what is bent by less is bent by less than 0.1 mrad
 
 
 @dataclass(frozen=True, slots=True)
 class Leftover:
-    """Hold what is left along one axis: its smooth part and the scatter about it, px RMS; how clearly there is a smooth part."""
+    """Hold what is left along one axis: what neighbours share and the scatter about it, px RMS; how clearly they share it, in
+    standard deviations.
+    """
 
     smooth: float
     scatter: float
@@ -32,8 +35,8 @@ class Leftover:
 
     @property
     def bends(self) -> bool:
-        """Return whether there is a smooth part beyond chance."""
-        return self.clearly > _CLEAR
+        """Return whether neighbours share more than by chance."""
+        return self.clearly > _CLEAR and self.smooth > _BENT
 
 
 @dataclass(frozen=True, slots=True)
@@ -50,41 +53,37 @@ def leftovers(view: View, fit: Fit, rays: Floats) -> tuple[Leftover, Leftover]:
     for plane, matched in zip(fit.planes, fit.matched, strict=True):
         if len(matched.dots):
             left = matched.seen - view.seen(rays[matched.dots], fit.pose, plane)
-            along.append((matched.seen, left[:, 0]))
-            across.append((matched.seen, left[:, 1]))
-    return _leftover(view, along), _leftover(view, across)
+            along.append((matched.dots, matched.seen, left[:, 0]))
+            across.append((matched.dots, matched.seen, left[:, 1]))
+    return _leftover(along), _leftover(across)
 
 
-def _leftover(view: View, parts: list[tuple[Floats, Floats]]) -> Leftover:
-    whole = scatter = unknowns = count = 0.0
-    for seen, left in parts:
-        terms = _terms(view, seen)
-        if len(left) <= 2 * terms.shape[1]:
-            continue
-        # outliers are no field
+def _leftover(parts: list[tuple[Ints, Floats, Floats]]) -> Leftover:
+    shared = square = spread = count = readings = whole = 0.0
+    for dots, seen, left in parts:
+        # outliers are no field, and each dot counts once however many frames have it
         left = np.clip(left, -4 * _robust(left), 4 * _robust(left))
-        solved, *_ = np.linalg.lstsq(terms, left, rcond=None)
+        which, place, times = np.unique(dots, return_inverse=True, return_counts=True)
+        if len(which) <= 2 * _NEIGHBOURS:
+            continue
+        mean = np.bincount(place, left) / times
+        where = np.column_stack([np.bincount(place, seen[:, axis]) / times for axis in (0, 1)])
+        near = cKDTree(where).query(where, k=_NEIGHBOURS + 1)[1][:, 1:]
+        shared += float((mean * mean[near].mean(axis=1)).sum())
+        square += float(mean @ mean)
+        spread += 2 * len(which) / _NEIGHBOURS
+        count += len(which)
         whole += float(left @ left)
-        scatter += float(((left - terms @ solved) ** 2).sum())
-        unknowns += terms.shape[1]
-        count += len(left)
-    if count <= unknowns or scatter <= 0:
+        readings += len(left)
+    if not count or square <= 0:
         return Leftover(0.0, 0.0, 0.0, 0)
-    variance = scatter / (count - unknowns)
-    smooth = max(0.0, (whole - scatter) / count - variance * unknowns / count)
-    clearly = count / 2 * log(whole / scatter) - unknowns / 2 * log(count)
-    return Leftover(sqrt(smooth), sqrt(variance), clearly, int(count))
+    smooth = max(0.0, shared / count)
+    scatter = max(0.0, whole / readings - smooth)
+    return Leftover(sqrt(smooth), sqrt(scatter), shared / square * count / sqrt(spread), int(readings))
 
 
 def _robust(left: Floats) -> float:
     return float(1.4826 * np.median(np.abs(left))) or 1e-9
-
-
-def _terms(view: View, seen: Floats) -> Floats:
-    """Return the terms of a polynomial field at picture points (n, k)."""
-    x, y = (2 * seen / np.asarray(view.size) - 1).T
-    powers = [(i, j) for i in range(_DEGREE + 1) for j in range(_DEGREE + 1 - i)]
-    return cast(Floats, np.column_stack([x**i * y**j for i, j in powers]))
 
 
 def flatness(view: View, fit: Fit, rays: Floats, scatter: float) -> Flatness:
