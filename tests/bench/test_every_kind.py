@@ -28,13 +28,19 @@ MOST = 3  # kinds broken at once
 SETS = [kinds for count in range(1, MOST + 1) for kinds in combinations(KINDS, count)]
 
 
+def promises(*kinds: PartKind) -> list[str]:
+    """What is promised of some parts: the functions that they speak for, and those that lay them on the table."""
+    return list(dict.fromkeys(f.value for kind in kinds for f in (*room(kind).functions, *room(kind).lies_with)))
+
+
 @pytest.mark.parametrize("kinds", SETS, ids=lambda kinds: "+".join(kind.value for kind in kinds))
 def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> None:
     entry: dict[str, Any] = {"complaint": "", "opened": 0, "until": "closed", "original": {}}
-    entry["promised"] = [function.value for kind in kinds for function in room(kind).functions]
+    entry["promised"] = promises(*kinds)
     for each in rooms():
         entry |= each.broken if each.kind in kinds else {}
-    laying, shop = Laying(Maker(random.Random(3))), Shop(tmp_path / "shop")
+    (tmp_path / "second").mkdir()
+    laying, shop = Laying(Maker(random.Random(3))), Shop(tmp_path / "shop", tmp_path / "second")
     laying.world.firmware = "2.0"
     with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC))) as technician:
         workshop = technician.workshop
@@ -46,7 +52,7 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
         assert job.closed
         assert {kind for kind in kinds if job.seen(kind)} == set(kinds), "it is known which part was fitted"
         assert {phone.fitted[kind.value] for kind in kinds} <= set(job.dies)
-        written = {act.die for act in shop.journal.acts_of(job.uid)}
+        written = {act.die for act in shop.journal.acts_of(job.uid) if act.kind is ActKind.WRITE}
         assert written == {phone.fitted[kind.value] for kind in kinds}, "each part was written, under the journal"
         labels, meanings = workshop.catalogue.function_labels, workshop.catalogue.function_meaning
         backups = tuple(map(shop.vault.get, job.sources))
@@ -62,10 +68,11 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
 def test_a_write_of_one_of_several_parts_that_goes_wrong(kind: PartKind, fault: str, tmp_path: Path) -> None:
     """The display beside another part: what became of the other's write is found out on it, and its own step follows."""
     entry: dict[str, Any] = {"complaint": "", "opened": 0, "until": "intake"}
-    entry["promised"] = [function.value for each in (PartKind.DISPLAY, kind) for function in room(each).functions]
+    entry["promised"] = promises(PartKind.DISPLAY, kind)
     for each in rooms():
         entry |= each.broken if each.kind in (PartKind.DISPLAY, kind) else {}
-    laying, shop = Laying(Maker(random.Random(5))), Shop(tmp_path / "shop")
+    (tmp_path / "second").mkdir()
+    laying, shop = Laying(Maker(random.Random(5))), Shop(tmp_path / "shop", tmp_path / "second")
     laying.world.firmware = "2.0"
     with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC))) as technician:
         workshop, context = technician.workshop, Context()

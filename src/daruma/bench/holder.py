@@ -26,11 +26,12 @@ from daruma.core.records import Record, compose
 
 @dataclass(frozen=True, slots=True)
 class Holder:
-    """Say where new parts of a kind are written, and which step of the run sheet puts one into the phone."""
+    """Say where new parts of a kind are written, which step of the run sheet fits one, what they are called in a word."""
 
     work: type[PartWork]
     socket: str
     fitted_by: str
+    name: str = ""
 
     @property
     def kind(self) -> PartKind:
@@ -40,7 +41,7 @@ class Holder:
     @property
     def noun(self) -> str:
         """Return what a part is called in one word."""
-        return PART_NOUN[self.kind]
+        return self.name or PART_NOUN[self.kind]
 
     def locks(self, doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
         """Evaluate the interlocks of writing the part on the holder, as they look."""
@@ -60,6 +61,7 @@ class Holder:
             alike=has_double(bench, part, self.socket),
             firmware=bench.firmware,
             act_in_doubt=is_doubtful(shop, part),
+            noun=self.noun,
         )
         return part_interlocks(evidence)
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass, field
 
 from daruma.core.errors import Trouble
 from daruma.core.parts import PartSelf, Version
-from daruma.link.devices import Colorimeter, DeviceSelf, Driver, PhoneLink, Programmer
+from daruma.link.devices import Colorimeter, DeviceSelf, Driver, PhoneLink, Programmer, Supply
 from daruma.link.discovery import connect
 from daruma.link.errors import DeviceGone, Refused
 from daruma.link.port import LinkHealth
@@ -42,6 +42,12 @@ class Rig:
         """Return the colorimeter; raise LinkError where none answers."""
         driver = self._driver("colorimeter")
         assert isinstance(driver, Colorimeter)
+        return driver
+
+    def supply(self) -> Supply:
+        """Return the supply; raise LinkError where none answers."""
+        driver = self._driver("supply")
+        assert isinstance(driver, Supply)
         return driver
 
     def drop(self, kind: str) -> None:

@@ -1,6 +1,7 @@
 """Settle acts in doubt: by reading what they were on."""
 
 import hashlib
+from collections.abc import Callable, Mapping
 
 from daruma.bench.acting import Found, state_of
 from daruma.bench.context import Context
@@ -14,6 +15,8 @@ from daruma.core.model import Model
 from daruma.core.parts import Version
 from daruma.link.errors import LinkError
 from daruma.store.shop import Shop
+
+Looks = Mapping[ActKind, Callable[[Rig, Act, Context], Found[object]]]
 
 
 def doubts_of(shop: Shop, job: Job) -> tuple[Act, ...]:
@@ -32,8 +35,11 @@ def refuse_past_doubt(shop: Shop, job: Job) -> None:
         )
 
 
-def settle_doubt(rig: Rig, shop: Shop, model: Model, act: Act, job: Job, context: Context) -> ActState:
-    """Settle an act in doubt by what the part, phone or programmer says; raise Trouble where it is another one."""
+def settle_doubt(rig: Rig, shop: Shop, model: Model, act: Act, job: Job, context: Context, looks: Looks) -> ActState:
+    """Settle an act in doubt by what the part, phone or programmer says; raise Trouble where it is another one.
+
+    `looks` are how acts that only one kind of part knows are looked at.
+    """
     if shop.journal.is_under_way(act):
         raise Trouble(
             f"Act {act.number} is being carried out in another window.",
@@ -41,7 +47,7 @@ def settle_doubt(rig: Rig, shop: Shop, model: Model, act: Act, job: Job, context
             advice="Wait until it is finished.",
         )
     try:
-        found = _look(rig, model, act, job, context)
+        found = looks[act.kind](rig, act, context) if act.kind in looks else _look(rig, model, act, job, context)
     except LinkError:
         rig.drop("programmer")
         rig.drop("phone")

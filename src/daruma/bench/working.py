@@ -7,7 +7,7 @@ from daruma.bench import firmware, phone_acts, settling
 from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.holding import Lapsed, lapsed
-from daruma.bench.kinds import act_by_hand, carry_out, room
+from daruma.bench.kinds import act_by_hand, carry_out, room, rooms
 from daruma.bench.planned import Planned
 from daruma.bench.rig import BenchState, look
 from daruma.bench.standing import what_is_safe
@@ -172,7 +172,8 @@ class Working(Planned):
     def settle(self, act: Act, context: Context) -> tuple[Job, ActState]:
         """Settle an act in doubt by looking at what it was on; the step of its job follows."""
         job = self.shop.jobs.known_by(act.job)
-        state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context)
+        looks = {kind: look_back for each in rooms() for kind, look_back in each.looks.items()}
+        state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context, looks)
         index = _step_of(job, act)
         for kind in (kind for kind, work in job.parts.items() if work.die == act.die):
             job = self._as_found(job, kind)

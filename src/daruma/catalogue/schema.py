@@ -141,6 +141,7 @@ class ModelFile(Strict):
     write_limits: tuple[Annotated[int, Field(ge=1, le=100)], ...] = ()
     memory_package: Name
     face_module: bool
+    face_plate: bool = False
     finishing_since: VersionText | None = None
     ambient_white_needs_front_camera: bool = False
     reflash_after_camera: bool = False

@@ -149,11 +149,12 @@ class PartEvidence:
     firmware: Version | None
     act_in_doubt: bool = False
     alike: bool = False
+    noun: str = ""
 
 
 def part_interlocks(evidence: PartEvidence) -> tuple[Interlock, ...]:
     """Return every interlock of writing a new part on a holder."""
-    e, noun = evidence, PART_NOUN[evidence.kind]
+    e, noun = evidence, evidence.noun or PART_NOUN[evidence.kind]
     hidden = unknowable(e.part, alike=e.alike)
     is_source = e.part is not None and bool(e.source_die) and e.part.die == e.source_die
     new = e.part is not None and e.part.kind is e.kind and not is_source and not hidden

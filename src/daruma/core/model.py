@@ -43,7 +43,10 @@ class WhitePath:
 
 @dataclass(frozen=True, slots=True)
 class Model:
-    """Hold everything a route depends on for one phone model."""
+    """Hold everything a route depends on for one phone model.
+
+    `face_plate` says that a plate of the face module's shield is in the way of an extension flex.
+    """
 
     key: str
     name: str
@@ -69,6 +72,7 @@ class Model:
     display: DisplaySpec
     layouts: tuple[Layout, ...]
     unbind_on_phone: tuple[Version, Version] | None = None
+    face_plate: bool = False
 
     def era(self, system: Version) -> Era:
         """Return the era a system version falls in; the earliest one for older versions."""

@@ -6,16 +6,28 @@ Every answer is checked for its shape and bounded in size here; every operation 
 import hashlib
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
-from math import isfinite
-from typing import Any, TypeVar
 
 from daruma.core.colour.chromaticity import XYZ
-from daruma.core.errors import Trouble
+from daruma.core.face import LineTest
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, PartStatus, Version
-from daruma.core.plain import plain
 from daruma.core.tri import Tri
 from daruma.link.errors import DeviceFault
 from daruma.link.port import LinkHealth, Port
+from daruma.link.shapes import (
+    MOST_ENTRIES,
+    MOST_SOCKETS,
+    few,
+    flag,
+    number,
+    numbers,
+    part,
+    read,
+    several,
+    share,
+    text,
+    version,
+    xyz,
+)
 
 COMMIT_TIMEOUT = 6.0  # seconds
 CHUNK = 32  # bytes in one memory message
@@ -23,19 +35,13 @@ USUAL_Y = 0.02  # relative standard uncertainty of luminance where an instrument
 OPERATION = 60.0  # seconds that reading or writing a memory may take, whatever each answer does
 FIRMWARE = 600.0  # seconds of a firmware update
 FIRMWARE_STEPS = 5000  # steps of one
-LONGEST_TEXT = 200  # characters of a text in an answer
-LONGEST_DIE = 64
-MOST_SOCKETS, MOST_ENTRIES, MOST_CHANNELS = 64, 64, 64
-LARGEST_MEMORY = 1 << 20  # bytes
-LARGEST_NUMBER = 1e9  # of what is measured
+MOST_LINES, MOST_DOTS = 32, 4000
+ACTIVATION_STEPS = 2000  # requests that one activation may take
 Report = Callable[[float], None]
 
 
 def _nothing() -> None:
     return None
-
-
-_T = TypeVar("_T")
 
 
 @dataclass(frozen=True, slots=True)
@@ -88,6 +94,17 @@ class AmbientSeen:
     xyz: XYZ
 
 
+@dataclass(frozen=True, slots=True)
+class SupplyState:
+    """Hold what a supply says: its kind, the voltage it is set to, the voltage and current that it gives, its lamp."""
+
+    kind: str
+    set_v: float
+    volts: float
+    amperes: float
+    lamp: bool
+
+
 class Driver:
     """Base of drivers: one port, one hello."""
 
@@ -97,10 +114,8 @@ class Driver:
     def hello(self) -> DeviceSelf:
         """Ask the device who it is."""
         answer = self._port.ask("hello")
-        return _read(
-            lambda: DeviceSelf(
-                _text(answer["kind"]), _text(answer["name"]), _text(answer["serial"]), _version(answer["firmware"])
-            )
+        return read(
+            lambda: DeviceSelf(text(answer["kind"]), text(answer["name"]), text(answer["serial"]), version(answer["firmware"]))
         )
 
     @property
@@ -119,8 +134,8 @@ class Programmer(Driver):
     def sockets(self) -> dict[str, PartSelf | None]:
         """Return the part on each socket as it says of itself, None where none answers."""
         answer = self._port.ask("sockets")
-        return _read(
-            lambda: {_text(name): _part(said) if said else None for name, said in _few(answer["sockets"], MOST_SOCKETS).items()}
+        return read(
+            lambda: {text(name): part(said) if said else None for name, said in few(answer["sockets"], MOST_SOCKETS).items()}
         )
 
     def read_memory(self, socket: str, size: int, model: str, report: Report, *, die: str) -> bytes:
@@ -171,7 +186,7 @@ class Programmer(Driver):
             sending()
             for _ in range(FIRMWARE_STEPS):
                 answer = self._port.ask("firmware.step", repeatable=False)
-                done = _read(lambda answer=answer: _number(answer.get("done", 1.0)))  # type: ignore[misc]
+                done = read(lambda answer=answer: number(answer.get("done", 1.0)))  # type: ignore[misc]
                 report(min(1.0, done))
                 if done >= 1.0:
                     return self.hello().firmware
@@ -181,6 +196,40 @@ class Programmer(Driver):
             advice="Restart it, then update again.",
         )
 
+    def test_lines(self, socket: str, die: str) -> LineTest:
+        """Test the lines of the face module on a place; `die` names the one that is meant."""
+        answer = self._port.ask("face.test", {"socket": socket, "die": die})
+        return read(
+            lambda: LineTest(
+                tuple(
+                    (text(line["name"], 20), number(line["ohms"]), text(line["state"], 20))
+                    for line in several(answer["lines"], MOST_LINES)
+                ),
+                text(answer["link"], 40),
+                text(answer["switch"], 20),
+                int(number(answer["counter"])),
+                int(number(answer["revision"])),
+                flag(answer["repaired"]),
+            )
+        )
+
+    def activate(self, socket: str, die: str, step: Report, sending: Callable[[], None] = _nothing) -> None:
+        """Open the power switch of the face module on a place: begun exactly once, then followed to its end.
+
+        `step` gets the share done. Raises DeviceFault for one that does not come to an end.
+        """
+        place = {"socket": socket, "die": die}
+        with self._port.within(OPERATION):
+            sending()
+            self._port.ask("face.activate", place, repeatable=False)
+            for _ in range(ACTIVATION_STEPS):
+                answer = self._port.ask("face.step", place, repeatable=False)
+                done = read(lambda answer=answer: number(answer.get("done", 1.0)))  # type: ignore[misc]
+                step(min(1.0, done))
+                if done >= 1.0:
+                    return
+        raise DeviceFault("The activation does not come to an end.", safe="It counts as spent.", advice="Settle it by looking.")
+
 
 class PhoneLink(Driver):
     """Drive the phone on the cable."""
@@ -188,14 +237,14 @@ class PhoneLink(Driver):
     def state(self) -> PhoneState:
         """Read what the phone says of itself."""
         answer = self._port.ask("phone.state")
-        return _read(
+        return read(
             lambda: PhoneState(
-                _text(answer["label"]),
-                _text(answer["model"]),
-                _text(answer["imei"]),
-                _version(answer["system"]),
-                _flag(answer["trusted"]),
-                {Identity(key): _text(value) for key, value in _few(answer["board"], MOST_ENTRIES).items()},
+                text(answer["label"]),
+                text(answer["model"]),
+                text(answer["imei"]),
+                version(answer["system"]),
+                flag(answer["trusted"]),
+                {Identity(key): text(value) for key, value in few(answer["board"], MOST_ENTRIES).items()},
             )
         )
 
@@ -206,7 +255,7 @@ class PhoneLink(Driver):
     def functions(self) -> dict[Function, Tri]:
         """Read which functions the phone shows as present; it cannot show whether a white is right."""
         answer = self._port.ask("phone.functions")
-        return _read(lambda: {Function(key): Tri(value) for key, value in _few(answer["functions"], MOST_ENTRIES).items()})
+        return read(lambda: {Function(key): Tri(value) for key, value in few(answer["functions"], MOST_ENTRIES).items()})
 
     def unbind(self, sending: Callable[[], None] = _nothing) -> None:
         """Unbind the board on the phone; raise Refused where the phone does not let itself be unbound."""
@@ -217,7 +266,7 @@ class PhoneLink(Driver):
         """Let the phone finish its display; return what the parts page says of it then. Refused gives the reason."""
         sending()
         answer = self._port.ask("phone.finish", repeatable=False)
-        return _read(lambda: PartStatus(answer["status"]))
+        return read(lambda: PartStatus(answer["status"]))
 
     def show_field(self, rgb: tuple[float, float, float] | None) -> None:
         """Show a field of codes from 0 to 1 straight on the panel, past its record; None brings the white page back."""
@@ -226,15 +275,32 @@ class PhoneLink(Driver):
     def ambient(self) -> AmbientSeen:
         """Read the phone's ambient sensor."""
         answer = self._port.ask("phone.ambient")
-        return _read(lambda: AmbientSeen(_numbers(answer["counts"]), _numbers(answer["gains"]), _xyz(answer)))
+        return read(lambda: AmbientSeen(numbers(answer["counts"]), numbers(answer["gains"]), xyz(answer)))
+
+    def face_codes(self) -> dict[Identity, str]:
+        """Read the serials that the phone's face module gives; empty ones do not answer."""
+        answer = self._port.ask("phone.face")
+        return read(lambda: {Identity(key): text(value) for key, value in few(answer, MOST_ENTRIES).items()})
+
+    def dots(self, card: int, frame: int) -> tuple[float, ...]:
+        """Return what the infrared camera sees of a card in one frame: u, v one after the other, px."""
+        data = self._port.ask("phone.dots", {"card": card, "frame": frame}).get("dots")
+        if not isinstance(data, bytes) or len(data) % 4 or len(data) > 4 * MOST_DOTS:
+            raise DeviceFault("The phone gave dots that make no sense.", safe="Nothing was changed.", advice="Try again.")
+        return tuple(int.from_bytes(data[at : at + 2], "big") / 64 for at in range(0, len(data), 2))
+
+    def try_unlock(self) -> bool:
+        """Let the enrolled face unlock the phone once; return whether it did."""
+        answer = self._port.ask("phone.unlock")
+        return read(lambda: flag(answer["unlocked"]))
 
     def parts_page(self) -> tuple[PageEntry, ...]:
         """Read the parts page."""
         answer = self._port.ask("phone.parts")
-        return _read(
+        return read(
             lambda: tuple(
-                PageEntry(PartKind(p["part"]), PartStatus(p["status"]), _flag(p["notice"]))
-                for p in _several(answer["parts"], MOST_ENTRIES)
+                PageEntry(PartKind(p["part"]), PartStatus(p["status"]), flag(p["notice"]))
+                for p in several(answer["parts"], MOST_ENTRIES)
             )
         )
 
@@ -249,94 +315,29 @@ class Colorimeter(Driver):
     def spec(self) -> MeterSpec:
         """Return what the instrument says of its own uncertainty."""
         answer = self._port.ask("meter.spec")
-        return _read(lambda: MeterSpec(_share(answer["uncertainty_uv"]), _share(answer.get("uncertainty_y", USUAL_Y))))
+        return read(lambda: MeterSpec(share(answer["uncertainty_uv"]), share(answer.get("uncertainty_y", USUAL_Y))))
 
     def read_screen(self) -> XYZ:
         """Measure the screen's white: XYZ in cd/m2."""
-        return _xyz(self._port.ask("meter.screen"))
+        return xyz(self._port.ask("meter.screen"))
 
     def read_ambient(self) -> XYZ:
         """Measure the light that falls on the phone: XYZ in lux."""
-        return _xyz(self._port.ask("meter.ambient"))
+        return xyz(self._port.ask("meter.ambient"))
 
 
-def _xyz(answer: Mapping[str, Any]) -> XYZ:
-    def built() -> XYZ:
-        x, y, z = _numbers(answer["xyz"])
-        return x, y, z
+class Supply(Driver):
+    """Drive a supply."""
 
-    return _read(built)
-
-
-def _part(said: Mapping[str, Any]) -> PartSelf:
-    chip = said.get("chip")
-    size = said["size"]
-    if type(size) is not int or not 0 < size <= LARGEST_MEMORY:
-        raise ValueError("no size of a memory")
-    return PartSelf(
-        _text(said["die"], LONGEST_DIE),
-        PartKind(said["kind"]),
-        _text(said["maker"]),
-        _text(said["family"]),
-        size,
-        _text(chip) if chip else None,
-    )
-
-
-def _text(value: object, most: int = LONGEST_TEXT) -> str:
-    """Return a text, what steers in it replaced; raise ValueError for another thing or a longer one."""
-    if not isinstance(value, str) or len(value) > most:
-        raise ValueError("no text, or a long one")
-    return plain(value)
-
-
-def _version(value: object) -> Version:
-    return Version.parse(_text(value, 20))
-
-
-def _flag(value: object) -> bool:
-    if not isinstance(value, bool):
-        raise ValueError("neither true nor false")
-    return value
-
-
-def _number(value: object) -> float:
-    if isinstance(value, bool) or not isinstance(value, int | float) or not isfinite(value) or abs(value) > LARGEST_NUMBER:
-        raise ValueError("no number, or none that could be measured")
-    return float(value)
-
-
-def _share(value: object) -> float:
-    number = _number(value)
-    if not 0 <= number <= 1:
-        raise ValueError("not between 0 and 1")
-    return number
-
-
-def _numbers(values: object) -> tuple[float, ...]:
-    return tuple(_number(value) for value in _several(values, MOST_CHANNELS))
-
-
-def _several(values: Any, most: int) -> list[Any]:
-    if not isinstance(values, list) or len(values) > most:
-        raise ValueError("no list, or a long one")
-    return values
-
-
-def _few(values: Any, most: int) -> dict[Any, Any]:
-    if not isinstance(values, dict) or len(values) > most:
-        raise ValueError("no map, or a large one")
-    return values
-
-
-def _read(build: Callable[[], _T]) -> _T:
-    try:
-        return build()
-    except Trouble:
-        raise
-    except (KeyError, ValueError, TypeError, IndexError, AttributeError) as error:
-        raise DeviceFault(
-            "The device gave an answer that makes no sense.",
-            safe="Nothing was changed.",
-            advice="Check its firmware, then try again.",
-        ) from error
+    def state(self) -> SupplyState:
+        """Read what it is set to and what it gives."""
+        answer = self._port.ask("supply.state")
+        return read(
+            lambda: SupplyState(
+                text(answer["kind"], 20),
+                number(answer["set_v"]),
+                number(answer["volts"]),
+                number(answer["amperes"]),
+                flag(answer["lamp"]),
+            )
+        )

@@ -35,6 +35,8 @@ FAULTS: dict[str, str] = {
     "write_ignored": "success is reported, nothing is written",
     "lying_answer": "it is written, and the answer says that it is busy",
     "spoilt_and_denied": "something else is written, and the answer says that the bytes did not arrive",
+    "supply_sags": "the supply gives less than it is set to, by a quarter",
+    "folded_wrong": "an extension flex is folded the wrong way: every line reads open",
     "limit_reached": "the part takes no more writes",
     "foreign_maker": "the part refuses the record as another maker's",
     "spent_write_kills": "a write past the limit kills the part",

@@ -9,6 +9,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.parts import Version
 from daruma.standin.errors import No
 from daruma.standin.kinds import room, rooms
+from daruma.standin.kinds.room import Tool
 from daruma.standin.world import Thing, World
 
 FIRMWARE_STEPS = 12
@@ -40,6 +41,7 @@ class ProgrammerSim:
             "write.begin": self._begin,
             "write.page": self._page,
             "write.commit": self._commit,
+            **{op: self._at_part(op, asked) for room in rooms() for op, asked in room.tools.items()},
             "firmware.begin": self._firmware_begin,
             "firmware.step": self._firmware_step,
         }
@@ -115,6 +117,15 @@ class ProgrammerSim:
         other = next(iter(sorted(free, key=lambda part: part.KIND is not there.KIND)), None)
         if other is not None:
             self._world.sockets[socket] = other.die
+
+    def _at_part(self, op: str, asked: Tool) -> Handler:
+        """Return what a kind of part lets the programmer do with it, besides reading and writing its memory."""
+
+        def handled(args: Mapping[str, Any]) -> dict[str, Any]:
+            time.sleep(self._world.pace)
+            return asked(self._world, self._meant(args, op), args)
+
+        return handled
 
     def _meant(self, args: Mapping[str, Any], op: str) -> Thing:
         part = self._part(args, op)

@@ -18,11 +18,24 @@ from daruma.standin.hands import HandsSim
 from daruma.standin.lightbox import LightBoxSim
 from daruma.standin.phone import PhoneSim
 from daruma.standin.programmer import ProgrammerSim, Reset
+from daruma.standin.supply import SupplySim
 from daruma.standin.wires import PtyWire, TcpWire, Wire
 from daruma.standin.world import World
 
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
-READS_ONLY = frozenset({"hello", "sockets", "memory.read", "phone.state", "phone.functions", "phone.parts", "hands.look"})
+READS_ONLY = frozenset(
+    {
+        "hello",
+        "sockets",
+        "memory.read",
+        "phone.state",
+        "phone.functions",
+        "phone.parts",
+        "hands.look",
+        "face.test",
+        "supply.state",
+    }
+)
 GONE_SECONDS = 0.05  # how long an unplugged device stays away
 
 
@@ -42,6 +55,7 @@ class Bench:
             "programmer": self._programmer.handlers(),
             "phone": PhoneSim(world, catalogue).handlers(),
             "colorimeter": self.box.handlers(),
+            "supply": SupplySim(world).handlers(),
             "hands": HandsSim(world, catalogue).handlers(),
         }
         self.devices = {name: Device(name, handled, self) for name, handled in handlers.items()}

@@ -23,6 +23,11 @@ class Shop:
         self.shelf = Shelf(self.database)
 
     @property
+    def second(self) -> Path | None:
+        """Return the shop's second place, None where it has none."""
+        return self.database.marks.second if self.database.marks is not None else None
+
+    @property
     def read_only(self) -> bool:
         """Return whether the data folder can only be read."""
         return self.database.read_only

@@ -112,7 +112,11 @@ class JobsDesk(Running):
             return
         ticket = self.job.ticket
         kept = tuple(f for f in ticket.promised if f is not function)
-        needed = (each for each in rooms() if function in each.functions and (self.job.uid, each.kind) not in self._off)
+        needed = (
+            each
+            for each in rooms()
+            if function in (*each.functions, *each.lies_with) and (self.job.uid, each.kind) not in self._off
+        )
         fresh = (each.ticket() for each in needed if each.kind not in ticket.parts)
         parts = ticket.having(*fresh).parts if on else ticket.parts
         self.edit(promised=(*kept, function) if on else kept, parts=parts)

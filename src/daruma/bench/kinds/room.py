@@ -5,11 +5,13 @@ from dataclasses import dataclass, field
 from enum import Enum
 from typing import Any
 
+from daruma.bench.acting import Found
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
-from daruma.bench.rig import BenchState
+from daruma.bench.rig import BenchState, Rig
 from daruma.bench.writing import WritePlan
 from daruma.catalogue.loader import Catalogue
+from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
@@ -23,6 +25,7 @@ from daruma.core.plan.routes import Route
 
 Look = Callable[[Job, Model, BenchState, set[Enum]], str]
 Step = Callable[[Doing, Job, Action, Context], tuple[Job, str]]
+LookBack = Callable[[Rig, Act, Context], Found[object]]
 Done = tuple[tuple[str, bool], ...]
 
 
@@ -94,7 +97,8 @@ class BenchRoom:
     speaks for. `socket` is where the programmer has a new part, `limits` are the numbers of writes that one may take.
     `besides` are actions that no plan has, `counts` what of the work done still counts, `as_found` reads what a failed
     write has left; `unmet` are conditions that the ticket rules out. `looked_at` are variables of the plan whose value
-    can be seen on the bench: what is seen where it is none of those asked for, empty where it is or cannot be told.
+    can be seen on the bench: what is seen where it is none of those asked for, empty where it is or cannot be told;
+    `looks` are how acts of its own are settled by looking.
     """
 
     kind: PartKind
@@ -115,3 +119,4 @@ class BenchRoom:
     as_found: Callable[[Doing, Job], Job] = _unseen
     tells: Mapping[str, Callable[[Job, bool], Job]] = field(default_factory=dict)
     looked_at: Mapping[Enum, Look] = field(default_factory=dict)
+    looks: Mapping[ActKind, LookBack] = field(default_factory=dict)

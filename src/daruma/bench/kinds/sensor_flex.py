@@ -7,11 +7,11 @@ from daruma.bench import keeping
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.holder import Holder
-from daruma.bench.kinds.room import BenchRoom, Proving
+from daruma.bench.kinds.room import BenchRoom
 from daruma.bench.reading import read_part
 from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
-from daruma.core.job import Job, Proof
+from daruma.core.job import Job
 from daruma.core.kinds.sensor_flex import (
     FlexFacts,
     FlexState,
@@ -84,15 +84,6 @@ def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:
     return keeping.kept_whole(vault, keeping.from_phone(model, layout, job, image, when))
 
 
-def prove_face(doing: Doing, job: Job, context: Context) -> Proof:
-    """Read whether the phone unlocks by face, after a face was enrolled on it."""
-    doing.right_phone(job)
-    context.report(0.3, "reading the phone after enrolling")
-    works = doing.rig.phone().functions().get(Function.FACE_UNLOCK) is Tri.YES
-    said = "A face was enrolled and unlocks the phone." if works else "The phone does not unlock by face."
-    return Proof(Function.FACE_UNLOCK, works, said, (("enrolled face", "unlocks" if works else "does not"),), (), context.now())
-
-
 ROOM = BenchRoom(
     KIND,
     bare=bare,
@@ -106,7 +97,7 @@ ROOM = BenchRoom(
     locks=NEW.locks,
     planned=NEW.planned,
     as_found=NEW.as_found,
-    proofs={Function.FACE_UNLOCK: Proving(prove_face, words="Enrolled: read the phone")},
+    proofs={},
     socket=lambda _: NEW.socket,
     unmet=unmet,
     tells={"test_flex": tested},

@@ -19,6 +19,7 @@ from daruma.core.plan.case import Case
 KINDS = {
     PartKind.DISPLAY: "display",
     PartKind.SENSOR_FLEX: "sensor_flex",
+    PartKind.FACE_MODULE: "face_module",
     PartKind.MOTOR: "motor",
 }
 

@@ -46,10 +46,9 @@ def _no_notes(_: Case, __: Action) -> tuple[str, ...]:
 class Room:
     """Hold what is known of a kind of part. What the planner asks is asked only where a part of the kind is on the table.
 
-    `identities` are those that it carries, `functions` those whose proof belongs to it. `ticket` and `work` are how a ticket
-    and a job hold it, `entries` what intake asks, `told` how the answers read; `faults` are what keeps a ticket from being
-    planned, by field; `seen` is what it says for the pairing
-    model.
+    `identities` are those that it carries, `functions` those whose proof belongs to it, `lies_with` further ones whose promise
+    lays it on the table. `ticket` and `work` are how a ticket and a job hold it, `entries` what intake asks, `told` how the
+    answers read; `faults` are what keeps a ticket from being planned, by field; `seen` is what it says for the pairing model.
 
     `start` are its values before anything was done, `actions` all that can be done to it from where things stand (None:
     not known yet). `threads` and `conditions` say what of those values makes an identity agree and a condition hold, each
@@ -88,3 +87,4 @@ class Room:
     reopened: Callable[[Case], Values] = _no_values
     fittings: Callable[[Case], tuple[Fitting, ...]] = _nothing
     notes: Callable[[Case, Action], tuple[str, ...]] = _no_notes
+    lies_with: tuple[Function, ...] = ()

@@ -50,6 +50,7 @@ class Hand:
 
 Act = Callable[[Hand], None]
 Asked = Callable[[World, Phone, Model, Catalogue, Mapping[str, Any]], dict[str, Any]]
+Tool = Callable[[World, Any, Mapping[str, Any]], dict[str, Any]]
 
 
 def _says_no_more(_: Any) -> Mapping[str, Any]:
@@ -80,7 +81,8 @@ class StandinRoom:
     what a part tells of itself besides die, kind, maker, family and size. `readable` is whether the programmer reaches its
     memory, `written` counts a write and may refuse it; `sockets` are the programmer's places for it, `places` those of them
     that reach into a phone. `hands` are the acts on it, `slips` what is lost where one goes wrong for good. `starts` is why
-    a phone does not start with it; `page` its entry on the parts page; `asked` is what can be asked of the phone about it;
+    a phone does not start with it; `page` its entry on the parts page; `asked` is what can be asked of the phone about it,
+    `tools` what the programmer can do with one on its place;
     `hidden` are functions whose switch the phone sees, but not whether they are right.
     """
 
@@ -96,4 +98,5 @@ class StandinRoom:
     starts: Callable[[World, Phone], str] = _starts
     page: Callable[[World, Phone, Model], Mapping[str, Any] | None] = _no_entry
     asked: Mapping[str, Asked] = field(default_factory=dict)
+    tools: Mapping[str, Tool] = field(default_factory=dict)
     hidden: frozenset[Function] = frozenset()

@@ -1,0 +1,162 @@
+"""Activating a face module, once in its life: what must hold at that moment, the act, what is seen after it."""
+
+from collections.abc import Callable
+from contextlib import suppress
+from dataclasses import replace
+
+from daruma.bench.acting import Found, Intent, Sent, act
+from daruma.bench.context import Context
+from daruma.bench.doing import Doing
+from daruma.bench.rig import BenchState, Rig
+from daruma.bench.writing import evidence_of, is_doubtful, source_of
+from daruma.core.acts import Act, ActKind
+from daruma.core.errors import Trouble
+from daruma.core.face import LineTest
+from daruma.core.interlocks import Interlock, PhoneEvidence, firmware_of, kept, owner, phone_interlocks, settled
+from daruma.core.job import Job
+from daruma.core.kinds.face_module import KIND, FaceWork
+from daruma.core.parts import PartSelf
+from daruma.link.devices import PhoneState, SupplyState
+from daruma.link.errors import LinkError
+from daruma.store.twice import is_kept
+
+SOCKET = "face"  # the programmer's place for face modules
+VOLTS, TOLERANCE = 19.0, 0.5  # common practice, no source
+SECOND_LOOK = 10.0  # seconds: a switch that is half open shows itself only then
+
+
+def activation_locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
+    """Evaluate everything that must hold at the moment of an activation."""
+    work, model = job.of(FaceWork), doing.model(job)
+    seated = bench.sockets.get(SOCKET)
+    _, backup = source_of(doing.shop, model, work.source, KIND, doing.decoded)
+    own = seated is not None and bool(work.module) and seated.die == work.module
+    if seated is None:
+        said = "no module answers on the programmer"
+    else:
+        said = "the one that was backed up" if own else f"{seated.name()} is not the one that was backed up"
+    twice = backup is not None and is_kept(doing.shop.second, work.second, backup)
+    second = f"{work.second}, read back" if twice else "the second place has no such backup"
+    return (
+        *_phone(doing, job)[:2],
+        Interlock("module", "The original module is seated", own, said, "Seat this phone's own module on the programmer."),
+        kept(evidence_of(backup), "Back up the dot map."),
+        owner(evidence_of(backup), job.ticket.imei, model),
+        Interlock("second", "Kept in the second place, too", twice, second, "Name a second place, then back up once more."),
+        *_supply(doing.rig),
+        firmware_of(bench.firmware, model),
+        _unused(work.tests),
+        settled(is_doubtful(doing.shop, seated)),
+    )
+
+
+def _phone(doing: Doing, job: Job) -> tuple[Interlock, ...]:
+    try:
+        state: PhoneState | None = doing.rig.phone().state()
+    except Trouble:
+        doing.rig.drop("phone")
+        state = None
+    evidence = PhoneEvidence(
+        state.imei if state else None,
+        job.ticket.imei,
+        state is not None and state.trusted,
+        state.system if state else None,
+        None,
+    )
+    return phone_interlocks(evidence)
+
+
+def _supply(rig: Rig) -> tuple[Interlock, ...]:
+    state: SupplyState | None = None
+    with suppress(Trouble):
+        state = rig.supply().state()
+    if state is None:
+        rig.drop("supply")
+    right = state is not None and state.kind == "dc" and abs(state.volts - VOLTS) <= TOLERANCE
+    lamp = state is not None and state.lamp
+    measured = f"{state.volts:.2f} V measured, {VOLTS:g} ± {TOLERANCE:g} V wanted" if state is not None else "no supply answers"
+    return (
+        Interlock("volts", "Supply at 19 V", right, measured, f"Set the supply to {VOLTS:g} V direct current, output on."),
+        Interlock("lamp", "Supply's lamp is lit", lamp, "lit" if lamp else "dark", "Switch the supply's output on."),
+    )
+
+
+def _unused(tests: tuple[LineTest, ...]) -> Interlock:
+    newest = next((test for test in reversed(tests) if not test.through), None)
+    unused = newest is not None and not newest.activated and newest.counter == 0
+    if newest is None:
+        said = "the module was not tested"
+    else:
+        said = f"switch {newest.switch}, counter {newest.counter}"
+    return Interlock("counter", "Module never activated", unused, said, "Use another module: this one's activation is spent.")
+
+
+def activate(doing: Doing, job: Job, context: Context, lit: Callable[[], tuple[Interlock, ...]]) -> tuple[Job, str]:
+    """Activate the module on the programmer; raise InterlockDark before anything is sent, WriteFailed or InDoubt after it."""
+    seated = doing.rig.programmer().sockets().get(SOCKET)
+    if seated is None:
+        raise Trouble("No module answers on the programmer.", safe="Nothing was sent.", advice="Seat the module, then try again.")
+    work = job.of(FaceWork)
+    # which module it is on is known before anything is sent
+    job = doing.save(job.having(replace(work, module=seated.die)), context)
+    intent = Intent(
+        ActKind.ACTIVATE,
+        job,
+        seated.die,
+        lit(),
+        work.source,
+        safe="The dot map is in the vault and in the second place. The activation counts as spent.",
+        advice="Leave everything as it is and look at the module once more.",
+    )
+    found = act(
+        doing.shop.journal,
+        intent,
+        context,
+        lambda sent: _send(doing.rig, seated, context, sent),
+        lambda: looked(doing.rig, seated.die, context),
+    )
+    work = job.of(FaceWork)
+    return job.having(replace(work, tests=(*work.tests, replace(found, when=context.now())))), "the power switch is open"
+
+
+def _send(rig: Rig, seated: PartSelf, context: Context, sent: Sent) -> None:
+    report = context.unstoppable(0.0, 0.7, "activating")
+
+    def step(done: float) -> None:
+        with suppress(Trouble):
+            state = rig.supply().state()
+            context.sample(state)
+            context.report(0.7 * done, f"activating: {state.volts:.2f} V, {state.amperes:.2f} A")
+            return
+        report(done)
+
+    try:
+        rig.programmer().activate(SOCKET, seated.die, step, sent.now)
+    except LinkError:
+        rig.drop("programmer")
+        raise
+
+
+def looked(rig: Rig, die: str, context: Context) -> Found[LineTest]:
+    """Look at switch and counter twice, ten seconds apart: a switch that is half open is not seen at once."""
+    tests = []
+    for again in (False, True):
+        if again:
+            context.wait(SECOND_LOOK * rig.settle, 0.8, "looking once more")
+        try:
+            tests.append(rig.programmer().test_lines(SOCKET, die))
+        except LinkError:
+            rig.drop("programmer")
+            raise
+    first, second = tests
+    opened = all(test.activated and test.counter == 1 for test in tests)
+    untouched = all(not test.activated and test.counter == 0 for test in tests)
+    told = f"switch {first.switch}, then {second.switch}; counter {second.counter}"
+    return Found(opened, told, second, "the power switch is open, looked at twice", untouched=untouched)
+
+
+def settled_by_looking(rig: Rig, done: Act, context: Context) -> Found[object]:
+    """Return what became of an activation in doubt: begun is spent; only an open switch says that it went well."""
+    found = looked(rig, done.die, context)
+    words = found.words if found.as_meant else f"{found.told}: not open, and spent"
+    return Found(found.as_meant, found.told, None, words, untouched=found.untouched)

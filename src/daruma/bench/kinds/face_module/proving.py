@@ -1,0 +1,80 @@
+"""Face unlock proven: by the dots that the module throws on a card, and by unlocking as often as the shop claims."""
+
+from dataclasses import replace
+
+from daruma.bench.context import Context
+from daruma.bench.doing import Doing
+from daruma.bench.writing import source_of
+from daruma.core.errors import Trouble
+from daruma.core.face import CLAIM, DotFrame, frames_by_card, map_of, tries_left, unlock_bounds
+from daruma.core.job import Job, Proof
+from daruma.core.kinds.face_module import KIND, FaceWork
+from daruma.core.parts import Function
+from daruma.core.tri import Tri
+
+CARDS = ("near", "far")  # a second distance tells turn and distance apart
+FRAMES = 6  # of each card
+
+
+def measure_face(doing: Doing, job: Job, context: Context, _: int) -> Job:
+    """Let the projector throw its dots on a card at two distances, then unlock until the shop's claim is decided."""
+    doing.right_phone(job)
+    phone, frames = doing.rig.phone(), []
+    for card, where in enumerate(CARDS):
+        doing.by_hand(lambda hands, where=where: hands.do(f"card_{where}", job.ticket.imei, {}))  # type: ignore[misc]
+        for frame in range(FRAMES):
+            context.checkpoint()
+            context.report(0.6 * (card * FRAMES + frame) / (len(CARDS) * FRAMES), f"dots on the {where} card")
+            frames.append(DotFrame(card, 0.0, phone.dots(card, frame)))
+            context.sample(frames[-1])
+    unlocked, tried = _unlocks(doing, context)
+    return job.having(replace(job.of(FaceWork), frames=tuple(frames), unlocked=unlocked, tried=tried))
+
+
+def _unlocks(doing: Doing, context: Context) -> tuple[int, int]:
+    """Unlock until the claim is shown or cannot be any more; return how often it went well, of how many tries."""
+    unlocked = tried = 0
+    while tries_left(unlocked, tried) > 0:
+        context.checkpoint()
+        context.report(0.7, f"unlocking: {unlocked} of {tried}, {tries_left(unlocked, tried)} more at least")
+        unlocked += doing.rig.phone().try_unlock()
+        tried += 1
+    return unlocked, tried
+
+
+def prove_face(doing: Doing, job: Job, context: Context) -> Proof:
+    """Judge dots and unlocks; where the module was not worked on, the unlocks alone."""
+    doing.right_phone(job)
+    context.report(0.9, "reading the phone after enrolling")
+    shown = doing.rig.phone().functions().get(Function.FACE_UNLOCK) is Tri.YES
+    work = job.of(FaceWork)
+    unlocked, tried = (work.unlocked, work.tried) if work.tried else _unlocks(doing, context)
+    low = unlock_bounds(unlocked, tried)[0]
+    opens = low >= CLAIM
+    numbers = [("unlocks", f"{unlocked} of {tried}; at least {100 * low:.0f} % (95 %)")]
+    said = [f"The enrolled face unlocks {unlocked} of {tried} times." if shown else "The phone shows no Face ID."]
+    straight = True
+    if KIND in job.ticket.parts and work.source:
+        straight, words, more = _dots(doing, job, work)
+        said.insert(0, words)
+        numbers = [*more, *numbers]
+    return Proof(Function.FACE_UNLOCK, shown and opens and straight, " ".join(said), tuple(numbers), (), context.now())
+
+
+def _dots(doing: Doing, job: Job, work: FaceWork) -> tuple[bool, str, list[tuple[str, str]]]:
+    from daruma.core.depth.sheet import dot_sheet  # brings SciPy, which is slow to import
+    from daruma.core.uncertainty import Claim
+
+    record, _ = source_of(doing.shop, doing.model(job), work.source, KIND, doing.decoded)
+    rays = map_of(record) if record is not None else ()
+    if not rays:
+        raise Trouble("The job's backup has no dot map.", safe="Nothing was changed.", advice="Back up the module again.")
+    if not work.frames:
+        return False, "The dots were not measured yet.", []
+    verdict = dot_sheet(frames_by_card(work.frames), rays).verdict
+    numbers = [("dots", f"{verdict.all.matched} of {verdict.all.expected}")]
+    if verdict.shift is not None:
+        numbers.append(("turned by", f"{verdict.shift.value:.2f} ± {2 * verdict.shift.u:.2f} mrad"))
+    if verdict.flatness is not None:
+        numbers.append(("depth", f"{verdict.flatness.value:.2f} ± {2 * verdict.flatness.u:.2f} % of the distance"))
+    return verdict.claim is Claim.PROVEN, verdict.why, numbers

@@ -1,0 +1,45 @@
+"""What the dots of a job say: the cards, the verdict, for proof and pictures."""
+
+from __future__ import annotations
+
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from functools import lru_cache
+
+import numpy as np
+
+from daruma.core.depth.fitting import Card
+from daruma.core.depth.proof import DotVerdict, judge
+from daruma.core.depth.view import Floats, View
+from daruma.core.face import DotFrame
+
+VIEW = View()  # of the phones of the catalogue: focal length, picture and baseline are the same in all
+
+
+@dataclass(frozen=True, slots=True)
+class DotSheet:
+    """Hold the cards as they were seen, the map's directions, and the verdict."""
+
+    view: View
+    cards: tuple[Card, ...]
+    rays: Floats
+    verdict: DotVerdict
+
+
+def dot_sheet(frames: Mapping[int, Sequence[DotFrame]], rays: Sequence[float]) -> DotSheet:
+    """Return the sheet of frames by card and a map: x, y of each dot one after the other, tangents."""
+    key = tuple((card, tuple(frames[card])) for card in sorted(frames))
+    return _sheet(key, tuple(rays))
+
+
+@lru_cache(maxsize=4)
+def _sheet(frames: tuple[tuple[int, tuple[DotFrame, ...]], ...], rays: tuple[float, ...]) -> DotSheet:
+    cards = tuple(_card(mine) for _, mine in frames)
+    directions = np.array(rays).reshape(-1, 2)
+    return DotSheet(VIEW, cards, directions, judge(VIEW, cards, directions))
+
+
+def _card(frames: Sequence[DotFrame]) -> Card:
+    seen = tuple(np.array(frame.points).reshape(-1, 2) for frame in frames)
+    distance = next((frame.distance for frame in frames if frame.distance > 0), None)
+    return Card(seen, distance)
