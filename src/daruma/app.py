@@ -118,11 +118,13 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
         from daruma.bench.rig import Rig
         from daruma.bench.workshop import Workshop
         from daruma.catalogue.loader import load_catalogue
+        from daruma.demo.marks import SECOND
         from daruma.store.shop import Shop
 
         # the stand-ins' screens stand still at once
         rig = Rig(wires, settle=DEMO_SETTLE if setup.pace is None else 0.0) if setup.demo else Rig(wires)
-        return Workshop(rig, Shop(setup.data, setup.second), load_catalogue(setup.models, setup.cache), hands)
+        second = setup.data / SECOND if setup.demo else setup.second
+        return Workshop(rig, Shop(setup.data, second), load_catalogue(setup.models, setup.cache), hands)
 
     return load
 

@@ -137,7 +137,7 @@ def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]
     plain = {
         f.name: getattr(file, f.name)
         for f in fields(Model)
-        if f.name not in ("eras", "white", "display", "layouts", "unbind_on_phone")
+        if f.name not in ("eras", "white", "display", "layouts", "face_fold", "unbind_on_phone")
     }
     for name in ("first_system", "last_system", "programmer_firmware"):
         plain[name] = Version.parse(plain[name])
@@ -145,8 +145,10 @@ def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]
     of_all = (layout.model_copy(update={"name": f"{file.key}_{layout.name}"}) for layout in shared)
     layouts = tuple(_layout(layout, file.key) for layout in (*file.layouts, *of_all))
     white = WhitePath(**file.white.model_dump())
+    fold = file.face_fold.spec if file.face_fold is not None else None
     display = DisplaySpec(**file.display.model_dump())
-    return Model(**plain, eras=system.eras, white=white, display=display, layouts=layouts, unbind_on_phone=system.unbind_on_phone)
+    plain |= {"white": white, "display": display, "layouts": layouts, "face_fold": fold}
+    return Model(**plain, eras=system.eras, unbind_on_phone=system.unbind_on_phone)
 
 
 def _layout(file: LayoutFile, model: str) -> Layout:

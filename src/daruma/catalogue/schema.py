@@ -4,6 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, field_validator, model_validator
 
+from daruma.core.folding import FoldSpec, KeepOut, refusals
 from daruma.core.model import FinishRule
 from daruma.core.parts import Function, Identity, PartKind, Version
 from daruma.core.plan.actions import Heat
@@ -127,6 +128,41 @@ class DisplayFile(Strict):
         return self
 
 
+Millimetres = Annotated[float, Field(gt=-200, lt=200)]
+
+
+class KeepOutFile(Strict):
+    """Declare a box that a folded flex must keep clear of: x, y, width, height in mm."""
+
+    name: Name
+    box: tuple[Millimetres, Millimetres, Annotated[float, Field(gt=0, lt=200)], Annotated[float, Field(gt=0, lt=200)]]
+
+
+class FoldFile(Strict):
+    """Declare how the extension flex of the face module is folded."""
+
+    segments: Annotated[tuple[Annotated[float, Field(gt=0, lt=200)], ...], Field(min_length=1, max_length=20)]
+    folds: Annotated[tuple[int, ...], Field(max_length=19)]
+    end: tuple[Millimetres, Millimetres]
+    heading: Annotated[int, Field(ge=0, lt=360)]
+    gap: Annotated[float, Field(gt=0, lt=50)]
+    keep_outs: Annotated[tuple[KeepOutFile, ...], Field(max_length=20)] = ()
+
+    @model_validator(mode="after")
+    def can_be_folded(self) -> "FoldFile":
+        """Refuse folds that end wrong, collide or stack too high."""
+        found = refusals(self.spec, self.folds)
+        if found:
+            raise ValueError("; ".join(found))
+        return self
+
+    @property
+    def spec(self) -> FoldSpec:
+        """Return it as the core has it."""
+        boxes = tuple(KeepOut(each.name, *each.box) for each in self.keep_outs)
+        return FoldSpec(self.segments, self.folds, self.end, self.heading, self.gap, keep_outs=boxes)
+
+
 class ModelFile(Strict):
     """Declare one phone model."""
 
@@ -142,6 +178,7 @@ class ModelFile(Strict):
     memory_package: Name
     face_module: bool
     face_plate: bool = False
+    face_fold: FoldFile | None = None
     finishing_since: VersionText | None = None
     ambient_white_needs_front_camera: bool = False
     reflash_after_camera: bool = False

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 from enum import Enum
 
 from daruma.core.display import DisplaySpec
+from daruma.core.folding import FoldSpec
 from daruma.core.parts import Function, Identity, PartKind, Version
 from daruma.core.records import Layout
 
@@ -45,7 +46,7 @@ class WhitePath:
 class Model:
     """Hold everything a route depends on for one phone model.
 
-    `face_plate` says that a plate of the face module's shield is in the way of an extension flex.
+    `face_plate` says that a plate of the face module's shield is in the way of an extension flex, `face_fold` how that is folded.
     """
 
     key: str
@@ -73,6 +74,7 @@ class Model:
     layouts: tuple[Layout, ...]
     unbind_on_phone: tuple[Version, Version] | None = None
     face_plate: bool = False
+    face_fold: FoldSpec | None = None
 
     def era(self, system: Version) -> Era:
         """Return the era a system version falls in; the earliest one for older versions."""

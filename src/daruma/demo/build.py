@@ -19,7 +19,7 @@ from daruma.demo.kinds import rooms
 from daruma.demo.kinds.room import Entry
 from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
-from daruma.demo.marks import MADE, MADE_AS, WORLD
+from daruma.demo.marks import MADE, MADE_AS, SECOND, WORLD
 from daruma.demo.technician import Clock, Technician
 from daruma.standin.file import save_world
 from daruma.standin.server import Bench
@@ -30,7 +30,9 @@ from daruma.store.shop import Shop
 def build(folder: Path, now: datetime) -> World:
     """Build world and store in a folder, as of a moment."""
     scenario = tomllib.loads((files("daruma.demo") / "scenario.toml").read_text(encoding="utf-8"))
-    laying, shop = Laying(Maker(random.Random(scenario["seed"]))), Shop(folder)
+    second = folder / SECOND
+    second.mkdir(parents=True)
+    laying, shop = Laying(Maker(random.Random(scenario["seed"]))), Shop(folder, second)
     world = laying.world
     world.firmware, world.seed = scenario["firmware"], scenario["seed"]
     try:

@@ -1,6 +1,7 @@
 """Dots of a projector as files: what a camera has seen, the map that should be thrown, and what both prove."""
 
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
+from pathlib import Path
 from typing import Any
 
 import numpy as np
@@ -8,7 +9,10 @@ import numpy as np
 from daruma.core.depth.fitting import Card
 from daruma.core.depth.proof import DotVerdict, Figure
 from daruma.core.depth.view import Floats
+from daruma.core.face import DotFrame
+from daruma.handover.tables import to_csv
 from daruma.handover.tabular import Table, number_of, read_table, trouble
+from daruma.store.files import write_whole
 
 MOST_SEEN = 50_000  # centroids of all frames
 MOST_DOTS = 5000
@@ -65,6 +69,16 @@ def _needs(table: Table, wanted: tuple[str, ...], name: str) -> None:
     missing = [column for column in wanted if column not in table.columns]
     if missing:
         raise trouble(name, f"there is no column {' and no column '.join(missing)}; the first line names the columns")
+
+
+def write_frames(frames: Sequence[DotFrame], file: Path) -> None:
+    """Write what was seen as CSV: card, frame, u, v in px, as `read_seen` and any table program read it."""
+    rows = []
+    for number, frame in enumerate(frames):
+        for at in range(0, len(frame.points), 2):
+            u, v = frame.points[at : at + 2]
+            rows.append((f"{frame.distance:g}" if frame.distance else "", str(number), f"{u:.4f}", f"{v:.4f}", str(frame.card)))
+    write_whole(file, to_csv(("card_mm", "frame", "u", "v", "card"), rows).encode())
 
 
 def dots_answer(verdict: DotVerdict) -> dict[str, Any]:

@@ -16,7 +16,7 @@ from daruma.core.plain import plain
 from daruma.core.plan.actions import Action
 from daruma.core.serials import grouped
 from daruma.handover.kinds import rooms
-from daruma.handover.kinds.room import Fitted
+from daruma.handover.kinds.room import Fitted, HandoverRoom
 
 
 class Audience(Enum):
@@ -46,7 +46,7 @@ class Sheet:
     phone: str
     system: str
     imei: str
-    replaced: str
+    done: str
     fitted: tuple[Fitted, ...]
     sources: tuple[str, ...]
     promises: tuple[PromiseLine, ...]
@@ -84,7 +84,7 @@ def make_sheet(
         phone=model.name,
         system=job.ticket.system,
         imei=grouped(job.ticket.imei),
-        replaced=" and ".join(each.replaced for each, _ in parts),
+        done=_done([each for each, _ in parts]),
         fitted=tuple(done for _, done in parts),
         sources=tuple(map(_source, backups)) or ("no data was written",),
         promises=promises,
@@ -147,3 +147,11 @@ def _written(backups: Sequence[Backup], acts: Sequence[Act]) -> tuple[tuple[str,
     names = {identity.value: IDENTITY_LABEL[identity] for identity in Identity}
     fields = (field for backup in backups for field in backup.content.fields)
     return tuple((names[name], grouped(value)) for name, value in fields if name in names)
+
+
+def _done(rooms: Sequence[HandoverRoom]) -> str:
+    """Return what was done, in a heading: parts of one deed in one clause."""
+    deeds: dict[str, list[str]] = {}
+    for each in rooms:
+        deeds.setdefault(each.deed, []).append(each.part)
+    return ", ".join(f"{' and '.join(parts)} {deed}" for deed, parts in deeds.items())

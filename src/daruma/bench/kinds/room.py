@@ -33,12 +33,13 @@ Done = tuple[tuple[str, bool], ...]
 class Proving:
     """Hold how a function is proven: judged from what is known and, where it is measured for that, how (readings a level).
 
-    `words` say what is done, where it is one act.
+    `words` say what is done, where it is one act; `pages` are the keys of the pages of evidence that show it.
     """
 
     judge: Callable[[Doing, Job, Context], Proof]
     measure: Callable[[Doing, Job, Context, int], Job] | None = None
     words: str = "Prove it"
+    pages: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)

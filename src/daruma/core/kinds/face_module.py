@@ -63,8 +63,8 @@ class FaceTicket(PartTicket):
 
 @dataclass(frozen=True, slots=True)
 class FaceWork(PartWork):
-    """Hold what was done with the module of a job: its own die, the file of its backup in the second place, its tests, the dots
-    that it threw, unlocks of so many tries.
+    """Hold what was done with the module of a job: its own die, the file of its backup in the second place, its tests, volts and
+    amperes while it was activated, the dots that it threw, unlocks of so many tries.
     """
 
     KIND: ClassVar[PartKind] = KIND
@@ -73,6 +73,7 @@ class FaceWork(PartWork):
     module: str = ""
     second: str = ""
     tests: tuple[LineTest, ...] = ()
+    trace: tuple[tuple[float, float], ...] = ()
     frames: tuple[DotFrame, ...] = ()
     unlocked: int = 0
     tried: int = 0

@@ -32,14 +32,24 @@ def write_budget(width: float, budget: WriteBudget) -> Picture:
     return Picture(width, 34, tuple(items), (), f"{budget.counted} writes had, {left} left; {odds}.")
 
 
+_NARROWEST = 46.0  # px of a socket that can still be read
+_REST = 170.0  # px for the words of those that are not drawn
+
+
 def socket_view(width: float, sockets: Mapping[str, PartSelf | None], wanted: str, powered: bool) -> Picture:
     """Return what is plugged in where; the socket that the job needs stands out."""
     if not sockets:
         return Picture(width, 40, (Text(0, 18, "No programmer answers.", Tone.ACT, 13),), (), "No programmer answers.")
-    side = min(92.0, (width - 4) / len(sockets))
+    shown_sockets = {name: part for name, part in sockets.items() if part is not None or name == wanted}
+    if (width - 4) / len(sockets) >= _NARROWEST:
+        shown_sockets = dict(sockets)
+    hidden = len(sockets) - len(shown_sockets)
+    side = min(92.0, (width - 4 - (_REST if hidden else 0)) / max(1, len(shown_sockets)))
     items: list[Item] = []
     words = []
-    for index, (name, part) in enumerate(sockets.items()):
+    if hidden:
+        items.append(Text(len(shown_sockets) * side + 4, 28, f"{hidden} other places are empty", Tone.QUIET, 12))
+    for index, (name, part) in enumerate(shown_sockets.items()):
         x = index * side + 1
         mine = name == wanted
         tone = Tone.INK if mine else Tone.LINE

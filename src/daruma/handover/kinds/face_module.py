@@ -28,4 +28,4 @@ def facts(file: CaseFile, _: Catalogue) -> FaceFacts | None:
     return FaceFacts(FaceEntry.model_validate(file.parts[KIND]).state) if KIND in file.parts else None
 
 
-ROOM = HandoverRoom(KIND, "face module", "the original module", fitted, facts, entry=FaceEntry)
+ROOM = HandoverRoom(KIND, "face module", "the original module", fitted, facts, entry=FaceEntry, deed="extended")

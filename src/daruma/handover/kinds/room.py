@@ -33,18 +33,19 @@ def _none_measured(_: Job, __: Function) -> str:
 class HandoverRoom:
     """Hold what sheets and case files ask of a kind of part.
 
-    `fitted` is what a job has put in (None: nothing of the kind), `replaced` what that is called in the sheet's heading,
-    `original` where data of it come from that were read from the part itself. `instrument` is what a function was measured
-    with, besides its readings. `facts` are those of a case file (None: the part is not on the table), `faults` what cannot
-    be in it, by place. `entry` is the shape of the kind's entry among the file's parts; None for kinds whose entries are
-    the file's own.
+    `part` is what it is called in the sheet's heading, `deed` what is said there to have been done with it. `fitted` is what a
+    job has put in (None: nothing of the kind), `original` where data of it come from that were read from the part itself.
+    `instrument` is what a function was measured with, besides its readings. `facts` are those of a case file (None: the part
+    is not on the table), `faults` what cannot be in it, by place. `entry` is the shape of the kind's entry among the file's
+    parts; None for kinds whose entries are the file's own.
     """
 
     kind: PartKind
-    replaced: str
+    part: str
     original: str
     fitted: Callable[[Job], Fitted | None]
     facts: Callable[[CaseFile, Catalogue], Any]
     entry: type[Strict] | None = None
+    deed: str = "replaced"
     faults: Callable[[CaseFile, Model, Catalogue], Faults] = _no_faults
     instrument: Callable[[Job, Function], str] = _none_measured

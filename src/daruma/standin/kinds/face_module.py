@@ -2,7 +2,7 @@
 
 import math
 import random
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
 from dataclasses import dataclass, field
 from typing import Any, ClassVar
 
@@ -14,6 +14,7 @@ from daruma.core.pairing import Condition
 from daruma.core.parts import Identity, PartKind
 from daruma.core.records import Record, decode
 from daruma.standin.errors import No
+from daruma.standin.glass_map import glass_map
 from daruma.standin.kinds.room import Hand, StandinRoom
 from daruma.standin.supply import given
 from daruma.standin.world import Phone, Thing, World
@@ -177,12 +178,11 @@ def _dots(world: World, phone: Phone, model: Model, _: Catalogue, args: Mapping[
     module = _module(world, part)
     noise = random.Random(f"{world.seed}/{phone.imei}/{args.get('frame', 0)}/{args.get('card', 0)}/{world.measured}")
     world.measured += 1
-    record = record_of(module, model)
     if module is None or module.card <= 0:
         raise No("no", "no card is held before the phone")
     points: list[tuple[float, float]] = []
-    if works(world, part) and record is not None:
-        points = [_noisy(noise, point) for point in _thrown(module, dots_of(record)) if noise.random() > MISSING]
+    if seen(world, phone, model).conditions[Condition.DOT_MAP_READABLE]:
+        points = [_noisy(noise, point) for point in _thrown(module, glass_map(module.die)) if noise.random() > MISSING]
         points += [(noise.uniform(0, SIZE[0]), noise.uniform(0, SIZE[1])) for _ in range(4)]
         noise.shuffle(points)
     inside = [(u, v) for u, v in points if 0 <= u < SIZE[0] and 0 <= v < SIZE[1]]
@@ -194,7 +194,7 @@ def _noisy(noise: random.Random, point: tuple[float, float]) -> tuple[float, flo
     return point[0] + noise.gauss(0, NOISE), point[1] + noise.gauss(0, NOISE)
 
 
-def _thrown(module: Module, rays: list[tuple[float, float]]) -> list[tuple[float, float]]:
+def _thrown(module: Module, rays: Sequence[tuple[float, float]]) -> list[tuple[float, float]]:
     """Return where the camera sees each dot: its ray is met with the card, and the meeting point is looked at."""
     own = random.Random(f"{module.die}/pose")
     x_turn, y_turn, z_turn = (own.gauss(0, 0.0006) for _ in range(3))
@@ -213,9 +213,9 @@ def _thrown(module: Module, rays: list[tuple[float, float]]) -> list[tuple[float
 def _unlock(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
     """Try once to unlock with an enrolled face: a map that is not the module's own spoils the depth, so it mostly fails."""
     part = world.fitted(phone, Module)
-    own, told = record_of(_module(world, part), model), record_of(part, model)
+    module, told = _module(world, part), record_of(part, model)
     holds = all(value for value in seen(world, phone, model).conditions.values())
-    right = own is not None and told is not None and dots_of(own) == dots_of(told)
+    right = module is not None and told is not None and dots_of(told) == list(glass_map(module.die))
     world.measured += 1
     chance = (0.985 if right else 0.25) if holds else 0.0
     return {"unlocked": random.Random(f"{world.seed}/{phone.imei}/{world.measured}").random() < chance}

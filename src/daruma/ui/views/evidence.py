@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from collections.abc import Collection, Sequence
+from collections.abc import Collection, Mapping, Sequence
 from dataclasses import dataclass, field
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, Any
 
 from PySide6.QtWidgets import QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
@@ -31,7 +31,9 @@ if TYPE_CHECKING:
 
 @dataclass(frozen=True)
 class Evidence:
-    """Hold what the pages show of a job, worked out off the interface's thread."""
+    """Hold what the pages show of a job, worked out off the interface's thread; `of_kinds` what rooms of single kinds have worked
+    out, `others` what comes in of these.
+    """
 
     job: Job
     model: Model
@@ -42,6 +44,8 @@ class Evidence:
     black_body: tuple[Pair, ...] = ()
     daylight: tuple[Pair, ...] = ()
     live: tuple[Sample, ...] = field(default_factory=tuple)
+    others: tuple[object, ...] = ()
+    of_kinds: Mapping[str, Any] = field(default_factory=dict)
 
     @property
     def known(self) -> Known:
@@ -60,7 +64,7 @@ class Page(QWidget):
 
     key = ""
     title = ""
-    sheet = Sheet.WHITE
+    sheet: Sheet | None = Sheet.WHITE
 
     def __init__(self) -> None:
         super().__init__()
@@ -113,9 +117,9 @@ class Page(QWidget):
         """Return the picture."""
         raise NotImplementedError
 
-    def shots(self, evidence: Evidence) -> Sequence[Shot]:
-        """Return the shots of the page's session."""
-        raise NotImplementedError
+    def shots(self, _: Evidence) -> Sequence[Shot]:
+        """Return the shots of the page's session; none where it has no strip of them."""
+        return ()
 
     def taken(self, evidence: Evidence) -> Collection[str]:
         """Return the keys of shots that are taken."""

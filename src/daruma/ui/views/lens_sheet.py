@@ -14,12 +14,17 @@ from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
 from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.core.pictures.small import socket_view, write_budget
 from daruma.ui.jobs_desk import JobsDesk
+from daruma.ui.kinds import room
+from daruma.ui.kinds.room import Panel, UiRoom
 from daruma.ui.widgets.boxes import scrolled
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.picture_view import PictureView
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Survey
+
+
+MOST_LIVE = 400  # readings shown while they come in
 
 
 class LensSheet(QFrame):
@@ -46,6 +51,11 @@ class LensSheet(QFrame):
         self.fields_button.setObjectName("lens_fields")
         self.bytes_button.setObjectName("lens_bytes")
         self.fields_button.setChecked(True)
+        self._head = head
+        self._panels: dict[str, tuple[Panel, QPushButton]] = {}
+        self._step = ""
+        self._live: list[object] = []
+        desk.sampled.connect(self._sampled)
         column.addLayout(head)
         self.lens = PictureView("lens", grows=False)
         column.addWidget(scrolled(self.lens), 1)
@@ -60,7 +70,42 @@ class LensSheet(QFrame):
     def show_job(self, job: Job | None, survey: Survey | None) -> None:
         """Show a job's records as a look at the bench found them."""
         self._job, self._survey = job, survey
+        self._offer_panels()
         self._show()
+
+    def _offer_panels(self) -> None:
+        """Offer the panels of the kind of part at hand; a step that is looked at with one of them brings it forward."""
+        survey, job = self._survey, self._job
+        its = room(survey.kind) if survey is not None else UiRoom()
+        for panel in its.panels:
+            if panel.key not in self._panels:
+                self._panels[panel.key] = panel, self._choice(panel)
+        for key, (_, button) in self._panels.items():
+            button.setVisible(any(panel.key == key for panel in its.panels))
+        index = job.current_step if job is not None else None
+        step = job.steps[index].action if job is not None and index is not None else ""
+        if step != self._step:
+            self._live.clear()
+        if step != self._step or not its.panels:
+            self._step, wanted = step, dict(its.steps).get(step, "")
+            (self._panels[wanted][1] if wanted else self.fields_button).setChecked(True)
+
+    def _sampled(self, number: int, sample: object) -> None:
+        """Show what comes in of the step at hand."""
+        if self._job is not None and number == self._job.number and self.isVisible():
+            self._live.append(sample)
+            del self._live[:-MOST_LIVE]
+            self._show()
+
+    def _choice(self, panel: Panel) -> QPushButton:
+        button = QPushButton(panel.title)
+        button.setObjectName(f"lens_{panel.key}")
+        button.setProperty("role", "choice")
+        button.setCheckable(True)
+        button.setAutoExclusive(True)
+        button.clicked.connect(self._show)
+        self._head.addWidget(button)
+        return button
 
     def _show(self) -> None:
         survey = self._survey
@@ -75,6 +120,9 @@ class LensSheet(QFrame):
         survey, job = self._survey, self._job
         if survey is None or job is None:
             return Picture(width, 30, (Text(0, 20, "Looking at the bench.", Tone.QUIET, 13),), (), "Looking at the bench.")
+        chosen = next((panel for panel, button in self._panels.values() if button.isChecked() and button.isVisibleTo(self)), None)
+        if chosen is not None:
+            return chosen.draw(width, job, self._desk.ready.catalogue.models[job.ticket.model], self._live)
         known, plan = survey.known.of(survey.kind), survey.plan
         written = plan is not None and plan.image == plan.current.image
         if self.bytes_button.isChecked():

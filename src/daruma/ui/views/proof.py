@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import replace
 from pathlib import Path
-from typing import TYPE_CHECKING, assert_never
+from typing import TYPE_CHECKING, Any, assert_never
 
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QFileDialog, QFrame, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
@@ -13,13 +13,12 @@ from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.job import Job, Stage
 from daruma.core.parts import Function
 from daruma.ui.desk import Desk
+from daruma.ui.kinds import rooms
 from daruma.ui.laying import laid_out_once
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.views.evidence import BrightnessPage, Evidence, Page, PanelPage, SensorPage, WhitePage
 from daruma.ui.views.proof_acts import (
-    FIRST_PAGES,
     LIGHTS,
-    PAGES,
     Act,
     Known,
     NextAct,
@@ -27,6 +26,7 @@ from daruma.ui.views.proof_acts import (
     missing_lights,
     next_act,
     next_promise,
+    pages_of,
 )
 from daruma.ui.views.proof_work import export, work_out
 from daruma.ui.widgets.notices import label
@@ -50,6 +50,7 @@ class ProofView(StageView):
         self._page = ""
         self._evidence: Evidence | None = None
         self._live: list[Sample] = []
+        self._others: list[object] = []
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(14)
@@ -79,7 +80,8 @@ class ProofView(StageView):
         self.stack = QStackedWidget()
         self.plain = QWidget()
         self.stack.addWidget(self.plain)
-        for page in (WhitePage(), PanelPage(), SensorPage(), BrightnessPage()):
+        own = (page() for each in rooms() for page in each.pages)
+        for page in (WhitePage(), PanelPage(), SensorPage(), BrightnessPage(), *own):
             self.pages[page.key] = page
             self.stack.addWidget(page)
             tab = QPushButton(page.title)
@@ -127,6 +129,7 @@ class ProofView(StageView):
             self._evidence, self._page = None, ""
         self._job = job
         self._live.clear()
+        self._others.clear()
         promised = job.ticket.promised
         if self._function not in promised or changed or (self._function and self._leaves(job)):
             self._function = next_promise(job) or (None if changed else self._function)
@@ -138,7 +141,7 @@ class ProofView(StageView):
 
     def _leaves(self, job: Job) -> bool:
         """Return whether the promise on view is done with: proven, and looked at on its first page."""
-        return self._function is not None and job.is_proven(self._function) and self._page in ("", *FIRST_PAGES)
+        return self._function is not None and job.is_proven(self._function) and self._page in ("", *pages_of(self._function)[:1])
 
     def _show_promises(self, job: Job) -> None:
         self.promises.show_promises(job, self.desk.ready.catalogue, self._function)
@@ -148,7 +151,7 @@ class ProofView(StageView):
         if function is None:
             self.head.setText("Nothing is promised")
             return
-        keys = PAGES.get(function, ())
+        keys = pages_of(function)
         if self._page not in keys:
             self._page = keys[0] if keys else ""
         proof = job.proof(function)
@@ -174,7 +177,7 @@ class ProofView(StageView):
 
     def _work_out(self, job: Job) -> None:
         """Work out what the pages show off the interface's thread: it needs the slow libraries."""
-        if self._function not in PAGES:
+        if self._function is None or not pages_of(self._function):
             return
         ready = self.desk.ready
         self.desk.run(self.desk.store, "drawing the sheets", lambda _: work_out(ready, job), self._worked_out)
@@ -185,18 +188,19 @@ class ProofView(StageView):
             self._show_evidence(self._job)
             self._show_live()
 
-    def _sampled(self, number: int, sample: Sample) -> None:
+    def _sampled(self, number: int, sample: Any) -> None:
         if self._job is None or number != self._job.number:
             return
-        self._live.append(sample)
-        del self._live[:-MOST_LIVE]
+        # what is measured of one part is shown by that part's own page
+        (self._live if hasattr(sample, "shot") else self._others).append(sample)
+        del self._live[:-MOST_LIVE], self._others[:-MOST_LIVE]
         if not self._redraw.isActive():
             self._redraw.start()
 
     def _show_live(self) -> None:
         """Show the readings that came in since; at most as often as a screen can."""
         if self._evidence is not None and self._page in self.pages:
-            self.pages[self._page].show_evidence(replace(self._evidence, live=tuple(self._live)))
+            self.pages[self._page].show_evidence(replace(self._evidence, live=tuple(self._live), others=tuple(self._others)))
 
     # -- acting
 
@@ -222,6 +226,7 @@ class ProofView(StageView):
         if job is None or function is None:
             return
         self._live.clear()
+        self._others.clear()
         act = self._next_act(job, function)
         match act.act:
             case Act.HAND_OVER:

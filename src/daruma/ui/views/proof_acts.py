@@ -7,14 +7,13 @@ from enum import Enum, auto
 from daruma.bench.kinds import proof_of
 from daruma.core.colour.shots import REPEATS, brightness_shots, minutes, panel_shots
 from daruma.core.job import Job
+from daruma.core.kinds import promisable
 from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.measured import Measured
 from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
 
 LIGHTS = ("warm", "cool")  # what a proof of the white needs at least
-PAGES = {Function.AMBIENT_WHITE: ("white", "panel", "sensor"), Function.AUTO_BRIGHTNESS: ("brightness",)}
-FIRST_PAGES = frozenset(pages[0] for pages in PAGES.values())
 
 
 class Act(Enum):
@@ -49,6 +48,11 @@ class Known:
     next_light: str = ""
     white_readings: int = 0
     level_readings: int = 0
+
+
+def pages_of(function: Function) -> tuple[str, ...]:
+    """Return the keys of the pages of evidence that show a function's proof."""
+    return proof_of(function).pages if function in promisable() else ()
 
 
 def missing_lights(job: Job) -> list[str]:

@@ -8,9 +8,11 @@ from typing import TYPE_CHECKING
 from daruma.core.colour.shots import Sheet
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.kinds.face_module import FaceWork
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
 from daruma.core.white_proof import before_tuning, verdict_of
+from daruma.ui.kinds import rooms
 from daruma.ui.printing import png_of, write_picture
 from daruma.ui.views.evidence import Evidence
 
@@ -29,11 +31,14 @@ def work_out(ready: Workshop, job: Job) -> Evidence:
     white = verdict_of(model.white, job.readings, proof.uncertainty if proof else measured.uv)
     brightness = judge_brightness(model.display, measured.levels, measured.luminance) if measured.levels else None
     sheets = ready.sheets(job) if measured.fields or measured.lights else None
-    return Evidence(job, model, white, before_tuning(job, model.white), brightness, sheets, locus_line(), daylight_line())
+    of_kinds = {each.key: each.worked_out(ready, job) for each in rooms() if each.key}
+    lines = locus_line(), daylight_line()
+    return Evidence(job, model, white, before_tuning(job, model.white), brightness, sheets, *lines, of_kinds=of_kinds)
 
 
-def export(job: Job, sheet: Sheet, picture: Picture, file: Path, when: str) -> Path:
+def export(job: Job, sheet: Sheet | None, picture: Picture, file: Path, when: str) -> Path:
     """Write a picture or the measurements behind it, by the file's name; raise Trouble where that cannot be done."""
+    from daruma.handover.dots import write_frames
     from daruma.handover.measurements import export_sheet
     from daruma.handover.svg import to_svg
 
@@ -42,6 +47,8 @@ def export(job: Job, sheet: Sheet, picture: Picture, file: Path, when: str) -> P
             write_picture(file, to_svg(picture).encode())
         case ".png":
             write_picture(file, png_of(picture))
+        case _ if sheet is None:
+            write_frames(job.of(FaceWork).frames, file)
         case _:
             export_sheet(job, sheet, file, when)
     return file

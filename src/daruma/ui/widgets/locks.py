@@ -13,6 +13,7 @@ from daruma.ui.tips import plain_tip
 
 ROW = 37
 FEW = 9  # interlocks that three columns hold in as many rows
+SHORT = 24  # letters of a label that fits one of four columns
 
 
 class Locks(QWidget):
@@ -30,7 +31,7 @@ class Locks(QWidget):
         words = [f"{k.label}: {'lit' if k.lit else 'dark'}, {k.evidence}" + ("" if k.lit else f". {k.remedy}") for k in locks]
         self.setAccessibleName("Interlocks. " + "; ".join(words))
         self.setToolTip(plain_tip("\n".join(f"{k.label}: {k.remedy}" for k in locks if not k.lit)))
-        self.setFixedHeight(ROW * _rows(len(locks)))
+        self.setFixedHeight(ROW * _rows(locks))
         self.update()
 
     @property
@@ -39,13 +40,13 @@ class Locks(QWidget):
         return bool(self._locks) and all(lock.lit for lock in self._locks)
 
     def sizeHint(self) -> QSize:
-        return QSize(500, ROW * _rows(len(self._locks)))
+        return QSize(500, ROW * _rows(self._locks))
 
     def paintEvent(self, _: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        rows = _rows(len(self._locks))
-        each = self.width() / _columns(len(self._locks))
+        rows = _rows(self._locks)
+        each = self.width() / _columns(self._locks)
         for index, lock in enumerate(self._locks):
             self._paint(painter, lock, (index // rows) * each, (index % rows) * float(ROW), each - 12)
         painter.end()
@@ -67,7 +68,8 @@ class Locks(QWidget):
         # bold and the crossed ring say that it is dark where there is no room for the word
         words = lock.label if lock.lit else f"{lock.label}: dark"
         fits = painter.fontMetrics().horizontalAdvance(words) <= room - 24
-        painter.drawText(QPointF(x + 24, y + 14), words if fits else lock.label)
+        label = painter.fontMetrics().elidedText(lock.label, Qt.TextElideMode.ElideRight, int(room - 24))
+        painter.drawText(QPointF(x + 24, y + 14), words if fits else label)
         painter.setFont(text_font(12))
         painter.setPen(theme.colour(Tone.QUIET if lock.lit else Tone.ACT))
         said = lock.evidence if lock.lit else f"{lock.evidence}. {lock.remedy}"
@@ -75,9 +77,9 @@ class Locks(QWidget):
         painter.drawText(QPointF(x + 24, y + 30), text)
 
 
-def _columns(count: int) -> int:
-    return 3 if count <= FEW else 4
+def _columns(locks: Sequence[Interlock]) -> int:
+    return 4 if len(locks) > FEW and max(len(lock.label) for lock in locks) <= SHORT else 3
 
 
-def _rows(count: int) -> int:
-    return -(-count // _columns(count))
+def _rows(locks: Sequence[Interlock]) -> int:
+    return -(-len(locks) // _columns(locks))

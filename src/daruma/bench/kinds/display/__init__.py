@@ -67,8 +67,8 @@ ROOM = BenchRoom(
     planned=_planned,
     decide=writing.decide,
     proofs={
-        Function.AMBIENT_WHITE: Proving(_white),
-        Function.AUTO_BRIGHTNESS: Proving(_brightness, _levels),
+        Function.AMBIENT_WHITE: Proving(_white, pages=("white", "panel", "sensor")),
+        Function.AUTO_BRIGHTNESS: Proving(_brightness, _levels, pages=("brightness",)),
         Function.NO_DISPLAY_NOTICE: Proving(_notice, words="Read the parts page"),
         Function.TOUCH: Proving(_touch, words="Read the touch test"),
     },

@@ -39,10 +39,10 @@ def activation_locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlo
     second = f"{work.second}, read back" if twice else "the second place has no such backup"
     return (
         *_phone(doing, job)[:2],
-        Interlock("module", "The original module is seated", own, said, "Seat this phone's own module on the programmer."),
+        Interlock("module", "Original module seated", own, said, "Seat this phone's own module on the programmer."),
         kept(evidence_of(backup), "Back up the dot map."),
         owner(evidence_of(backup), job.ticket.imei, model),
-        Interlock("second", "Kept in the second place, too", twice, second, "Name a second place, then back up once more."),
+        Interlock("second", "Kept in the second place", twice, second, "Name a second place, then back up once more."),
         *_supply(doing.rig),
         firmware_of(bench.firmware, model),
         _unused(work.tests),
@@ -108,23 +108,26 @@ def activate(doing: Doing, job: Job, context: Context, lit: Callable[[], tuple[I
         safe="The dot map is in the vault and in the second place. The activation counts as spent.",
         advice="Leave everything as it is and look at the module once more.",
     )
+    trace: list[tuple[float, float]] = []
     found = act(
         doing.shop.journal,
         intent,
         context,
-        lambda sent: _send(doing.rig, seated, context, sent),
+        lambda sent: _send(doing.rig, seated, context, sent, trace),
         lambda: looked(doing.rig, seated.die, context),
     )
     work = job.of(FaceWork)
-    return job.having(replace(work, tests=(*work.tests, replace(found, when=context.now())))), "the power switch is open"
+    seen = replace(work, tests=(*work.tests, replace(found, when=context.now())), trace=tuple(trace))
+    return job.having(seen), "the power switch is open"
 
 
-def _send(rig: Rig, seated: PartSelf, context: Context, sent: Sent) -> None:
+def _send(rig: Rig, seated: PartSelf, context: Context, sent: Sent, trace: list[tuple[float, float]]) -> None:
     report = context.unstoppable(0.0, 0.7, "activating")
 
     def step(done: float) -> None:
         with suppress(Trouble):
             state = rig.supply().state()
+            trace.append((state.volts, state.amperes))
             context.sample(state)
             context.report(0.7 * done, f"activating: {state.volts:.2f} V, {state.amperes:.2f} A")
             return

@@ -14,6 +14,7 @@ from daruma.core.tri import Tri
 
 CARDS = ("near", "far")  # a second distance tells turn and distance apart
 FRAMES = 6  # of each card
+FEWEST = 3  # unlocks: one that fails may have been a blink
 
 
 def measure_face(doing: Doing, job: Job, context: Context, _: int) -> Job:
@@ -34,9 +35,9 @@ def measure_face(doing: Doing, job: Job, context: Context, _: int) -> Job:
 def _unlocks(doing: Doing, context: Context) -> tuple[int, int]:
     """Unlock until the claim is shown or cannot be any more; return how often it went well, of how many tries."""
     unlocked = tried = 0
-    while tries_left(unlocked, tried) > 0:
+    while tried < FEWEST or tries_left(unlocked, tried) > 0:
         context.checkpoint()
-        context.report(0.7, f"unlocking: {unlocked} of {tried}, {tries_left(unlocked, tried)} more at least")
+        context.report(0.7, f"unlocking: {unlocked} of {tried}, {max(1, tries_left(unlocked, tried))} more at least")
         unlocked += doing.rig.phone().try_unlock()
         tried += 1
     return unlocked, tried

@@ -1,0 +1,106 @@
+"""The face module in the window: its lines, the supply and the fold guide at the bench, its dots at Proof."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from typing import TYPE_CHECKING
+
+from daruma.core.face import DotFrame, frames_by_card, map_of
+from daruma.core.job import Job
+from daruma.core.kinds.face_module import KIND, FaceWork
+from daruma.core.model import Model
+from daruma.core.parts import Function
+from daruma.core.pictures.fold_guide import fold_guide
+from daruma.core.pictures.module_lines import module_lines, supply_trace
+from daruma.core.pictures.primitives import Picture
+from daruma.core.uncertainty import Claim
+from daruma.link.devices import SupplyState
+from daruma.ui.kinds.room import Panel, UiRoom
+from daruma.ui.views.evidence import Evidence, Page
+
+if TYPE_CHECKING:
+    from daruma.bench.workshop import Workshop
+    from daruma.core.depth.sheet import DotSheet
+
+KEY = "dots"
+TRACE_HEIGHT = 150.0
+
+
+def _lines(width: float, job: Job, _: Model, __: Sequence[object]) -> Picture:
+    return module_lines(width, job.of(FaceWork).tests)
+
+
+def _supply(width: float, job: Job, _: Model, live: Sequence[object]) -> Picture:
+    coming = [(state.volts, state.amperes) for state in live if isinstance(state, SupplyState)]
+    return supply_trace(width, TRACE_HEIGHT, coming or job.of(FaceWork).trace)
+
+
+def _folds(width: float, _: Job, model: Model, __: Sequence[object]) -> Picture:
+    return fold_guide(width, model.face_fold)
+
+
+def sheet_of(ready: Workshop, job: Job) -> DotSheet | None:
+    """Return what the dots of a job say; None where none were measured or no map is kept."""
+    from daruma.core.depth.sheet import dot_sheet
+
+    record = ready.known(job).of(KIND).source
+    frames = job.of(FaceWork).frames
+    rays = map_of(record) if record is not None else ()
+    return dot_sheet(frames_by_card(frames), rays) if frames and rays else None
+
+
+class DotsPage(Page):
+    """The dots of the projector."""
+
+    key, title, sheet = KEY, "Dots", None
+
+    def sentence(self, evidence: Evidence) -> str:
+        proof = evidence.job.proof(Function.FACE_UNLOCK)
+        return proof.summary if proof is not None else "Not measured yet: hold a flat matt card before the phone's top."
+
+    def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
+        proof = evidence.job.proof(Function.FACE_UNLOCK)
+        sheet: DotSheet | None = evidence.of_kinds.get(KEY)
+        numbers = list(proof.numbers) if proof is not None else []
+        # a pose found with another module's map is none
+        if sheet is not None and sheet.verdict.claim is not Claim.NOT_PROVEN:
+            cards = zip(sheet.verdict.distances, sheet.verdict.tilts, strict=True)
+            numbers += [(f"card {i + 1}", f"{d.value:.1f} ± {2 * d.u:.1f} mm, {tilt:.1f}°") for i, (d, tilt) in enumerate(cards)]
+            if sheet.verdict.hole_deg is not None:
+                numbers.append(("widest gap", f"{sheet.verdict.hole_deg:.1f}°"))
+        return numbers
+
+    def draw(self, evidence: Evidence, width: float, height: float) -> Picture:
+        from daruma.core.pictures.dot_field import dot_field
+
+        live = [sample for sample in evidence.others if isinstance(sample, DotFrame)]
+        return dot_field(width, height, evidence.of_kinds.get(KEY), live)
+
+
+class DepthPage(DotsPage):
+    """How flat the dots find a card."""
+
+    key, title = "depth", "Depth"
+
+    def draw(self, evidence: Evidence, width: float, height: float) -> Picture:
+        from daruma.core.pictures.dot_field import depth_map
+
+        return depth_map(width, height, evidence.of_kinds.get(KEY))
+
+
+ROOM = UiRoom(
+    panels=(Panel("lines", "Lines", _lines), Panel("supply", "Supply", _supply), Panel("folds", "Fold guide", _folds)),
+    pages=(DotsPage, DepthPage),
+    worked_out=sheet_of,
+    key=KEY,
+    steps=(
+        ("test_module", "lines"),
+        ("back_up_module", "lines"),
+        ("activate_module", "supply"),
+        ("wake_phone", "supply"),
+        ("cut_locating_plate", "folds"),
+        ("fold_extension", "folds"),
+        ("test_through_extension", "lines"),
+        ("module_back", "lines"),
+    ),
+)

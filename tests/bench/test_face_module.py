@@ -1,0 +1,305 @@
+"""The face module's one activation, whatever goes wrong: never twice, never without both copies, never unknown to the journal."""
+
+import random
+from collections.abc import Iterator
+from contextlib import contextmanager, suppress
+from dataclasses import dataclass, replace
+from datetime import UTC, datetime
+from pathlib import Path
+from typing import Any
+
+import pytest
+
+from daruma.bench.acting import InDoubt, InterlockDark, WriteFailed
+from daruma.bench.context import Context
+from daruma.core.acts import ActKind, ActState
+from daruma.core.errors import Trouble
+from daruma.core.interlocks import dark
+from daruma.core.job import Job, StepState
+from daruma.core.kinds.face_module import FaceState, FaceWork
+from daruma.core.parts import Function
+from daruma.demo.build import at_work
+from daruma.demo.laying import Laying
+from daruma.demo.maker import Maker
+from daruma.demo.technician import Clock, Technician
+from daruma.standin.kinds.face_module import Module
+from daruma.standin.world import Phone
+from daruma.store.shop import Shop
+from daruma.store.twice import FOLDER
+from tests.bench.faultbench import plug_in
+
+FEW, MANY = 10, 300
+WIRES = ("unplug", "lost_answer", "flipped_bit", "doubled_answer", "late_answer", "unplug_request", "reset", "die")
+ENDS = ("voltage_dip", "supply_sags", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "slow")
+
+
+@dataclass
+class Bench:
+    """A shop with one phone whose face module is dark."""
+
+    laying: Laying
+    technician: Technician
+    phone: Phone
+    job: Job
+    second: Path
+
+    @property
+    def module(self) -> Module:
+        return self.laying.world.home(self.phone, Module)
+
+    def step(self) -> str:
+        index = self.job.current_step
+        return self.job.steps[index].action if index is not None else ""
+
+    def do(self) -> None:
+        workshop = self.technician.workshop
+        index = self.job.current_step
+        assert index is not None
+        try:
+            self.job = workshop.do_step(self.job, index, Context())
+        finally:
+            self.job = workshop.shop.jobs.get(self.job.number)
+
+    def until(self, action: str) -> None:
+        while self.step() != action:
+            self.do()
+
+    def begun(self) -> int:
+        """How often an activation was really begun on the module."""
+        return sum(event[:3] == ["activate", self.module.die, "begun"] for event in self.laying.world.events)
+
+
+@contextmanager
+def bench(tmp_path: Path, *, second: bool = True, model: str = "cedar_l", **entry: Any) -> Iterator[Bench]:
+    said: dict[str, Any] = {"complaint": "", "opened": 0, "until": "intake", "promised": ["face_unlock"], "face": "dark", **entry}
+    place = tmp_path / "second"
+    place.mkdir(parents=True)
+    laying = Laying(Maker(random.Random(7)))
+    laying.world.firmware = "2.0"
+    shop = Shop(tmp_path / "shop", place if second else None)
+    with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC))) as technician:
+        workshop = technician.workshop
+        made = workshop.catalogue.models[model]
+        phone = laying.phone(made, "4.4", "a phone", said)
+        job = technician.job(said, made, phone, laying.new_parts(made, said))
+        plan = workshop.plan(job)
+        job = workshop.choose(job, plan.routes[0], Context()) if plan.routes else job
+        yield Bench(laying, technician, phone, job, place)
+
+
+@pytest.mark.parametrize("fault", ["voltage_dip", "supply_sags"])
+def test_a_supply_that_fails_leaves_it_spent(fault: str, tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("activate_module")
+        how: dict[str, Any] = {"op": "face.activate"} if fault == "voltage_dip" else {"times": -1}
+        at.technician.hands.fault(fault, **how)
+        with pytest.raises((WriteFailed, InterlockDark)):
+            at.do()
+        if fault == "supply_sags":
+            assert at.begun() == 0, "an interlock was dark: nothing was sent"
+            return
+        assert at.begun() == 1
+        at.technician.hands.calm()
+        assert at.technician.workshop.shop.journal.spent(ActKind.ACTIVATE, at.module.die)
+        with suppress(Trouble):
+            at.do()
+        assert at.begun() == 1, "never repeated"
+
+
+@pytest.mark.parametrize("fault", ["unplug", "lost_answer", "die", "reset"])
+@pytest.mark.parametrize("op", ["face.activate", "face.step", "face.test"])
+def test_whatever_the_wire_does_it_is_begun_once_and_known(fault: str, op: str, tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("activate_module")
+        at.technician.hands.fault(fault, op=op)
+        with suppress(Trouble):
+            at.do()
+        at.technician.hands.calm()
+        workshop, journal = at.technician.workshop, at.technician.workshop.shop.journal
+        plug_in(workshop)
+        for act in journal.left_in_doubt():
+            at.job, state = workshop.settle(act, Context())
+            assert state in (ActState.DONE, ActState.FAILED, ActState.NOT_SENT)
+        for _ in range(3):
+            if at.step() == "activate_module" and at.job.steps[at.job.current_step or 0].state is StepState.OPEN:
+                with suppress(Trouble):
+                    at.do()
+        assert at.begun() <= 1
+        acts = [act for act in journal.acts_on(at.module.die) if act.kind is ActKind.ACTIVATE]
+        if at.begun():
+            assert any(act.state is not ActState.NOT_SENT for act in acts), "the journal knows"
+        if any(act.state is ActState.DONE for act in acts):
+            assert at.module.switch == "open"
+
+
+def test_every_interlock_goes_dark_for_its_own_reason(tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("activate_module")
+        workshop, world = at.technician.workshop, at.laying.world
+
+        def darkened() -> set[str]:
+            return {lock.key for lock in dark(workshop.survey(at.job, Context()).locks)}
+
+        at.technician.hands.do("power_off", at.phone.imei, {})
+        assert darkened() == {"phone", "trust"}, "a phone that is off says nothing of itself"
+        at.technician.hands.do("wake_phone", at.phone.imei, {})
+        assert darkened() == set()
+        at.phone.trusted = False
+        assert "trust" in darkened()
+        at.phone.trusted = True
+        world.supply_volts = 18.0
+        assert darkened() == {"volts"}
+        world.supply_volts, world.supply_on = 19.0, False
+        assert darkened() == {"volts", "lamp"}
+        world.supply_on = True
+        kept = next((at.second / FOLDER).iterdir())
+        data = kept.read_bytes()
+        kept.write_bytes(data.replace(b"a", b"b", 1))
+        assert darkened() == {"second"}, "the copy is read when it counts, not when it was made"
+        kept.write_bytes(data)
+        tests = at.job.of(FaceWork).tests
+        at.job = at.job.having(replace(at.job.of(FaceWork), tests=(replace(tests[-1], switch="open", counter=1),)))
+        assert darkened() == {"counter"}
+        at.job = at.job.having(replace(at.job.of(FaceWork), tests=tests, module="another"))
+        assert darkened() == {"module"}
+        world.firmware = "1.0"
+        assert {"firmware", "module"} <= darkened()
+
+
+def test_without_a_second_place_nothing_is_activated(tmp_path: Path) -> None:
+    with bench(tmp_path, second=False) as at:
+        at.until("back_up_module")
+        with pytest.raises(Trouble, match="no second place") as raised:
+            at.do()
+        assert "second_place" in raised.value.advice
+        assert at.step() == "back_up_module"
+
+
+@pytest.mark.parametrize("fault", ["silent", "repaired"])
+def test_a_module_beyond_saving_is_found_before_anything_is_spent(fault: str, tmp_path: Path) -> None:
+    with bench(tmp_path, face_fault=fault) as at:
+        at.until("test_module")
+        with pytest.raises(Trouble, match="cannot be saved"):
+            at.do()
+        plan = at.technician.workshop.plan(at.job)
+        assert plan.routes == ()
+        reasons = {closed.way: closed.reason for closed in plan.closed}
+        assert reasons["Extension flex after activation"] == "the module was found beyond saving"
+        assert not (at.second / FOLDER).exists(), "no backup, no extension flex, no activation"
+
+
+@pytest.mark.parametrize("fault", ["infrared", "flood"])
+def test_what_is_no_fault_of_the_projector_is_told_first(fault: str, tmp_path: Path) -> None:
+    with bench(tmp_path, face_fault=fault) as at:
+        assert at.step() == "check_face_codes"
+        with pytest.raises(Trouble, match="no answer"):
+            at.do()
+        assert at.technician.workshop.plan(at.job).routes == ()
+
+
+def test_what_the_ticket_says_closes_the_ways_at_once(tmp_path: Path) -> None:
+    for state in (FaceState.SILENT, FaceState.REPAIRED, FaceState.INFRARED_DEAD, FaceState.FLOOD_DEAD):
+        with bench(tmp_path / state.value, face=state.value) as at:
+            plan = at.technician.workshop.plan(at.job)
+            assert plan.routes == ()
+            assert any(closed.function is Function.FACE_UNLOCK for closed in plan.closed)
+            assert all(closed.reason for closed in plan.closed)
+
+
+def test_only_models_with_a_plate_have_it_cut(tmp_path: Path) -> None:
+    with bench(tmp_path / "birch", model="birch") as at:
+        keys = [step.action for step in at.job.steps]
+        assert keys.index("cut_locating_plate") < keys.index("fold_extension")
+    with bench(tmp_path / "cedar") as at:
+        assert "cut_locating_plate" not in [step.action for step in at.job.steps]
+
+
+def test_a_flex_folded_wrong_reads_open_and_says_so(tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("fold_extension")
+        at.technician.hands.fault("folded_wrong")
+        at.do()
+        with pytest.raises(Trouble, match="every line reads open: it is folded wrong"):
+            at.do()
+        assert at.job.of(FaceWork).tests[-1].lines[0][2] == "open"
+        at.technician.hands.do("fold_extension", at.phone.imei, {})
+        at.do()
+        assert at.job.of(FaceWork).tests[-1].normal
+
+
+def test_another_phone_s_module_is_not_kept(tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("back_up_module")
+        model = at.technician.workshop.catalogue.models["cedar_l"]
+        other = at.laying.phone(model, "4.4", "another", {"face": "dark"})
+        at.laying.world.sockets["face"] = other.home["face_module"]
+        with pytest.raises(Trouble, match="not this phone's"):
+            at.do()
+        assert at.technician.workshop.shop.vault.count() == 0
+
+
+def test_another_module_s_map_is_told_by_its_dots(tmp_path: Path) -> None:
+    """Somebody wrote another map to the module: all lines are normal, and the light tells all the same."""
+    with bench(tmp_path, face_map="another") as at:
+        at.until("prove_face_unlock")
+        workshop = at.technician.workshop
+        job = workshop.prove_step(at.job, Function.FACE_UNLOCK, Context())
+        proof = job.proof(Function.FACE_UNLOCK)
+        assert proof is not None
+        assert not proof.proven
+        assert "another module's map" in proof.summary
+        frames = job.of(FaceWork).frames
+        assert workshop.shop.jobs.get(job.number).of(FaceWork).frames == frames, "the dots are kept"
+
+
+def random_run(at: Bench, rng: random.Random) -> None:
+    """Work to the end with a fault now and then; what is left in doubt is settled, and planned again from there."""
+    workshop, journal = at.technician.workshop, at.technician.workshop.shop.journal
+    for _ in range(60):
+        if at.step() in ("", "prove_face_unlock"):
+            return
+        copies = len(list((at.second / FOLDER).iterdir())) if (at.second / FOLDER).exists() else 0
+        begun = at.begun()
+        if rng.random() < 0.35:
+            name = rng.choice((*WIRES, *ENDS))
+            with suppress(Trouble):
+                at.technician.hands.fault(name, skip=rng.randrange(6))
+        with suppress(Trouble):
+            at.do()
+        if at.begun() > begun:
+            assert copies >= 1, "begun only with both copies"
+        at.technician.hands.calm()
+        plug_in(workshop)
+        for act in journal.left_in_doubt():
+            with suppress(Trouble):
+                at.job, _ = workshop.settle(act, Context())
+        index = at.job.current_step
+        if index is not None and at.job.steps[index].state is StepState.FAILED:
+            routes = workshop.plan(at.job).routes
+            if not routes:
+                return
+            at.job = workshop.choose(at.job, routes[0], Context())
+
+
+def check(tmp_path: Path, seed: int) -> None:
+    rng = random.Random(f"face/{seed}")
+    with bench(tmp_path / str(seed)) as at:
+        with suppress(InDoubt):
+            random_run(at, rng)
+        acts = [act for act in at.technician.workshop.shop.journal.acts_on(at.module.die) if act.kind is ActKind.ACTIVATE]
+        assert at.begun() <= 1, seed
+        assert bool(at.begun()) <= any(act.state is not ActState.NOT_SENT for act in acts), seed
+        if at.begun():
+            assert at.technician.workshop.shop.vault.count() >= 1
+        assert at.technician.workshop.shop.check()[1] == ()
+
+
+@pytest.mark.parametrize("seed", range(FEW))
+def test_random_faults_on_the_whole_way(seed: int, tmp_path: Path) -> None:
+    check(tmp_path, seed)
+
+
+@pytest.mark.soak
+def test_many_random_faults_on_the_whole_way(tmp_path: Path) -> None:
+    for seed in range(1000, 1000 + MANY):
+        check(tmp_path, seed)
