@@ -30,6 +30,7 @@ from daruma.standin.errors import No
 from daruma.standin.facts import facts
 from daruma.standin.hands import HandsSim
 from daruma.standin.kinds.display.panel import Panel
+from daruma.standin.kinds.face_module import Module
 from daruma.standin.kinds.sensor_flex import EAR, HOLDER, Flex
 from daruma.standin.phone import PhoneSim
 from daruma.standin.programmer import ProgrammerSim
@@ -49,6 +50,7 @@ class SimulatedBench:
         sound = flex_of(self.case).state is FlexState.SOUND
         self._phone = laying.phone(model, str(self.case.system), "a phone", {} if sound else {"flex": "worn"})
         self._original, self._flex = laying.world.home(self._phone, Panel), laying.world.home(self._phone, Flex)
+        self._module = laying.world.home(self._phone, Module)
         self._panels = [
             made_panel(laying.maker, model, model.makers[0], limit=None, blank=panel.carries is PanelRecord.BLANK)
             for panel in facts_of(self.case).panels
@@ -75,7 +77,7 @@ class SimulatedBench:
         )
         sockets = dict.fromkeys((self.case.model.socket, EAR, HOLDER))
         self.world = World(sockets, {self.phone.imei: self.phone}, firmware="9.0", cable=self.phone.imei)
-        self.world.put(self.original, *self.panels, replace(self._flex))
+        self.world.put(self.original, *self.panels, replace(self._flex), self._module)
         self.hands = HandsSim(self.world, self.catalogue).handlers()
         self.programmer = ProgrammerSim(self.world, self.catalogue).handlers()
         self.cable = PhoneSim(self.world, self.catalogue).handlers()

@@ -12,16 +12,20 @@ import pytest
 
 from daruma.bench.acting import InDoubt, InterlockDark, WriteFailed
 from daruma.bench.context import Context
+from daruma.bench.keeping import keep_part
+from daruma.bench.reading import read_part
 from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import dark
 from daruma.core.job import Job, StepState
 from daruma.core.kinds.face_module import FaceState, FaceWork
 from daruma.core.parts import Function
+from daruma.core.records import encode
 from daruma.demo.build import at_work
 from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
 from daruma.demo.technician import Clock, Technician
+from daruma.standin.glass_map import glass_map
 from daruma.standin.kinds.face_module import Module
 from daruma.standin.world import Phone
 from daruma.store.shop import Shop
@@ -236,6 +240,23 @@ def test_another_phone_s_module_is_not_kept(tmp_path: Path) -> None:
         with pytest.raises(Trouble, match="not this phone's"):
             at.do()
         assert at.technician.workshop.shop.vault.count() == 0
+
+
+def test_a_map_that_differs_from_an_earlier_backup_is_said(tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("back_up_module")
+        workshop, layout = at.technician.workshop, at.technician.workshop.catalogue.models["cedar_l"].layout(FaceWork.KIND)
+        own = at.module.memory
+        other = [value for dot in glass_map("another") for value in dot]
+        values = {f"dot_map_{n + 1}": tuple(other[140 * n : 140 * (n + 1)]) for n in range(6)}
+        at.module.memory = encode(layout, values, bytes.fromhex(own)).hex()
+        found = read_part(workshop.rig, workshop.catalogue, workshop.model(at.job), Context(), kind=FaceWork.KIND, socket="face")
+        keep_part(workshop.shop.vault, found, at.job, workshop.rig.programmer().hello(), "2026-01-02T03:04:05+00:00")
+        at.module.memory = own
+        at.do()
+        note = next(step.note for step in at.job.steps if step.action == "back_up_module")
+        assert "not the same map" in note
+        assert "B-00001 of 2026-01-02: the dots will tell which is right" in note
 
 
 def test_another_module_s_map_is_told_by_its_dots(tmp_path: Path) -> None:

@@ -31,14 +31,17 @@ def open_cards(driver: Driver) -> list[PartKind]:
 
 def test_parts_come_by_promise_and_by_hand_one_open_at_a_time(driver: Driver) -> None:
     driver.key(Qt.Key.Key_N, Qt.KeyboardModifier.ControlModifier)
-    driver.until(lambda: driver.desk.number == 10)
+    driver.until(lambda: driver.desk.number == 13)
     driver.idle()
     assert driver.job.ticket.parts == {}
     driver.click("promise_touch")
     assert set(driver.job.ticket.parts) == {PartKind.DISPLAY}
     assert open_cards(driver) == [PartKind.DISPLAY]
     driver.click("promise_face_unlock")
-    assert set(driver.job.ticket.parts) == {PartKind.DISPLAY, PartKind.SENSOR_FLEX}
+    assert set(driver.job.ticket.parts) == {PartKind.DISPLAY, PartKind.SENSOR_FLEX, PartKind.FACE_MODULE}
+    driver.click("face_module.card")
+    driver.click("face_module.off")
+    driver.click("display.card")
     assert open_cards(driver) == [PartKind.DISPLAY], "what is worked on stays open"
     driver.click("sensor_flex.card")
     assert open_cards(driver) == [PartKind.SENSOR_FLEX]

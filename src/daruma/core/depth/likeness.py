@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import cast
 
@@ -50,9 +51,16 @@ def similarity(one: Floats, other: Floats) -> Similarity:
 SAME_MAP = 1 / 8192  # rad: two readings of one map differ by no more than a step
 
 
-def same_map(one: Floats, other: Floats) -> bool:
-    """Return whether two maps are one and the same, dot by dot."""
-    return one.shape == other.shape and bool(np.abs(one - other).max(initial=0.0) <= SAME_MAP)
+def difference(one: Sequence[float], other: Sequence[float]) -> str:
+    """Return how two maps differ, each x, y of one dot after the other, tangents; empty where they are one and the same."""
+    if len(one) != len(other):
+        return "not the same number of dots"
+    mine, theirs = np.array(one).reshape(-1, 2), np.array(other).reshape(-1, 2)
+    if np.abs(mine - theirs).max(initial=0.0) <= SAME_MAP:
+        return ""
+    found = similarity(mine, theirs)
+    shift, turn, bent = float(np.hypot(*found.shift)), abs(found.turn), found.left**0.5
+    return f"not the same map (shifted {1000 * shift:.1f} mrad, turned {1000 * turn:.1f} mrad, bent {1000 * bent:.1f} mrad)"
 
 
 def plane_through(points: Floats) -> tuple[float, float, float]:

@@ -9,6 +9,7 @@ from functools import lru_cache
 import numpy as np
 
 from daruma.core.depth.fitting import Card
+from daruma.core.depth.likeness import plane_through
 from daruma.core.depth.proof import DotVerdict, judge
 from daruma.core.depth.view import Floats, View
 from daruma.core.face import DotFrame
@@ -30,6 +31,19 @@ def dot_sheet(frames: Mapping[int, Sequence[DotFrame]], rays: Sequence[float]) -
     """Return the sheet of frames by card and a map: x, y of each dot one after the other, tangents."""
     key = tuple((card, tuple(frames[card])) for card in sorted(frames))
     return _sheet(key, tuple(rays))
+
+
+def triangulated(sheet: DotSheet, card: int) -> float:
+    """Return a card's distance along the camera's axis, mm, by triangulating each dot and laying a plane through them.
+
+    It shares the pose with the fit, not its planes: a second way to the same figure.
+    """
+    fit = sheet.verdict.fit
+    assert fit is not None
+    mine = fit.matched[card]
+    depth = sheet.view.depths(mine.seen, sheet.rays[mine.dots], fit.pose)
+    across = sheet.view.tangents(mine.seen) * depth[:, None]
+    return plane_through(np.column_stack((across, depth)))[0]
 
 
 @lru_cache(maxsize=4)

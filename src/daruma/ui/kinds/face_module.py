@@ -59,6 +59,8 @@ class DotsPage(Page):
         return proof.summary if proof is not None else "Not measured yet: hold a flat matt card before the phone's top."
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
+        from daruma.core.depth.sheet import triangulated
+
         proof = evidence.job.proof(Function.FACE_UNLOCK)
         sheet: DotSheet | None = evidence.of_kinds.get(KEY)
         numbers = list(proof.numbers) if proof is not None else []
@@ -66,6 +68,7 @@ class DotsPage(Page):
         if sheet is not None and sheet.verdict.claim is not Claim.NOT_PROVEN:
             cards = zip(sheet.verdict.distances, sheet.verdict.tilts, strict=True)
             numbers += [(f"card {i + 1}", f"{d.value:.1f} ± {2 * d.u:.1f} mm, {tilt:.1f}°") for i, (d, tilt) in enumerate(cards)]
+            numbers.append(("by triangulation", f"{triangulated(sheet, 0):.1f} mm"))
             if sheet.verdict.hole_deg is not None:
                 numbers.append(("widest gap", f"{sheet.verdict.hole_deg:.1f}°"))
         return numbers

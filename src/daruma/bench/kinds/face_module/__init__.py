@@ -24,6 +24,7 @@ from daruma.core.kinds.face_module import KIND, FaceFacts, FaceTicket, FaceVal, 
 from daruma.core.known import board_identities
 from daruma.core.parts import IDENTITY_LABEL, Function, Identity
 from daruma.core.plan.actions import Action
+from daruma.core.records import Record
 from daruma.store.twice import keep_twice
 
 NEW = Holder(FaceWork, "extension", "fold_extension", "extension flex")
@@ -108,7 +109,19 @@ def _back_up(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, 
     serial = found.record.identity(Identity.PROJECTOR_SERIAL) or found.part.die
     file = keep_twice(doing.shop.second, backup, serial)
     work = replace(job.of(FaceWork), source=backup.ref, module=found.part.die, second=file)
-    return job.having(work), f"kept as {backup.name} and in the second place"
+    return job.having(work), f"kept as {backup.name} and in the second place{_against_earlier(doing, job, backup, found.record)}"
+
+
+def _against_earlier(doing: Doing, job: Job, backup: Backup, record: Record) -> str:
+    """Return how the map differs from one that was kept of this phone before; empty where it does not."""
+    from daruma.core.depth.likeness import difference  # brings NumPy, which is slow to import
+
+    kept = (other for other in doing.shop.vault.find(imei=job.ticket.imei) if other.content.part_kind == KIND.value)
+    for other in keeping.sound(doing.shop.vault, (each for each in kept if each.sha256 != backup.sha256)):
+        said = difference(map_of(record), map_of(keeping.record_of(other, doing.model(job))))
+        if said:
+            return f"; {said} as {other.name} of {other.content.taken[:10]}: the dots will tell which is right"
+    return ""
 
 
 def _activate(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
