@@ -15,7 +15,8 @@ _SURE = 0.95
 class LineTest:
     """Hold one test of a module on the programmer: ohms of its lines by name, the link chip, the power switch, its counter.
 
-    `through` says that it was tested through an extension flex; `counter` is how often it was activated.
+    `through` says that it was tested through an extension flex; `counter` is how often it was activated; `own_supply` that the
+    adapter brings the supply for that along.
     """
 
     lines: tuple[tuple[str, float, str], ...]
@@ -26,6 +27,7 @@ class LineTest:
     repaired: bool
     through: bool = False
     when: str = ""
+    own_supply: bool = False
 
     @property
     def normal(self) -> bool:
@@ -42,6 +44,10 @@ class LineTest:
         """Return why no extension flex can save it; empty where one can."""
         if self.repaired:
             return "the module was repaired before"
+        if self.lines and all(state == "open" for _, _, state in self.lines):
+            return "every line reads open: its flex is torn"
+        if self.lines and all(state == "abnormal" for _, _, state in self.lines):
+            return "every line leaks: dry it with the battery disconnected, then test again"
         return "" if self.link in ("fused", "intact") else f"its link chip reads {self.link}"
 
 

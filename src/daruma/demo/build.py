@@ -55,14 +55,14 @@ def build(folder: Path, now: datetime) -> World:
 
 
 @contextmanager
-def at_work(laying: Laying, shop: Shop, clock: Clock) -> Iterator[Technician]:
-    """Give a technician at a bench of stand-ins over a world, for as long as the block lasts."""
+def at_work(laying: Laying, shop: Shop, clock: Clock, patience: float = 1.0) -> Iterator[Technician]:
+    """Give a technician at a bench of stand-ins over a world, for as long as the block lasts; `patience` scales time-outs."""
     catalogue = load_catalogue()
     bench = Bench(laying.world, catalogue, mortal=False)
     with TemporaryDirectory(prefix="daruma") as folder:
         wires = bench.serve(Path(folder))
         hands = connect_hands(wires.pop("hands"))
-        rig = Rig(wires, settle=0.0)
+        rig = Rig(wires, patience, settle=0.0)
         try:
             yield Technician(Workshop(rig, shop, catalogue, hands), hands, clock)
         finally:

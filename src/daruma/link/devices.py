@@ -210,6 +210,7 @@ class Programmer(Driver):
                 int(number(answer["counter"])),
                 int(number(answer["revision"])),
                 flag(answer["repaired"]),
+                own_supply=flag(answer.get("own_supply", False)),
             )
         )
 
@@ -288,6 +289,15 @@ class PhoneLink(Driver):
         if not isinstance(data, bytes) or len(data) % 4 or len(data) > 4 * MOST_DOTS:
             raise DeviceFault("The phone gave dots that make no sense.", safe="Nothing was changed.", advice="Try again.")
         return tuple(int.from_bytes(data[at : at + 2], "big") / 64 for at in range(0, len(data), 2))
+
+    def face_warning(self) -> bool:
+        """Return whether the phone warns of its face unlock."""
+        answer = self._port.ask("phone.warning")
+        return read(lambda: flag(answer["warning"]))
+
+    def enrol(self) -> None:
+        """Make the phone enrol its owner's face anew."""
+        self._port.ask("phone.enrol")
 
     def try_unlock(self) -> bool:
         """Let the enrolled face unlock the phone once; return whether it did."""

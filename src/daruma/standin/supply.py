@@ -46,6 +46,8 @@ class SupplySim:
 
 def given(world: World) -> tuple[float, float]:
     """Return what the supply gives: volts, amperes."""
+    if world.own_supply:
+        return 19.0, IDLE + world.load_amperes
     if not world.supply_on:
         return 0.0, 0.0
     sags = any(armed.name == "supply_sags" for armed in world.faults.armed)

@@ -65,7 +65,7 @@ class World:
     `parts` are kept by their kinds, then by their dies. `events` is what really happened to parts, phones and the
     programmer, whoever knows of it: what a bench has written down can be compared with it. `drift` is the part by which
     each reading of the colorimeter is higher than the one before; `stray` the lux of the room that get into the light box;
-    `load_amperes` what the supply gives at the moment.
+    `load_amperes` what the supply gives at the moment; `own_supply` says that the programmer's adapter brings its own.
     """
 
     sockets: dict[str, str | None]
@@ -85,6 +85,7 @@ class World:
     supply_volts: float = 19.0
     supply_on: bool = False
     load_amperes: float = 0.0
+    own_supply: bool = False
     faults: Faults = field(default_factory=Faults)
     events: list[list[str]] = field(default_factory=list)
 

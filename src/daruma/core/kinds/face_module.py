@@ -64,7 +64,8 @@ class FaceTicket(PartTicket):
 @dataclass(frozen=True, slots=True)
 class FaceWork(PartWork):
     """Hold what was done with the module of a job: its own die, the file of its backup in the second place, its tests, volts and
-    amperes while it was activated, the dots that it threw, unlocks of so many tries.
+    amperes while it was activated, the dots that it threw, unlocks of so many tries, and
+    whether the phone still warns after a face was enrolled.
     """
 
     KIND: ClassVar[PartKind] = KIND
@@ -77,6 +78,7 @@ class FaceWork(PartWork):
     frames: tuple[DotFrame, ...] = ()
     unlocked: int = 0
     tried: int = 0
+    warns: bool = False
 
     def nameless(self) -> "FaceWork":
         return FaceWork(tests=self.tests, unlocked=self.unlocked, tried=self.tried)

@@ -53,6 +53,9 @@ class Module(Thing):
     repaired: bool = False
     mended: bool = False
     killed: bool = False
+    torn: bool = False
+    moist: bool = False
+    enrolled: bool = False
     card: float = 0.0
     tilt: list[float] = field(default_factory=lambda: [0.0, 0.0])
     steps: int = 0
@@ -81,7 +84,7 @@ def _module(world: World, part: Module | None) -> Module | None:
 def works(world: World, part: Module | None) -> bool:
     """Return whether the projector gets power and the link answers."""
     module = _module(world, part)
-    if part is None or module is None or module.killed or not (module.infrared and module.flood):
+    if part is None or module is None or module.killed or module.torn or module.moist or not (module.infrared and module.flood):
         return False
     if part.extension:
         return module.switch == "open" and module.link == "fused" and not module.repaired and part.folded == "right"
@@ -111,11 +114,11 @@ def _lines(world: World, part: Module) -> list[dict[str, Any]]:
     wrong = part.extension and part.folded != "right"
     found = []
     for name, ohms in zip(LINES, OHMS, strict=True):
-        if module is None or module.killed or wrong:
+        if module is None or module.killed or module.torn or wrong:
             found.append({"name": name, "ohms": 0.0, "state": "open"})
             continue
-        through = works(world, part) or name not in ("drive", "sense")
-        value = ohms * (1 + noise.gauss(0, 0.02)) * (1 if through else 90)
+        through = works(world, part) or (name not in ("drive", "sense") and not module.moist)
+        value = ohms * (1 + noise.gauss(0, 0.02)) * (1 if through else 0.2 if module.moist else 90)
         found.append({"name": name, "ohms": round(value, 2), "state": "normal" if through else "abnormal"})
     return found
 
@@ -132,6 +135,7 @@ def _test(world: World, part: Module, _: Mapping[str, Any]) -> dict[str, Any]:
         "counter": module.activations,
         "revision": 3,
         "repaired": module.repaired,
+        "own_supply": world.own_supply,
     }
 
 
@@ -210,14 +214,32 @@ def _thrown(module: Module, rays: Sequence[tuple[float, float]]) -> list[tuple[f
     return found
 
 
-def _unlock(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
-    """Try once to unlock with an enrolled face: a map that is not the module's own spoils the depth, so it mostly fails."""
+def _right(world: World, phone: Phone, model: Model) -> bool:
+    """Return whether the projector works with the map that is its own glass's."""
     part = world.fitted(phone, Module)
     module, told = _module(world, part), record_of(part, model)
-    holds = all(value for value in seen(world, phone, model).conditions.values())
-    right = module is not None and told is not None and dots_of(told) == list(glass_map(module.die))
+    holds = all(seen(world, phone, model).conditions.values())
+    return holds and module is not None and told is not None and dots_of(told) == list(glass_map(module.die))
+
+
+def _warning(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
+    """A phone warns until a face is enrolled; after that only where something is wrong."""
+    part = world.fitted(phone, Module)
+    return {"warning": part is None or not part.enrolled or not _right(world, phone, model)}
+
+
+def _enrol(world: World, phone: Phone, _: Model, __: Catalogue, ___: Mapping[str, Any]) -> dict[str, Any]:
+    part = world.fitted(phone, Module)
+    if part is not None:
+        part.enrolled = True
+    return {}
+
+
+def _unlock(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
+    """Try once to unlock with an enrolled face: a map that is not the module's own spoils the depth, so it mostly fails."""
+    holds = all(seen(world, phone, model).conditions.values())
     world.measured += 1
-    chance = (0.985 if right else 0.25) if holds else 0.0
+    chance = (0.985 if _right(world, phone, model) else 0.25) if holds else 0.0
     return {"unlocked": random.Random(f"{world.seed}/{phone.imei}/{world.measured}").random() < chance}
 
 
@@ -326,6 +348,6 @@ ROOM = StandinRoom(
     },
     sockets=(SOCKET, HOLDER),
     slips={"bridge_module": _ruin},
-    asked={"phone.face": _codes, "phone.dots": _dots, "phone.unlock": _unlock},
+    asked={"phone.face": _codes, "phone.dots": _dots, "phone.unlock": _unlock, "phone.warning": _warning, "phone.enrol": _enrol},
     tools={"face.test": _test, "face.activate": _activate, "face.step": _step},
 )

@@ -43,7 +43,7 @@ def activation_locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlo
         kept(evidence_of(backup), "Back up the dot map."),
         owner(evidence_of(backup), job.ticket.imei, model),
         Interlock("second", "Kept in the second place", twice, second, "Name a second place, then back up once more."),
-        *_supply(doing.rig),
+        *_supply(doing.rig, work.tests),
         firmware_of(bench.firmware, model),
         _unused(work.tests),
         settled(is_doubtful(doing.shop, seated)),
@@ -66,7 +66,9 @@ def _phone(doing: Doing, job: Job) -> tuple[Interlock, ...]:
     return phone_interlocks(evidence)
 
 
-def _supply(rig: Rig) -> tuple[Interlock, ...]:
+def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
+    if tests and tests[-1].own_supply:
+        return (Interlock("volts", "Supply at 19 V", True, "the adapter has its own supply"),)
     state: SupplyState | None = None
     with suppress(Trouble):
         state = rig.supply().state()

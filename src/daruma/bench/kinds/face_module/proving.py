@@ -28,8 +28,12 @@ def measure_face(doing: Doing, job: Job, context: Context, _: int) -> Job:
             context.report(0.6 * (card * FRAMES + frame) / (len(CARDS) * FRAMES), f"dots on the {where} card")
             frames.append(DotFrame(card, 0.0, phone.dots(card, frame)))
             context.sample(frames[-1])
+    context.report(0.65, "enrolling a face")
+    phone.enrol()
+    warns = phone.face_warning()
     unlocked, tried = _unlocks(doing, context)
-    return job.having(replace(job.of(FaceWork), frames=tuple(frames), unlocked=unlocked, tried=tried))
+    work = replace(job.of(FaceWork), frames=tuple(frames), unlocked=unlocked, tried=tried, warns=warns)
+    return job.having(work)
 
 
 def _unlocks(doing: Doing, context: Context) -> tuple[int, int]:
@@ -54,9 +58,12 @@ def prove_face(doing: Doing, job: Job, context: Context) -> Proof:
     opens = low >= CLAIM
     numbers = [("unlocks", f"{unlocked} of {tried}; at least {100 * low:.0f} % (95 %)")]
     said = [f"The enrolled face unlocks {unlocked} of {tried} times." if shown else "The phone shows no Face ID."]
-    straight = True
+    if work.warns:
+        said.append("The phone's warning stays after enrolling: it is no first-start warning.")
+    straight = not work.warns
     if KIND in job.ticket.parts and work.source:
-        straight, words, more = _dots(doing, job, work)
+        proven, words, more = _dots(doing, job, work)
+        straight = straight and proven
         said.insert(0, words)
         numbers = [*more, *numbers]
     return Proof(Function.FACE_UNLOCK, shown and opens and straight, " ".join(said), tuple(numbers), (), context.now())
