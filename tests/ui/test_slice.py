@@ -130,7 +130,7 @@ def test_a_failed_write_says_what_is_safe_and_the_plan_goes_on_from_there(driver
     driver.idle()
     driver.click("plan_main")
     driver.until(lambda: driver.step() == "read_new")
-    driver.until(lambda: driver.window.foot.store.text() == "vault: 11 backups")
+    driver.until(lambda: driver.window.foot.store.text() == "vault: 12 backups")
 
 
 def test_a_dark_interlock_keeps_the_button_from_being_held(driver: Driver) -> None:
@@ -209,7 +209,7 @@ def fault(driver: Driver, name: str) -> str:
 
 def test_entries_are_checked_as_they_are_typed_and_kept_at_once(driver: Driver, demo_folder: Path) -> None:
     driver.key(Qt.Key.Key_N, Qt.KeyboardModifier.ControlModifier)
-    driver.until(lambda: driver.desk.number == 10)
+    driver.until(lambda: driver.desk.number == 13)
     driver.idle()
     imei = line(driver, "imei")
     driver.bot.keyClicks(imei, "49015420323751")
@@ -225,7 +225,7 @@ def test_entries_are_checked_as_they_are_typed_and_kept_at_once(driver: Driver, 
     assert not driver.window.views[Stage.INTAKE].functions.main.text().startswith("Plan")
     driver.idle()
     with sqlite3.connect(demo_folder / "daruma.sqlite3") as connection:
-        body = connection.execute("SELECT body FROM jobs WHERE number = 10").fetchone()[0]
+        body = connection.execute("SELECT body FROM jobs WHERE number = 13").fetchone()[0]
     connection.close()
     assert "490154203237518" in body
     assert '"birch"' in body
@@ -286,12 +286,12 @@ def test_the_vault_in_the_shop(driver: Driver, tmp_path: Path) -> None:
     driver.click("open_shop")
     driver.idle()
     shop = driver.window.views.shop
-    assert shop.page(0).rows.rowCount() == 10
+    assert shop.page(0).rows.rowCount() == 11
     driver.bot.keyClicks(line(driver, "vault_search"), "damson_l")
     driver.idle()
     assert shop.page(0).rows.rowCount() == 2
     driver.click("vault_check")
-    driver.until(lambda: shop.page(0).note.text().startswith("10 backups checked"))
+    driver.until(lambda: shop.page(0).note.text().startswith("11 backups checked"))
     shop.page(0).export_to("B-00002", tmp_path)
     driver.until(lambda: shop.page(0).note.text().startswith("Exported"))
     exported = next(tmp_path.glob("*.json"))
