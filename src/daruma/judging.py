@@ -98,3 +98,139 @@ def dots(
         end(Trouble("--size is no size of a picture.", safe="Nothing was changed.", advice="Say it as 640x480."))
     verdict = judged(View(focal, centre, (int(size[0]), int(size[1])), baseline), cards, rays)
     say(dots_answer(verdict), dots_text(verdict), as_json=as_json)
+
+
+@judge.command()
+@click.argument("image", type=FILE)
+@as_json
+def sharpness(image: Path, as_json: bool) -> None:
+    """Judge the sharpness of the slanted edge in IMAGE: the frequency at which half the contrast is left."""
+    from daruma.core.optics.edge import EdgeFault
+    from daruma.core.optics.edge import sharpness as judged
+    from daruma.handover.optics import LARGEST_PICTURE, answer, figure, read_grey
+
+    try:
+        found = judged(read_grey(read_file(image, LARGEST_PICTURE), image.name))
+    except EdgeFault as error:
+        end(Trouble(f"{image.name}: {error}.", safe="Nothing was changed.", advice="Take a picture of one slanted edge."))
+        return
+    except Trouble as trouble:
+        end(trouble)
+        return
+    said = answer("sharpness", mtf50_cpp=figure(found.mtf50, found.u), edge_deg=found.edge_deg)
+    text = f"MTF50 {found.mtf50:.4f} cycles a pixel, standard uncertainty {found.u:.4f}; edge at {found.edge_deg:.2f} degrees"
+    say(said, text, as_json=as_json)
+
+
+@judge.command()
+@click.argument("corners", type=FILE)
+@click.argument("camera", type=FILE)
+@as_json
+def lens(corners: Path, camera: Path, as_json: bool) -> None:
+    """Judge a lens record: CORNERS of a chessboard (view,x,y,z,u,v) projected by CAMERA (an OpenCV YAML file)."""
+    from daruma.core.optics.lens import board_fits, rms_of_all
+    from daruma.handover.optics import LARGEST_CAMERA, answer, read_camera, read_corners
+    from daruma.handover.tabular import LARGEST
+
+    try:
+        views = read_corners(read_file(corners, LARGEST), corners.name)
+        found = board_fits(read_camera(read_file(camera, LARGEST_CAMERA), camera.name), views)
+    except ValueError as error:
+        end(Trouble(f"{corners.name}: {error}.", safe="Nothing was changed.", advice="Take more corners of that view."))
+        return
+    except Trouble as trouble:
+        end(trouble)
+        return
+    shown = [{"view": fit.view, "rms_px": fit.rms_px} for fit in found]
+    lines = [f"view {fit.view}: {fit.rms_px:.3f} px" for fit in found]
+    text = "\n".join([*lines, f"all: {rms_of_all(found):.3f} px"])
+    say(answer("lens", views=shown, rms_px=rms_of_all(found)), text, as_json=as_json)
+
+
+@judge.command("align")
+@click.argument("gyro", type=FILE)
+@click.argument("camera", type=FILE)
+@as_json
+def align_(gyro: Path, camera: Path, as_json: bool) -> None:
+    """Judge how a camera stands to its gyroscope: both as t,wx,wy,wz (s, rad/s)."""
+    from daruma.core.optics.align import align
+    from daruma.handover.optics import LARGEST_LOG, answer, figure, read_turning
+
+    try:
+        mine, theirs = (read_turning(read_file(path, LARGEST_LOG), path.name) for path in (gyro, camera))
+        found = align(mine, theirs)
+    except ValueError as error:
+        end(Trouble(f"{gyro.name}, {camera.name}: {error}.", safe="Nothing was changed.", advice="Turn the phone once more."))
+        return
+    except Trouble as trouble:
+        end(trouble)
+        return
+    said = answer(
+        "align",
+        rotation=found.rotation.tolist(),
+        rotation_u_deg=found.rotation_u_deg,
+        offset_ms=figure(1000 * found.offset, 1000 * found.offset_u),
+        bias=found.bias.tolist(),
+        bias_u=found.bias_u.tolist(),
+    )
+    rows = "\n".join("  ".join(f"{value:9.6f}" for value in row) for row in found.rotation)
+    late = f"the camera is {1000 * found.offset:.2f} ms late, standard uncertainty {1000 * found.offset_u:.2f}"
+    bias = "bias " + ", ".join(f"{value:.5f}" for value in found.bias) + " rad/s"
+    say(
+        said,
+        f"rotation, gyroscope = R camera, standard uncertainty {found.rotation_u_deg:.3f} degrees\n{rows}\n{late}\n{bias}",
+        as_json=as_json,
+    )
+
+
+@judge.command()
+@click.argument("log", type=FILE)
+@as_json
+def ring(log: Path, as_json: bool) -> None:
+    """Judge the ring-down of a haptic motor in LOG (t,a): resonance and damping."""
+    from daruma.core.haptic.ring import ring_down
+    from daruma.handover.optics import LARGEST_LOG, answer, figure, read_signal
+
+    try:
+        found = ring_down(*read_signal(read_file(log, LARGEST_LOG), log.name))
+    except ValueError as error:
+        end(Trouble(f"{log.name}: {error}.", safe="Nothing was changed.", advice="Let the motor tap once more."))
+        return
+    except Trouble as trouble:
+        end(trouble)
+        return
+    said = answer("ring", f0_hz=figure(found.f0_hz, found.f0_u), damping=figure(found.damping, found.damping_u))
+    text = (
+        f"resonance {found.f0_hz:.2f} Hz, standard uncertainty {found.f0_u:.2f}; "
+        f"damping {found.damping:.4f}, standard uncertainty {found.damping_u:.4f}"
+    )
+    say(said, text, as_json=as_json)
+
+
+@judge.command()
+@click.argument("words", metavar="WORD...", nargs=-1, required=True)
+@as_json
+def pd(words: tuple[str, ...], as_json: bool) -> None:
+    """Decode what a charger offers: Power Delivery objects as hexadecimal WORDs."""
+    from daruma.core.power.delivery import decode
+    from daruma.handover.optics import answer
+
+    found = []
+    for word in words:
+        try:
+            found.append(decode(int(word.removeprefix("0x").removeprefix("0X"), 16)))
+        except ValueError:
+            what = f"{word[:40]!r} is no 32-bit word in hexadecimal."
+            end(Trouble(what, safe="Nothing was changed.", advice="Give words such as 0001912C."))
+    keys = ("volts_min", "volts_max", "amperes", "amperes_20v", "watts")
+    objects = [
+        {
+            "word": f"{each.word:08X}",
+            "type": each.offer.value,
+            **{key: value for key in keys if (value := getattr(each, key)) is not None},
+            **({"range": each.range} if each.range else {}),
+            "flags": list(each.flags),
+        }
+        for each in found
+    ]
+    say(answer("pd", objects=objects), "\n".join(f"{each.word:08X}  {each.words}" for each in found), as_json=as_json)

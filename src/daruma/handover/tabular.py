@@ -34,10 +34,10 @@ class Table:
     cgats: bool
 
 
-def read_table(raw: bytes, name: str, most: int = MOST_ROWS) -> Table:
-    """Read a file's table of at most so many rows; raise MeasurementTrouble where it has none that can be used."""
-    if len(raw) > LARGEST:
-        raise trouble(name, "the file is larger than 10 MB")
+def read_table(raw: bytes, name: str, most: int = MOST_ROWS, largest: int = LARGEST) -> Table:
+    """Read a file's table of at most so many rows and bytes; raise MeasurementTrouble where it has none that can be used."""
+    if len(raw) > largest:
+        raise trouble(name, f"the file is larger than {largest >> 20} MB")
     try:
         text = raw.decode("utf-8-sig")
     except UnicodeDecodeError as error:

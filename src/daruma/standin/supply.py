@@ -26,7 +26,7 @@ class SupplySim:
 
     def _state(self, _: Mapping[str, Any]) -> dict[str, Any]:
         volts, amperes = given(self._world)
-        noise = self._world.noise()
+        noise = self._world.chance()
         measured = max(0.0, volts + noise.gauss(0, NOISE_VOLTS)), max(0.0, amperes + noise.gauss(0, NOISE_AMPERES))
         return {
             "kind": "dc",

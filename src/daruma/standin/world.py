@@ -79,6 +79,7 @@ class World:
     loose_chip: str | None = None
     seed: int = 1
     measured: int = 0
+    glances: int = 0
     drift: float = 1e-6
     stray: float = 0.0
     pace: float = 0.0
@@ -122,6 +123,11 @@ class World:
     def happened(self, what: str, thing: str, how: str) -> None:
         """Note what really happened."""
         self.events.append([what, thing, how])
+
+    def chance(self) -> random.Random:
+        """Return the generator of what is looked at, besides the colorimeter: how often that was does not change its noise."""
+        self.glances += 1
+        return random.Random(f"{self.seed}/glance {self.glances}")
 
     def noise(self) -> random.Random:
         """Return the generator of the next measurement: the same world gives the same noise."""

@@ -176,12 +176,11 @@ def _codes(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[s
     return {identity.value: found.carried[identity] or "" for identity in IDENTITIES}
 
 
-def _dots(world: World, phone: Phone, model: Model, _: Catalogue, args: Mapping[str, Any]) -> dict[str, Any]:
+def _dots(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
     """Return one frame's centroids: u, v in 1/64 px as unsigned 16-bit numbers."""
     part = world.fitted(phone, Module)
     module = _module(world, part)
-    noise = random.Random(f"{world.seed}/{phone.imei}/{args.get('frame', 0)}/{args.get('card', 0)}/{world.measured}")
-    world.measured += 1
+    noise = world.chance()
     if module is None or module.card <= 0:
         raise No("no", "no card is held before the phone")
     points: list[tuple[float, float]] = []
@@ -238,9 +237,8 @@ def _enrol(world: World, phone: Phone, _: Model, __: Catalogue, ___: Mapping[str
 def _unlock(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
     """Try once to unlock with an enrolled face: a map that is not the module's own spoils the depth, so it mostly fails."""
     holds = all(seen(world, phone, model).conditions.values())
-    world.measured += 1
     chance = (0.985 if _right(world, phone, model) else 0.25) if holds else 0.0
-    return {"unlocked": random.Random(f"{world.seed}/{phone.imei}/{world.measured}").random() < chance}
+    return {"unlocked": world.chance().random() < chance}
 
 
 # -- hands
@@ -326,7 +324,7 @@ def _ruin(hand: Hand) -> None:
 def _hold_card(distance: float) -> Any:
     def held(hand: Hand) -> None:
         module = _home(hand)
-        noise = hand.world.noise()
+        noise = hand.world.chance()
         module.card = distance + noise.gauss(0, 4)
         module.tilt = [math.radians(noise.uniform(-6, 6)), math.radians(noise.uniform(-6, 6))]
 

@@ -1,0 +1,1 @@
+"""Haptic motors: how they ring."""

@@ -1,0 +1,169 @@
+"""Sharpness from a slanted edge (ISO 12233): the edge is found row by row, projected along itself, and its spread transformed.
+
+For a Gaussian blur of standard deviation s the contrast at f cycles a pixel is exp(-2 pi^2 s^2 f^2): half of it at 0.18739 / s.
+The sampling of the profile in bins and its derivative lower the contrast by known factors, which are taken out.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from itertools import pairwise
+from math import atan, ceil, cos, degrees
+from typing import cast
+
+import numpy as np
+import numpy.typing as npt
+from scipy.fft import next_fast_len
+from scipy.ndimage import convolve1d
+from scipy.signal.windows import tukey
+
+Floats = npt.NDArray[np.float64]
+OVERSAMPLING = 4  # bins of the projected profile in a pixel
+HALF_WIDTH = 32.0  # px on each side of the edge that are looked at
+GAUSSIAN_MTF50 = 0.18739  # cycles a pixel times the standard deviation of a Gaussian blur, px
+_BLOCKS = 8  # parts of the edge whose scatter is the uncertainty
+_FEW_PARTS = 1.2  # Student's factor for the scatter of eight parts, over the normal one
+_LEAST_CONTRAST = 12.0  # standard deviations of the noise
+_STRAIGHTEST, _STEEPEST = 0.4, 25.0  # degrees from the pixels' own direction between which an edge can be used
+
+
+class EdgeFault(ValueError):
+    """Report a picture that holds no edge that can be used; its text says why."""
+
+
+@dataclass(frozen=True, slots=True)
+class EdgeLine:
+    """Hold an edge as x = a + b y in a picture whose edge is nearer to upright; `turned` says that the picture was turned for
+    that.
+    """
+
+    a: float
+    b: float
+    turned: bool
+
+    @property
+    def degrees(self) -> float:
+        """Return the angle between the edge and the pixels' own direction."""
+        return abs(degrees(atan(self.b)))
+
+
+@dataclass(frozen=True, slots=True)
+class Sharpness:
+    """Hold the frequency of half contrast, cycles a pixel, with its standard uncertainty; the edge's angle in degrees; the
+    contrast at each frequency.
+    """
+
+    mtf50: float
+    u: float
+    edge_deg: float
+    frequencies: tuple[float, ...] = ()
+    contrast: tuple[float, ...] = ()
+
+
+def sharpness(picture: Floats) -> Sharpness:
+    """Return how sharp the one edge of a grey picture (rows, columns) is; raise EdgeFault where none can be used."""
+    picture, line = upright(np.asarray(picture, dtype=np.float64))
+    whole, frequencies, contrast = _mtf(picture, line, 0, picture.shape[0])
+    rows = picture.shape[0]
+    edges = [round(rows * i / _BLOCKS) for i in range(_BLOCKS + 1)]
+    parts: list[float] = []
+    for first, last in pairwise(edges):
+        # a block must hold every phase of the edge against the pixels
+        if (last - first) * abs(line.b) >= 1.0:
+            parts.append(_mtf(picture, line, first, last)[0])
+    if len(parts) < 3:
+        edges = [0, rows // 3, 2 * rows // 3, rows]
+        parts = [_mtf(picture, line, first, last)[0] for first, last in pairwise(edges)]
+    scatter = _FEW_PARTS * float(np.std(parts, ddof=1)) / len(parts) ** 0.5
+    return Sharpness(whole, max(scatter, 0.002 * whole), line.degrees, tuple(frequencies), tuple(contrast))
+
+
+def upright(picture: Floats) -> tuple[Floats, EdgeLine]:
+    """Return the picture, turned if need be so that its edge is nearer to upright, and the edge."""
+    if picture.ndim != 2 or min(picture.shape) < 16:
+        raise EdgeFault("the picture is smaller than 16 pixels")
+    if not np.isfinite(picture).all():
+        raise EdgeFault("the picture has values that are no numbers")
+    across = float(np.abs(np.diff(picture.mean(axis=0))).max())
+    down = float(np.abs(np.diff(picture.mean(axis=1))).max())
+    turned = down > across
+    if turned:
+        picture = picture.T
+    return picture, _line(picture, turned=turned)
+
+
+def _line(picture: Floats, *, turned: bool) -> EdgeLine:
+    """Return the edge as a line through the centroids of each row's derivative."""
+    rows, columns = picture.shape
+    steep = np.abs(np.diff(picture, axis=1))
+    step = float(np.median(np.abs(np.median(picture[:, :4], axis=1) - np.median(picture[:, -4:], axis=1))))
+    noise = 1.4826 * float(np.median(np.abs(np.diff(picture[:, : max(4, columns // 8)], axis=1)))) / 2**0.5
+    if step <= 0 or step < _LEAST_CONTRAST * noise / 3:
+        raise EdgeFault("there is no edge between its two sides")
+    place = np.arange(columns - 1) + 0.5
+    smooth = convolve1d(steep, np.hanning(7) / np.hanning(7).sum(), axis=1, mode="constant")
+    centres = place[smooth.argmax(axis=1)]
+    line = np.polyfit(np.arange(rows), centres, 1)
+    for _ in range(4):
+        expected = np.polyval(line, np.arange(rows))
+        signed = np.diff(picture, axis=1) * np.sign(picture[:, -4:].mean() - picture[:, :4].mean())
+        near = np.abs(place[None, :] - expected[:, None]) < 10
+        weight = np.where(near, signed, 0.0)
+        total = weight.sum(axis=1)
+        good = total > 0.3 * step
+        if good.sum() < max(8, rows // 4):
+            raise EdgeFault("the edge does not run through the picture")
+        found = (weight * place).sum(axis=1)[good] / total[good]
+        line = np.polyfit(np.arange(rows)[good], found, 1)
+        off = found - np.polyval(line, np.arange(rows)[good])
+        keep = np.abs(off) < 3 * max(0.05, 1.4826 * float(np.median(np.abs(off))))
+        line = np.polyfit(np.arange(rows)[good][keep], found[keep], 1)
+    edge = EdgeLine(float(line[1]), float(line[0]), turned)
+    if edge.degrees < _STRAIGHTEST or rows * abs(edge.b) < 1:
+        raise EdgeFault("the edge runs along the pixels: slant it by about 5 degrees")
+    if edge.degrees > _STEEPEST:
+        raise EdgeFault(f"the edge is slanted by {edge.degrees:.0f} degrees: about 5 are wanted")
+    return edge
+
+
+def _mtf(picture: Floats, line: EdgeLine, first: int, last: int) -> tuple[float, Floats, Floats]:
+    """Return the frequency of half contrast of some rows, and frequencies with their contrast."""
+    part = picture[first:last]
+    across, down = np.arange(picture.shape[1]), np.arange(first, last)[:, None]
+    away = (across - line.a - line.b * down) * cos(atan(line.b))
+    reach = min(HALF_WIDTH, float(np.abs(away).max()))
+    inside = np.abs(away) < reach
+    away, grey = away[inside], part[inside]
+    count = 2 * ceil(reach * OVERSAMPLING)
+    place = np.floor((away + reach) * OVERSAMPLING).astype(np.intp)
+    place = np.clip(place, 0, count - 1)
+    values, times = np.bincount(place, grey, count), np.bincount(place, minlength=count)
+    mean_at = np.bincount(place, away, count)
+    filled = times > 0
+    profile = np.interp(np.arange(count), np.flatnonzero(filled), values[filled] / times[filled])
+    centre = np.interp(np.arange(count), np.flatnonzero(filled), mean_at[filled] / times[filled])
+    # where a bin's pixels lie on average is not always its middle
+    even = (np.arange(count) + 0.5) / OVERSAMPLING - reach
+    profile = np.interp(even, centre, profile)
+    spread = np.diff(profile)
+    middle = round(float((np.arange(len(spread)) * np.abs(spread)).sum() / max(np.abs(spread).sum(), 1e-12)))
+    half = min(middle, len(spread) - 1 - middle)
+    if half < OVERSAMPLING * 3:
+        raise EdgeFault("the edge lies too near to the picture's side")
+    windowed = spread[middle - half : middle + half + 1] * tukey(2 * half + 1, 0.5)
+    size = next_fast_len(8 * len(windowed))
+    contrast = np.abs(np.fft.rfft(windowed, size))
+    if contrast[0] <= 0:
+        raise EdgeFault("there is no contrast at the edge")
+    frequencies = np.fft.rfftfreq(size, 1 / OVERSAMPLING)
+    # the difference of neighbouring bins, the width of a bin
+    lowered = np.sinc(frequencies / OVERSAMPLING) ** 2
+    contrast = contrast / contrast[0] / np.maximum(lowered, 0.1)
+    below = np.flatnonzero(contrast < 0.5)
+    if not len(below) or below[0] == 0:
+        raise EdgeFault("the edge is sharper than the pixels can show")
+    high = int(below[0])
+    c0, c1 = contrast[high - 1], contrast[high]
+    half_at = frequencies[high - 1] + (frequencies[high] - frequencies[high - 1]) * (c0 - 0.5) / (c0 - c1)
+    shown = frequencies <= 1.0
+    return float(half_at), cast(Floats, frequencies[shown]), cast(Floats, contrast[shown])

@@ -1,0 +1,1 @@
+"""Power over the charging cable."""
