@@ -151,3 +151,13 @@ def test_pd() -> None:
     assert (programmable["type"], programmable["volts_min"], programmable["volts_max"]) == ("programmable", 3.3, 11)
     assert "no 32-bit word" in refused("pd", "zz")
     assert "no 32-bit word" in refused("pd", "123456789")
+
+
+def test_heat(tmp_path: Path) -> None:
+    t = np.arange(0, 200, 0.5)
+    log = table(tmp_path / "log.csv", "t,celsius", np.column_stack((t, 25 + 5 * np.minimum(t, 47))))
+    found = asked("heat", log, "--step", "reflow_lead_free")
+    assert found["format"] == "daruma-heat"
+    assert {each["limit"] for each in found["violations"]} >= {"ramp_up"}
+    assert found["violations"][0]["value"] == pytest.approx(5, abs=0.1)
+    assert "solder_chip" in refused("heat", log, "--step", "no such step")

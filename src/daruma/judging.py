@@ -234,3 +234,42 @@ def pd(words: tuple[str, ...], as_json: bool) -> None:
         for each in found
     ]
     say(answer("pd", objects=objects), "\n".join(f"{each.word:08X}  {each.words}" for each in found), as_json=as_json)
+
+
+@judge.command()
+@click.argument("log", type=FILE)
+@click.option("--step", "key", required=True, help="Step whose limits count; an unknown one lists them.")
+@as_json
+def heat(log: Path, key: str, as_json: bool) -> None:
+    """Judge a thermocouple's LOG (t,celsius) by the limits of a step: each that is broken, where and by how much."""
+    from daruma.catalogue.heat import heat_limits
+    from daruma.core.heat.trace import violations
+    from daruma.handover.optics import LARGEST_LOG, answer, read_heat
+
+    limits = heat_limits().get(key)
+    if limits is None:
+        what = f"There are no limits for a step {key[:40]!r}."
+        end(Trouble(what, safe="Nothing was changed.", advice=f"Steps are {', '.join(sorted(heat_limits()))}."))
+        return
+    try:
+        t, celsius = read_heat(read_file(log, LARGEST_LOG), log.name)
+        found = violations(t, celsius, limits)
+    except ValueError as error:
+        end(Trouble(f"{log.name}: {error}.", safe="Nothing was changed.", advice="Take the log once more."))
+        return
+    except Trouble as trouble:
+        end(trouble)
+        return
+    shown = [
+        {
+            "limit": each.limit.value,
+            "allowed": each.allowed,
+            "value": each.seen,
+            "unit": each.unit,
+            "start_s": each.start,
+            "end_s": each.end,
+        }
+        for each in found
+    ]
+    text = "\n".join(each.words for each in found) or f"Within the limits; hottest {celsius.max():.1f} °C."
+    say(answer("heat", step=key, peak_c=float(celsius.max()), violations=shown), text, as_json=as_json)

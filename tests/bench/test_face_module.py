@@ -324,6 +324,19 @@ def test_another_module_s_map_is_told_by_its_dots(tmp_path: Path) -> None:
         assert workshop.shop.jobs.get(job.number).of(FaceWork).frames == frames, "the dots are kept"
 
 
+def test_a_projector_without_light_is_told_from_a_wrong_map(tmp_path: Path) -> None:
+    """Every line is normal, and no dot is thrown."""
+    with bench(tmp_path) as at:
+        at.until("prove_face_unlock")
+        at.module.lightless = True
+        job = at.technician.workshop.prove_step(at.job, Function.FACE_UNLOCK, Context())
+        proof = job.proof(Function.FACE_UNLOCK)
+        assert proof is not None
+        assert not proof.proven
+        assert "the projector is dark" in proof.summary
+        assert "another module" not in proof.summary
+
+
 def random_run(at: Bench, rng: random.Random) -> None:
     """Work to the end with a fault now and then; what is left in doubt is settled, and planned again from there."""
     workshop, journal = at.technician.workshop, at.technician.workshop.shop.journal

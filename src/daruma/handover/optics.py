@@ -115,6 +115,13 @@ def read_signal(raw: bytes, name: str) -> tuple[Floats, Floats]:
     return values[:, 0], values[:, 1]
 
 
+def read_heat(raw: bytes, name: str) -> tuple[Floats, Floats]:
+    """Read a thermocouple's log: columns t (s) and celsius, or temp_c."""
+    head = raw[:1000].decode("utf-8", errors="replace").partition("\n")[0].lower()
+    values = _columns(raw, name, ("t", "temp_c" if "temp_c" in head and "celsius" not in head else "celsius"))
+    return values[:, 0], values[:, 1]
+
+
 def _columns(raw: bytes, name: str, wanted: tuple[str, ...]) -> Floats:
     table = read_table(raw, name, MOST_SAMPLES, LARGEST_LOG)
     _needs(table.columns, wanted, name)

@@ -36,8 +36,9 @@ NEAR, FAR = 300.0, 480.0  # mm: where the hands hold the card
 class Module(Thing):
     """Simulate a face module, or an extension flex (`under` is then the die of the module that it is folded on).
 
-    `switch` is the projector's power switch: closed, open or half; `link` its link chip: intact, fused or silent. `mended` says
-    that its lines are bridged by soldering, `folded` is how an extension is folded; `card` is where a card is held before it, mm.
+    `switch` is the projector's power switch: closed, open or half; `link` its link chip: intact, fused or silent. `mended`
+    says that its lines are bridged by soldering, `lightless` that its projector gives no light whatever its lines say.
+    `folded` is how an extension is folded; `card` is where a card is held before it, mm.
     """
 
     KIND: ClassVar[PartKind] = KIND
@@ -55,6 +56,7 @@ class Module(Thing):
     killed: bool = False
     torn: bool = False
     moist: bool = False
+    lightless: bool = False
     enrolled: bool = False
     card: float = 0.0
     tilt: list[float] = field(default_factory=lambda: [0.0, 0.0])
@@ -184,7 +186,7 @@ def _dots(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[st
     if module is None or module.card <= 0:
         raise No("no", "no card is held before the phone")
     points: list[tuple[float, float]] = []
-    if seen(world, phone, model).conditions[Condition.DOT_MAP_READABLE]:
+    if seen(world, phone, model).conditions[Condition.DOT_MAP_READABLE] and not module.lightless:
         points = [_noisy(noise, point) for point in _thrown(module, glass_map(module.die)) if noise.random() > MISSING]
         points += [(noise.uniform(0, SIZE[0]), noise.uniform(0, SIZE[1])) for _ in range(4)]
         noise.shuffle(points)
@@ -218,7 +220,13 @@ def _right(world: World, phone: Phone, model: Model) -> bool:
     part = world.fitted(phone, Module)
     module, told = _module(world, part), record_of(part, model)
     holds = all(seen(world, phone, model).conditions.values())
-    return holds and module is not None and told is not None and dots_of(told) == list(glass_map(module.die))
+    return (
+        holds
+        and module is not None
+        and not module.lightless
+        and told is not None
+        and dots_of(told) == list(glass_map(module.die))
+    )
 
 
 def _warning(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
