@@ -26,6 +26,7 @@ from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
 from daruma.demo.technician import Clock, Technician
 from daruma.standin.glass_map import glass_map
+from daruma.standin.kinds.display.panel import Panel
 from daruma.standin.kinds.face_module import Module
 from daruma.standin.world import Phone
 from daruma.store.shop import Shop
@@ -136,6 +137,23 @@ def test_whatever_the_wire_does_it_is_begun_once_and_known(fault: str, op: str, 
             assert at.module.switch == "open"
 
 
+def test_another_part_on_the_place_is_never_activated(tmp_path: Path) -> None:
+    """Not at the first try and not at the next: nothing that was seated since makes a part the one that was backed up."""
+    with bench(tmp_path) as at:
+        at.until("activate_module")
+        world = at.laying.world
+        stranger = replace(at.module, die="0123456789AB", switch="closed")
+        world.of(Module)[stranger.die] = stranger
+        for skip in range(3):
+            world.sockets["face"] = at.module.die
+            at.technician.hands.fault("wrong_part", op="sockets", skip=skip)
+            for _ in range(2):
+                with suppress(Trouble):
+                    at.do()
+            at.technician.hands.calm()
+        assert not [event for event in world.events if event[0] == "activate" and event[1] != at.module.die]
+
+
 def test_every_interlock_goes_dark_for_its_own_reason(tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("activate_module")
@@ -164,8 +182,11 @@ def test_every_interlock_goes_dark_for_its_own_reason(tmp_path: Path) -> None:
         tests = at.job.of(FaceWork).tests
         at.job = at.job.having(replace(at.job.of(FaceWork), tests=(replace(tests[-1], switch="open", counter=1),)))
         assert darkened() == {"counter"}
-        at.job = at.job.having(replace(at.job.of(FaceWork), tests=tests, module="another"))
-        assert darkened() == {"module"}
+        at.job = at.job.having(replace(at.job.of(FaceWork), tests=(replace(tests[-1], die="another"),)))
+        assert darkened() == {"counter"}, "a test says whose it is"
+        at.job = at.job.having(replace(at.job.of(FaceWork), tests=tests))
+        world.sockets["face"] = next(part.die for part in world.everything() if isinstance(part, Panel))
+        assert {"module", "counter"} <= darkened()
         world.firmware = "1.0"
         assert {"firmware", "module"} <= darkened()
 
@@ -374,6 +395,8 @@ def check(tmp_path: Path, seed: int) -> None:
         acts = [act for act in at.technician.workshop.shop.journal.acts_on(at.module.die) if act.kind is ActKind.ACTIVATE]
         assert at.begun() <= 1, seed
         assert bool(at.begun()) <= any(act.state is not ActState.NOT_SENT for act in acts), seed
+        others = [event for event in at.laying.world.events if event[0] == "activate" and event[1] != at.module.die]
+        assert not others, seed
         if at.begun():
             assert at.technician.workshop.shop.vault.count() >= 1
         assert at.technician.workshop.shop.check()[1] == ()

@@ -16,7 +16,7 @@ class LineTest:
     """Hold one test of a module on the programmer: ohms of its lines by name, the link chip, the power switch, its counter.
 
     `through` says that it was tested through an extension flex; `counter` is how often it was activated; `own_supply` that the
-    adapter brings the supply for that along.
+    adapter brings the supply for that along; `die` says which part was on the place.
     """
 
     lines: tuple[tuple[str, float, str], ...]
@@ -28,6 +28,7 @@ class LineTest:
     through: bool = False
     when: str = ""
     own_supply: bool = False
+    die: str = ""
 
     @property
     def normal(self) -> bool:

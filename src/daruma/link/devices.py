@@ -211,6 +211,7 @@ class Programmer(Driver):
                 int(number(answer["revision"])),
                 flag(answer["repaired"]),
                 own_supply=flag(answer.get("own_supply", False)),
+                die=die,
             )
         )
 

@@ -6,7 +6,7 @@ from collections.abc import Callable, Mapping
 from typing import Any
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.parts import Version
+from daruma.core.parts import PartKind, Version
 from daruma.standin.errors import No
 from daruma.standin.kinds import room, rooms
 from daruma.standin.kinds.room import Tool
@@ -41,7 +41,7 @@ class ProgrammerSim:
             "write.begin": self._begin,
             "write.page": self._page,
             "write.commit": self._commit,
-            **{op: self._at_part(op, asked) for room in rooms() for op, asked in room.tools.items()},
+            **{op: self._at_part(op, room.thing.KIND, asked) for room in rooms() for op, asked in room.tools.items()},
             "firmware.begin": self._firmware_begin,
             "firmware.step": self._firmware_step,
         }
@@ -118,12 +118,15 @@ class ProgrammerSim:
         if other is not None:
             self._world.sockets[socket] = other.die
 
-    def _at_part(self, op: str, asked: Tool) -> Handler:
+    def _at_part(self, op: str, kind: PartKind, asked: Tool) -> Handler:
         """Return what a kind of part lets the programmer do with it, besides reading and writing its memory."""
 
         def handled(args: Mapping[str, Any]) -> dict[str, Any]:
             time.sleep(self._world.pace)
-            return asked(self._world, self._meant(args, op), args)
+            part = self._meant(args, op)
+            if part.KIND is not kind:
+                raise No("part")
+            return asked(self._world, part, args)
 
         return handled
 

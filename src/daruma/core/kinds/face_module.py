@@ -63,15 +63,14 @@ class FaceTicket(PartTicket):
 
 @dataclass(frozen=True, slots=True)
 class FaceWork(PartWork):
-    """Hold what was done with the module of a job: its own die, the file of its backup in the second place, its tests, volts and
-    amperes while it was activated, the dots that it threw, unlocks of so many tries, and
-    whether the phone still warns after a face was enrolled.
+    """Hold what was done with the module of a job: the file of its backup in the second place, its tests, volts and amperes
+    while it was activated, the dots that it threw, unlocks of so many tries, and whether the phone still warns after a face
+    was enrolled.
     """
 
     KIND: ClassVar[PartKind] = KIND
     SERIES: ClassVar[tuple[str, ...]] = ("frames",)
 
-    module: str = ""
     second: str = ""
     tests: tuple[LineTest, ...] = ()
     trace: tuple[tuple[float, float], ...] = ()
@@ -81,7 +80,8 @@ class FaceWork(PartWork):
     warns: bool = False
 
     def nameless(self) -> "FaceWork":
-        return FaceWork(tests=self.tests, unlocked=self.unlocked, tried=self.tried)
+        nameless = tuple(replace(test, die="") for test in self.tests)
+        return FaceWork(tests=nameless, unlocked=self.unlocked, tried=self.tried)
 
 
 @dataclass(frozen=True, slots=True)

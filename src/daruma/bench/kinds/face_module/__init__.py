@@ -62,8 +62,7 @@ def _tested(doing: Doing, job: Job, context: Context, *, through: bool) -> tuple
         raise Trouble("No module answers on the programmer.", safe="Nothing was changed.", advice="Seat it again, then test.")
     test = replace(programmer.test_lines(SOCKET, seated.die), through=through, when=context.now())
     work = job.of(FaceWork)
-    module = work.module if through else seated.die
-    return doing.save(job.having(replace(work, module=module, tests=(*work.tests, test))), context), test
+    return doing.save(job.having(replace(work, tests=(*work.tests, test))), context), test
 
 
 def _test(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -108,7 +107,7 @@ def _back_up(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, 
     backup = keeping.keep_part(doing.shop.vault, found, job, doing.rig.programmer().hello(), context.now())
     serial = found.record.identity(Identity.PROJECTOR_SERIAL) or found.part.die
     file = keep_twice(doing.shop.second, backup, serial)
-    work = replace(job.of(FaceWork), source=backup.ref, module=found.part.die, second=file)
+    work = replace(job.of(FaceWork), source=backup.ref, second=file)
     return job.having(work), f"kept as {backup.name} and in the second place{_against_earlier(doing, job, backup, found.record)}"
 
 

@@ -30,7 +30,8 @@ def activation_locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlo
     work, model = job.of(FaceWork), doing.model(job)
     seated = bench.sockets.get(SOCKET)
     _, backup = source_of(doing.shop, model, work.source, KIND, doing.decoded)
-    own = seated is not None and bool(work.module) and seated.die == work.module
+    # whose map it is says the backup itself, which nothing that was seated since can have changed
+    own = seated is not None and backup is not None and seated.kind is KIND and seated.die == backup.content.die
     if seated is None:
         said = "no module answers on the programmer"
     else:
@@ -45,7 +46,7 @@ def activation_locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlo
         Interlock("second", "Kept in the second place", twice, second, "Name a second place, then back up once more."),
         *_supply(doing.rig, work.tests),
         firmware_of(bench.firmware, model),
-        _unused(work.tests),
+        _unused(work.tests, seated),
         settled(is_doubtful(doing.shop, seated)),
     )
 
@@ -83,11 +84,11 @@ def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
     )
 
 
-def _unused(tests: tuple[LineTest, ...]) -> Interlock:
-    newest = next((test for test in reversed(tests) if not test.through), None)
+def _unused(tests: tuple[LineTest, ...], seated: PartSelf | None) -> Interlock:
+    newest = next((test for test in reversed(tests) if not test.through and seated and test.die == seated.die), None)
     unused = newest is not None and not newest.activated and newest.counter == 0
     if newest is None:
-        said = "the module was not tested"
+        said = "the module that is seated was not tested"
     else:
         said = f"switch {newest.switch}, counter {newest.counter}"
     return Interlock("counter", "Module never activated", unused, said, "Use another module: this one's activation is spent.")
@@ -99,8 +100,6 @@ def activate(doing: Doing, job: Job, context: Context, lit: Callable[[], tuple[I
     if seated is None:
         raise Trouble("No module answers on the programmer.", safe="Nothing was sent.", advice="Seat the module, then try again.")
     work = job.of(FaceWork)
-    # which module it is on is known before anything is sent
-    job = doing.save(job.having(replace(work, module=seated.die)), context)
     intent = Intent(
         ActKind.ACTIVATE,
         job,
