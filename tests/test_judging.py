@@ -161,3 +161,19 @@ def test_heat(tmp_path: Path) -> None:
     assert {each["limit"] for each in found["violations"]} >= {"ramp_up"}
     assert found["violations"][0]["value"] == pytest.approx(5, abs=0.1)
     assert "solder_chip" in refused("heat", log, "--step", "no such step")
+
+
+def test_meter(tmp_path: Path) -> None:
+    t = np.arange(0.0, 600.0, 1.0)
+    a = np.where(t < 300, 0.0, 1.0)
+    path = table(tmp_path / "log.csv", "Time (s),Voltage (V),Current (A)", np.column_stack((t, 5.0 - 0.1 * a, a)))
+    found = asked("meter", path)
+    assert found["format"] == "daruma-meter"
+    assert found["samples"] == 600
+    assert found["charge_mAh"]["positive"]["value"] == pytest.approx(299.5 / 3.6)
+    assert found["charge_mAh"]["negative"] == {"value": 0.0, "u": 0.0}
+    assert [phase["kind"] for phase in found["phases"]] == ["nothing", "constant_current"]
+    assert found["steps"][0]["r_first_ohm"] == pytest.approx(-0.1)
+    assert found["gaps"] == []
+    assert "no columns that could be volts" in refused("meter", table(tmp_path / "no.csv", "t,q", np.zeros((3, 2))))
+    assert "there is no such file" in refused("meter", str(tmp_path / "gone.csv"))

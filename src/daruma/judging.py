@@ -4,13 +4,16 @@ import json
 import sys
 from collections.abc import Mapping
 from pathlib import Path
-from typing import Any
+from typing import TYPE_CHECKING, Any
 
 import click
 
 from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
 from daruma.core.plain import plain
+
+if TYPE_CHECKING:
+    from daruma.handover.meter_log import MeterLog
 
 FILE = click.Path(path_type=Path, dir_okay=False)
 as_json = click.option("--json", "as_json", is_flag=True, help="Answer as JSON.")
@@ -273,3 +276,30 @@ def heat(log: Path, key: str, as_json: bool) -> None:
     ]
     text = "\n".join(each.words for each in found) or f"Within the limits; hottest {celsius.max():.1f} °C."
     say(answer("heat", step=key, peak_c=float(celsius.max()), violations=shown), text, as_json=as_json)
+
+
+def read_meter(path: Path) -> "MeterLog":
+    """Return a meter's log; end with the trouble where it cannot be read."""
+    from daruma.handover.meter_log import read_log
+
+    try:
+        return read_log(path)
+    except OSError as error:
+        raise Trouble(
+            f"{path} cannot be read: {error.strerror or error}.", safe="Nothing was changed.", advice="Name a file that is there."
+        ) from error
+
+
+@judge.command()
+@click.argument("log", type=FILE)
+@as_json
+def meter(log: Path, as_json: bool) -> None:
+    """Judge a meter's LOG of volts and amperes: charge, energy, phases, steps, gaps; the columns are found by name and unit."""
+    from daruma.handover.meter_answer import meter_answer, meter_text
+
+    try:
+        found = meter_answer(read_meter(log))
+    except Trouble as trouble:
+        end(trouble)
+        return
+    say(found, meter_text(found), as_json=as_json)

@@ -33,8 +33,10 @@ class Limit(Enum):
 
 @dataclass(frozen=True, slots=True)
 class HeatLimits:
-    """Hold the limits of a step: slopes in K/s, temperatures in degrees Celsius, the time above one of them in s; None where there
-    is none. `part` is what the part beside it stands at most, `gap` the longest time without a reading.
+    """Hold the limits of a step; None where there is none.
+
+    Slopes are in K/s, temperatures in degrees Celsius, times above one of them in s. `part` is what the part beside it
+    stands at most, `gap` the longest time without a reading.
     """
 
     ramp: float | None = None
@@ -97,10 +99,9 @@ def slopes_of(t: Floats, celsius: Floats, window: float = WINDOW) -> Floats:
     first = np.searchsorted(t, t - window / 2, side="left")
     last = np.searchsorted(t, t + window / 2, side="right")
     # sums up to each reading give every window's line without a loop
-    shifted = t - t[0]
-    sums = [
-        np.concatenate(([0.0], np.cumsum(each))) for each in (np.ones(len(t)), shifted, celsius, shifted**2, shifted * celsius)
-    ]
+    since = t - t[0]
+    terms = (np.ones(len(t)), since, celsius, since**2, since * celsius)
+    sums = [np.concatenate(([0.0], np.cumsum(each))) for each in terms]
     n, sx, sy, sxx, sxy = (each[last] - each[first] for each in sums)
     spread = n * sxx - sx * sx
     good = (n >= _SHORTEST) & (spread > 1e-9)

@@ -1,0 +1,179 @@
+"""Which column of a meter's log is which: by name and unit, and by what its numbers can be where no name says it."""
+
+from __future__ import annotations
+
+import re
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from typing import TYPE_CHECKING
+
+import numpy as np
+
+from daruma.handover.tabular import trouble
+
+if TYPE_CHECKING:
+    from daruma.core.cell.log import Floats
+
+_HEAD_LINES = 60  # lines that may stand before the names of the columns
+_SAMPLE = 200  # lines that plausibility looks at
+_MOST_COLUMNS = 200
+
+
+def _words(text: str) -> frozenset[str]:
+    return frozenset(text.split())
+
+
+_TIME = _words("t time times seconds second sec secs elapsed timestamp date datetime uptime minutes hours")
+_VOLTS = _words("v volt volts voltage u vbus mv millivolts uv ucell vcell")
+_AMPS = _words("a amp amps ampere amperes current i ibus ma milliamps ua curr")
+_OTHERS = _words("ah mah wh mwh w mw watt watts power capacity energy charge ohm temp temperature c")
+_PLAIN = _words("voltage current volts amps")  # words that stand whatever else is said
+_TIME_UNITS = {
+    **dict.fromkeys(("us", "microseconds"), 1e-6),
+    **dict.fromkeys(("ms", "milliseconds"), 1e-3),
+    **dict.fromkeys(("s", "sec", "seconds"), 1.0),
+    **dict.fromkeys(("min", "minutes"), 60.0),
+    **dict.fromkeys(("h", "hours"), 3600.0),
+}
+
+
+@dataclass(frozen=True, slots=True)
+class Column:
+    """Hold which column was taken, and the unit that its values were taken to be in."""
+
+    name: str
+    unit: str
+    factor: float
+
+
+@dataclass(frozen=True, slots=True)
+class Head:
+    """Hold where the samples begin (lines before them), what separates the cells, whether decimals have commas, the names of
+    the columns and which of them are time, volts and amperes.
+    """
+
+    start: int
+    separator: str
+    comma: bool
+    names: tuple[str, ...]
+    places: Mapping[str, int]
+    width: int
+
+
+def head_of(text: str, name: str) -> Head:
+    """Return what the first lines of a log say; raise MeasurementTrouble where no volts and amperes are found."""
+    lines = text.splitlines()
+    start, separator, names = _head(lines, name)
+    body = lines[start : start + _SAMPLE]
+    comma = separator in ";\t" and any("," in line for line in body)
+    width = max([len(names), *(len(line.split(separator)) for line in body)])
+    if width > _MOST_COLUMNS:
+        raise trouble(name, f"it has more than {_MOST_COLUMNS} columns")
+    names = [*names, *("" for _ in range(width - len(names)))]
+    return Head(start, separator, comma, tuple(names), _places(names, body, separator, comma, name), width)
+
+
+def column_of(kind: str, name: str, values: Floats) -> Column:
+    """Return what a column's values were taken to be: seconds, volts or amperes, by its name, else by their size."""
+    if kind == "t":
+        return _time_column(name, float(values[0]))
+    return _unit(name, kind, values, 100.0 if kind == "v" else 50.0)
+
+
+def sign_of(name: str) -> float:
+    """Return the sign of the charging current where a column's name says it, else 0."""
+    tokens = set(_tokens(name))
+    if "positive" not in tokens or not tokens & {"charge", "discharge"}:
+        return 0.0
+    return -1.0 if "discharge" in tokens else 1.0
+
+
+def _head(lines: Sequence[str], name: str) -> tuple[int, str, list[str]]:
+    """Return where the samples begin, what separates the cells, and the names of the columns."""
+    for number, line in enumerate(lines[:_HEAD_LINES]):
+        for separator in ("\t", ";", ","):
+            cells = [cell.strip().strip('"') for cell in line.split(separator)]
+            if {"v", "a"} <= {_kind(cell) for cell in cells}:
+                return number + 1, separator, cells
+    for number, line in enumerate(lines[:_HEAD_LINES]):
+        for separator in ("\t", ";", ","):
+            cells = line.split(separator)
+            if len(cells) >= 2 and all(_number(cell, separator != ",") is not None for cell in cells[:3]):
+                return number, separator, [f"column {place + 1}" for place in range(len(cells))]
+    raise trouble(name, "no column of volts and none of amperes is named in it")
+
+
+def _tokens(cell: str) -> list[str]:
+    return [part for part in re.split(r"[^a-zµμ]+", cell.lower().replace("µ", "u").replace("μ", "u")) if part]
+
+
+def _kind(cell: str) -> str:
+    """Return what a column's name says that it holds: t, v, a, or nothing."""
+    tokens = _tokens(cell)
+    said = set(tokens)
+    if not tokens or (said & _OTHERS and not said & _PLAIN and tokens[0] not in ("i", "u")):
+        return ""
+    if tokens[0] in _TIME:
+        return "t"
+    for kind, known in (("v", _VOLTS), ("a", _AMPS)):
+        if tokens[0] in known or said & (known - {"v", "a", "i", "u"}):
+            return kind
+    return ""
+
+
+def _places(names: Sequence[str], lines: Sequence[str], separator: str, comma: bool, name: str) -> dict[str, int]:
+    places: dict[str, int] = {}
+    for place, cell in enumerate(names):
+        kind = _kind(cell)
+        if kind and kind not in places:
+            places[kind] = place
+    if {"v", "a"} <= set(places):
+        return places
+    rows = [[_number(cell, comma) for cell in line.split(separator)] for line in lines if line.strip()]
+    for place in range(len(names)):
+        found = np.array([row[place] for row in rows if place < len(row) and row[place] is not None], dtype=float)
+        kind = _plausible(found, places)
+        if kind and place not in places.values():
+            places[kind] = place
+    if not {"v", "a"} <= set(places):
+        raise trouble(name, "it has no columns that could be volts and amperes")
+    return places
+
+
+def _plausible(found: Floats, places: Mapping[str, int]) -> str:
+    """Return what a column without a name can be that none has been yet."""
+    if len(found) < 3:
+        return ""
+    if "t" not in places and (np.diff(found) > 0).all():
+        return "t"
+    if "v" not in places and 2.0 <= np.median(found) <= 60.0:
+        return "v"
+    return "a" if "a" not in places and np.abs(found).max() <= 20.0 else ""
+
+
+def _number(cell: str, comma: bool) -> float | None:
+    cell = cell.strip().strip('"')
+    try:
+        value = float(cell.replace(",", ".") if comma else cell)
+    except ValueError:
+        return None
+    return value if np.isfinite(value) else None
+
+
+def _time_column(cell: str, first: float) -> Column:
+    if first > 1e11:
+        return Column(cell, "ms since 1970", 1e-3)
+    if first > 1e8:
+        return Column(cell, "s since 1970", 1.0)
+    unit = next((token for token in reversed(_tokens(cell)) if token in _TIME_UNITS), "s")
+    return Column(cell, unit, _TIME_UNITS[unit])
+
+
+def _unit(cell: str, base: str, values: Floats, most: float) -> Column:
+    tokens = set(_tokens(cell))
+    for prefix, factor in (("m", 1e-3), ("u", 1e-6)):
+        if prefix + base in tokens or (prefix == "m" and "milli" in cell.lower()):
+            return Column(cell, prefix + base.upper(), factor)
+    if base in tokens or float(np.median(np.abs(values[:: max(1, len(values) // 100_000)]))) <= most:
+        return Column(cell, base.upper(), 1.0)
+    return Column(cell, f"m{base.upper()}, by its size", 1e-3)
