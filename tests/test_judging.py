@@ -1,6 +1,7 @@
 """Proofs asked at the command line: answers as JSON of a stated shape, errors that say what, what is safe, what next."""
 
 import json
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
@@ -11,6 +12,7 @@ from PIL import Image
 from scipy.spatial.transform import Rotation
 
 from daruma.cli import main
+from tests.core.cell.packs import carried_out, pack, samples_of
 from tests.core.depth import modules
 from tests.core.haptic.test_ring import free
 from tests.core.optics.test_align import sweep
@@ -177,3 +179,20 @@ def test_meter(tmp_path: Path) -> None:
     assert found["gaps"] == []
     assert "no columns that could be volts" in refused("meter", table(tmp_path / "no.csv", "t,q", np.zeros((3, 2))))
     assert "there is no such file" in refused("meter", str(tmp_path / "gone.csv"))
+
+
+def test_cell(tmp_path: Path) -> None:
+    station, test = pack(31)
+    assert station.cell is not None
+    outcome = carried_out(station, replace(test, whole=True))
+    log = samples_of(station)
+    path = table(tmp_path / "log.csv", "Time (s),Voltage (V),Current (A)", np.column_stack((log.t, log.v, log.a)))
+    found = asked("cell", path, "--rated", str(test.rated), "--chemistry", test.cell.key)
+    assert found["format"] == "daruma-cell"
+    assert abs(found["capacity_mAh"]["value"] - outcome.truth) < 3 * found["capacity_mAh"]["u"]
+    assert found["capacity_mAh"]["method"] == "full discharge"
+    assert found["may_write_percent"] <= 100 * outcome.truth / test.rated
+    assert found["full_cycles"] > 0.5
+    short = table(tmp_path / "short.csv", "t,v,a", np.column_stack((log.t, log.v, log.a))[:50])
+    assert "does not say what the cell holds" in refused("cell", short, "--rated", "3000")
+    assert "No chemistry is called stone" in refused("cell", path, "--rated", "3000", "--chemistry", "stone")

@@ -303,3 +303,24 @@ def meter(log: Path, as_json: bool) -> None:
         end(trouble)
         return
     say(found, meter_text(found), as_json=as_json)
+
+
+@judge.command()
+@click.argument("log", type=FILE)
+@click.option("--rated", type=click.FloatRange(1, 100_000), required=True, metavar="MAH", help="Rated capacity, mAh.")
+@click.option("--chemistry", metavar="KEY", help="Chemistry of the cell: lets rests say its state of charge.")
+@as_json
+def cell(log: Path, rated: float, chemistry: str | None, as_json: bool) -> None:
+    """Judge a cell by a LOG of its charging and discharging: capacity, health, what may be written of it."""
+    from daruma.catalogue.cells import chemistries
+    from daruma.handover.cell_answer import cell_answer, cell_text
+
+    try:
+        if chemistry is not None and chemistry not in chemistries():
+            known = ", ".join(chemistries())
+            raise Trouble(f"No chemistry is called {chemistry}.", safe="Nothing was changed.", advice=f"Name one of {known}.")
+        found = cell_answer(read_meter(log), rated, chemistries()[chemistry] if chemistry else None, log.name)
+    except Trouble as trouble:
+        end(trouble)
+        return
+    say(found, cell_text(found), as_json=as_json)

@@ -1,0 +1,173 @@
+"""The capacity of a cell from a log: what flowed between two states of charge that are known, and how well they are known.
+
+Capacity is what a cell gives from its full voltage to its empty one, both at rest: Q = (charge that flowed) / (s1 - s2). Where
+no chemistry is named, only a run from full to empty says it, and what flowed is the capacity at that current.
+"""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from enum import Enum
+
+import numpy as np
+
+from daruma.core.cell.chemistry import WARM, Chemistry
+from daruma.core.cell.log import GAIN, Floats, current_steps, offset_of
+from daruma.core.cell.rests import LEAST, rest_volts
+
+VOLTS = 0.002  # V, the meter's zero (standard uncertainty)
+_QUIET = 0.01  # of the largest current: less is a rest
+_SWING = 0.15  # of the charge: less between two rests says too little
+_FULL_SWING = 0.9  # of the charge: more is a full run
+_LOADED = 0.2  # of the voltage under load: standard uncertainty of its drop where no step was measured (ours)
+_AS_MEASURED = 0.003  # relative: what a run from full to empty differs by from one to the next (ours)
+_EMPTY, _FULL = 3.3, 4.0  # V: below, above them a run ends where no chemistry says so
+
+
+class Method(Enum):
+    """Name how a capacity was found."""
+
+    FULL = "full discharge"
+    RESTS = "two rests"
+    PRIOR = "origin alone"
+
+
+@dataclass(frozen=True, slots=True)
+class Capacity:
+    """Hold a capacity with its standard uncertainty, mAh, how it was found, and the part of the charge that it rests on."""
+
+    mah: float
+    u: float
+    method: Method
+    swing: float = 1.0
+
+    @property
+    def low(self) -> float:
+        """Return the lower end of the 95 % interval, mAh."""
+        return self.mah - 1.96 * self.u
+
+    @property
+    def high(self) -> float:
+        """Return the upper end of the 95 % interval, mAh."""
+        return self.mah + 1.96 * self.u
+
+
+@dataclass(frozen=True, slots=True)
+class Anchor:
+    """Hold a moment at which the state of charge is known: index of the sample, state, standard uncertainty of it without what
+    both ends share, and by how much the state rises with the meter's volts (1/V).
+    """
+
+    at: int
+    state: float
+    u: float
+    per_volt: float
+
+
+def best_capacity(t: Floats, v: Floats, a: Floats, cell: Chemistry | None, celsius: float = WARM) -> Capacity | None:
+    """Return the capacity that a log supports best: times (s), volts, amperes with charging positive; None where none does."""
+    flow, zero = flow_of(t, a)
+    if cell is None:
+        return _between_ends(t, v, flow, zero)
+    anchors = [*rests_of(t, v, a, cell, celsius), *_ends(t, v, a, cell, celsius)]
+    pairs = (capacity_between(t, flow, zero, one, two) for i, one in enumerate(anchors) for two in anchors[i + 1 :])
+    return min((each for each in pairs if each is not None), key=lambda each: each.u / each.mah, default=None)
+
+
+def capacity_between(t: Floats, flow: Floats, zero: float, one: Anchor, two: Anchor) -> Capacity | None:
+    """Return the capacity by two anchors; `flow` is the charge up to each sample, mAh, `zero` the zero's uncertainty, A."""
+    swing = abs(one.state - two.state)
+    moved = abs(float(flow[one.at] - flow[two.at]))
+    if swing < _SWING or not moved:
+        return None
+    lasted = abs(float(t[one.at] - t[two.at]))
+    # what the meter's zero and gain do to both states at once leaves only their difference
+    shared = VOLTS * (one.per_volt - two.per_volt)
+    states = float(np.sqrt(one.u**2 + two.u**2 + shared**2))
+    mah = moved / swing
+    u = mah * float(np.sqrt(GAIN**2 + (zero * lasted / 3.6 / moved) ** 2 + (states / swing) ** 2))
+    return Capacity(mah, u, Method.FULL if swing >= _FULL_SWING else Method.RESTS, swing)
+
+
+def rests_of(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float = WARM, least: float = LEAST) -> list[Anchor]:
+    """Return the rests of a log as anchors: their voltage is extrapolated to where it comes to rest."""
+    quiet = np.abs(a) <= max(_QUIET * float(np.abs(a).max(initial=0.0)), 1e-9)
+    edges = np.flatnonzero(np.diff(np.concatenate(([0], quiet.astype(np.int8), [0]))))
+    found = []
+    for start, end in zip(edges[::2].tolist(), edges[1::2].tolist(), strict=True):
+        if end - start < 6 or t[end - 1] - t[start] < least:
+            continue
+        rest = rest_volts(t[start + 1 : end], v[start + 1 : end])
+        found.append(anchor_of(end - 1, rest.volts, rest.u, cell, celsius))
+    return found
+
+
+def anchor_of(at: int, volts: float, u: float, cell: Chemistry, celsius: float = WARM) -> Anchor:
+    """Return an anchor from open-circuit volts with their own standard uncertainty, the cell's being added."""
+    state = float(cell.state(volts, celsius))
+    per_volt = 1.0 / cell.slope(state)
+    warm = cell.kelvin * 0.3 * abs(celsius - WARM)  # the cell's own coefficient is known to about a third (ours)
+    return Anchor(at, state, per_volt * float(np.sqrt(u**2 + cell.volts_u**2 + warm**2)), per_volt)
+
+
+def loaded_anchor(at: int, v: Floats, a: Floats, ohm: float, ohm_u: float, cell: Chemistry, celsius: float = WARM) -> Anchor:
+    """Return an anchor from a sample under load: its drop over the resistance is taken off."""
+    return anchor_of(at, float(v[at] - a[at] * ohm), abs(float(a[at])) * ohm_u, cell, celsius)
+
+
+def resistance_of(t: Floats, v: Floats, a: Floats, until: int | None = None) -> tuple[float, float] | None:
+    """Return the slow resistance of a log's newest steps and its standard uncertainty, ohm; None where it has no step."""
+    late = [step.late_ohm for step in current_steps(t[:until], v[:until], a[:until]) if step.late_ohm and step.late_ohm > 0]
+    if not late:
+        return None
+    newest = late[-3:]
+    return float(np.mean(newest)), max(float(np.std(newest)), 0.1 * float(np.mean(newest)))
+
+
+def flow_of(t: Floats, a: Floats) -> tuple[Floats, float]:
+    """Return the charge up to each sample, mAh, with the zero that the rests show taken off, and what is left of its doubt, A."""
+    zero = offset_of(a)
+    resting = np.abs(a) < max(_QUIET * float(np.abs(a).max(initial=0.0)), 1e-9)
+    found = 0.0
+    if resting.sum() >= 20:
+        found = float(np.mean(a[resting]))
+        if abs(found) > 5 * zero:
+            found = 0.0
+        else:
+            zero = max(float(np.std(a[resting])) / float(np.sqrt(resting.sum())), 0.1 * zero)
+    corrected = a - found
+    return np.concatenate(([0.0], np.cumsum(0.5 * np.diff(t) * (corrected[1:] + corrected[:-1])))) / 3.6, zero
+
+
+def _ends(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float) -> list[Anchor]:
+    """Return the anchors where a discharge came to the empty voltage, or a charge to the full one and a small current."""
+    drop = resistance_of(t, v, a)
+    largest = float(np.abs(a).max(initial=0.0))
+    found = []
+    low = int(np.argmin(v))
+    if v[low] <= cell.empty + 0.02 and a[low] < 0:
+        ohm, u = drop or (_LOADED * 0.5, _LOADED * 0.25)
+        found.append(loaded_anchor(low, v, a, ohm, u, cell, celsius))
+    full = np.flatnonzero((v >= cell.full - 0.02) & (a > 0) & (a < 0.12 * largest))
+    if len(full):
+        ohm, u = drop or (_LOADED * 0.5, _LOADED * 0.25)
+        found.append(loaded_anchor(int(full[-1]), v, a, ohm, u, cell, celsius))
+    return found
+
+
+def _between_ends(t: Floats, v: Floats, flow: Floats, zero: float) -> Capacity | None:
+    """Return what flowed from the fullest to the emptiest sample; None where the log does not go from full to empty."""
+    low = int(np.argmin(v))
+    before, after = v[: low + 1], v[low:]
+    if v[low] > _EMPTY or max(before.max(), after.max()) < _FULL:
+        return None
+    if before.max() >= _FULL:
+        one, two = int(np.argmax(flow[: low + 1])), low
+    else:
+        one, two = low, low + int(np.argmax(flow[low:]))
+    moved = abs(float(flow[two] - flow[one]))
+    if not moved:
+        return None
+    lasted = abs(float(t[two] - t[one]))
+    u = moved * float(np.sqrt(GAIN**2 + (zero * lasted / 3.6 / moved) ** 2 + _AS_MEASURED**2))
+    return Capacity(moved, u, Method.FULL)

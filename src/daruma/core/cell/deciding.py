@@ -1,0 +1,113 @@
+"""What is believed of a cell while its test grows, when enough is known, and what may be written of it."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+from enum import Enum
+from math import floor, hypot, sqrt
+
+from daruma.core.cell.capacity import Capacity, Method
+
+CLAIM = 80.0  # percent of the rated capacity that a shop hands out at least (common practice, no source)
+WANTED = 1.5  # percent of the rated capacity, standard uncertainty: better is not asked for (ours)
+_SURE = 1.96
+_CONTRADICTS = 3.0  # standard deviations that a measurement lies off what its origin let expect
+MOST_WRITTEN = 100
+
+
+class CellOrigin(Enum):
+    """Name where a cell comes from."""
+
+    NEW = "new"
+    USED = "used"
+    UNKNOWN = "unknown"
+
+
+ORIGIN_LABEL = {CellOrigin.NEW: "new, sealed", CellOrigin.USED: "used", CellOrigin.UNKNOWN: "not known"}
+# what is believed of a cell of an origin, percent of the rated capacity: mean and standard deviation (ours)
+_BELIEVED = {CellOrigin.NEW: (98.5, 2.5), CellOrigin.USED: (86.0, 9.0), CellOrigin.UNKNOWN: (84.0, 12.0)}
+
+
+class Decision(Enum):
+    """Name what a test has come to."""
+
+    OPEN = "goes on"
+    GOOD = "at least the claim"
+    POOR = "below the claim"
+    EXACT = "as exact as wanted"
+
+
+@dataclass(frozen=True, slots=True)
+class Belief:
+    """Hold what is believed of a cell: its capacity, and whether the measurement contradicts its origin."""
+
+    capacity: Capacity
+    contradicts: bool = False
+
+
+def prior_of(origin: CellOrigin, rated: float) -> Capacity:
+    """Return what is believed of a cell before it is measured; rated capacity in mAh."""
+    mean, sd = _BELIEVED[origin]
+    return Capacity(rated * mean / 100, rated * sd / 100, Method.PRIOR, 0.0)
+
+
+def belief(origin: CellOrigin, rated: float, measured: Capacity | None) -> Belief:
+    """Return the posterior of a normal prior and a measurement; one that lies far off stands alone, and says so."""
+    prior = prior_of(origin, rated)
+    if measured is None:
+        return Belief(prior)
+    if abs(measured.mah - prior.mah) > _CONTRADICTS * hypot(prior.u, measured.u):
+        return Belief(measured, contradicts=True)
+    one, two = 1 / prior.u**2, 1 / measured.u**2
+    return Belief(
+        Capacity((prior.mah * one + measured.mah * two) / (one + two), sqrt(1 / (one + two)), measured.method, measured.swing)
+    )
+
+
+def decided(capacity: Capacity, rated: float, claim: float = CLAIM, wanted: float = WANTED) -> Decision:
+    """Return whether enough is known: the claim (percent) is surely held or missed, with a guard band, or it is exact enough."""
+    if capacity.method is Method.PRIOR:
+        return Decision.OPEN
+    if capacity.low >= claim / 100 * rated:
+        return Decision.GOOD
+    if capacity.high < claim / 100 * rated:
+        return Decision.POOR
+    return Decision.EXACT if 100 * capacity.u <= wanted * rated else Decision.OPEN
+
+
+@dataclass(frozen=True, slots=True)
+class Writable:
+    """Hold the most percent of health that may be written, the least cycles, and why not more and not less."""
+
+    percent: int
+    cycles: int
+    why: str
+
+
+def writable(found: Belief, rated: float, origin: CellOrigin, gauge_cycles: int | None = None) -> Writable:
+    """Return what a measurement supports: health at most the lower end of its 95 % interval, rounded down.
+
+    Cycles are never below what the cell's own gauge said; 0 is for a cell whose origin says new, not contradicted.
+    """
+    capacity = found.capacity
+    if capacity.method is Method.PRIOR:
+        return Writable(0, gauge_cycles or 0, "Nothing was measured: no figure may be written.")
+    percent = max(0, min(MOST_WRITTEN, floor(100 * capacity.low / rated)))
+    why = f"{percent} % is the lower end of the 95 % interval, rounded down: {capacity.mah:.0f} ± {_SURE * capacity.u:.0f} mAh"
+    why += f" of {rated:.0f}."
+    if found.contradicts:
+        why += f" The measurement contradicts the origin ({ORIGIN_LABEL[origin]})."
+    return Writable(percent, gauge_cycles or 0, why)
+
+
+def refused(percent: float, cycles: int, allowed: Writable, origin: CellOrigin, *, contradicts: bool) -> tuple[str, ...]:
+    """Return why figures may not be written; nothing where they may."""
+    reasons = []
+    if percent > allowed.percent:
+        reasons.append(f"Health {percent:g} % is more than the measurement supports. {allowed.why}")
+    if cycles < allowed.cycles:
+        reasons.append(f"{cycles} cycles are fewer than the {allowed.cycles} that the cell's own gauge counted.")
+    if not cycles and not allowed.cycles and (origin is not CellOrigin.NEW or contradicts):
+        said = "the measurement contradicts it" if contradicts else f"its origin is {ORIGIN_LABEL[origin]}"
+        reasons.append(f"0 cycles are for a new cell: {said}.")
+    return tuple(reasons)

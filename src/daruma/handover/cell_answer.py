@@ -1,0 +1,53 @@
+"""What a log says of a cell: its capacity, its health by a rated capacity, what may be written, as JSON data and as text."""
+
+from __future__ import annotations
+
+from math import floor
+from typing import Any
+
+from daruma.core.cell.capacity import best_capacity
+from daruma.core.cell.chemistry import Chemistry
+from daruma.core.cell.deciding import Belief, CellOrigin, writable
+from daruma.core.cell.log import totals
+from daruma.core.cell.phases import charging_sign
+from daruma.core.errors import Trouble
+from daruma.handover.meter_log import MeterLog
+
+
+def cell_answer(log: MeterLog, rated: float, cell: Chemistry | None, name: str) -> dict[str, Any]:
+    """Return a cell's judgement by its log alone, no origin believed; raise Trouble where the log supports none."""
+    a = charging_sign(log.t, log.v, log.a, log.sign) * log.a
+    found = best_capacity(log.t, log.v, a, cell)
+    if found is None:
+        said = "no rests far enough apart, and no full discharge" if cell else "no full discharge"
+        raise Trouble(
+            f"{name} does not say what the cell holds: it has {said}.",
+            safe="Nothing was changed.",
+            advice="Discharge it from full to empty, or name its chemistry and rest it before and after a part of it.",
+        )
+    whole = totals(log.t, log.v, log.a)
+    throughput = whole.charge_positive.value + whole.charge_negative.value
+    allowed = writable(Belief(found), rated, CellOrigin.UNKNOWN)
+    return {
+        "format": "daruma-cell",
+        "version": 1,
+        "capacity_mAh": {"value": found.mah, "u": found.u, "method": found.method.value},
+        "health_percent": {"value": 100 * found.mah / rated, "u": 100 * found.u / rated},
+        "swing_percent": floor(1000 * found.swing) / 10,
+        "full_cycles": throughput / (2 * found.mah),
+        "may_write_percent": allowed.percent,
+        "why": allowed.why,
+    }
+
+
+def cell_text(found: dict[str, Any]) -> str:
+    """Return a judgement in lines of text."""
+    capacity, health = found["capacity_mAh"], found["health_percent"]
+    return "\n".join(
+        (
+            f"{capacity['value']:.1f} mAh, standard uncertainty {capacity['u']:.1f} ({capacity['method']})",
+            f"{health['value']:.1f} % of the rated capacity, standard uncertainty {health['u']:.1f}",
+            f"{found['full_cycles']:.3f} equivalent full cycles in the log",
+            f"May be written: {found['may_write_percent']} %. {found['why']}",
+        )
+    )
