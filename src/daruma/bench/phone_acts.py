@@ -1,4 +1,4 @@
-"""Acts that change what the phone's board expects: unbinding it, letting it finish its display."""
+"""Acts that change what the phone's board expects: unbinding it, letting it finish a part."""
 
 from daruma.bench.acting import Found, Intent, act
 from daruma.bench.context import Context
@@ -44,11 +44,11 @@ def unbind(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> No
     act(shop.journal, intent, context, lambda sent: rig.phone().unbind(sent.now), lambda: is_unbound(rig))
 
 
-def finish(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> PartStatus:
-    """Let the phone finish its display; return what the parts page then says. Raises as `unbind` does."""
+def finish(rig: Rig, shop: Shop, model: Model, job: Job, context: Context, part: PartKind = PartKind.DISPLAY) -> PartStatus:
+    """Let the phone finish a part; return what the parts page then says. Raises as `unbind` does."""
     locks = phone_locks(rig, shop, model, job, ActKind.FINISH)
     intent = _intent(ActKind.FINISH, job, locks)
-    return act(shop.journal, intent, context, lambda sent: rig.phone().finish(sent.now), lambda: is_finished(rig))
+    return act(shop.journal, intent, context, lambda sent: rig.phone().finish(sent.now, part), lambda: is_finished(rig, part))
 
 
 def is_unbound(rig: Rig) -> Found[None]:
@@ -58,10 +58,10 @@ def is_unbound(rig: Rig) -> Found[None]:
     return Found(free, "codes readable" if free else "codes hidden", None, "the board is unbound", untouched=not free)
 
 
-def is_finished(rig: Rig) -> Found[PartStatus]:
-    """Look at the parts page: without a notice and with a word for the display it is finished."""
+def is_finished(rig: Rig, part: PartKind = PartKind.DISPLAY) -> Found[PartStatus]:
+    """Look at the parts page: without a notice and with a word for the part it is finished."""
     _asked(rig)
-    entry = next((entry for entry in rig.phone().parts_page() if entry.part is PartKind.DISPLAY), None)
+    entry = next((entry for entry in rig.phone().parts_page() if entry.part is part), None)
     status = entry.status if entry else PartStatus.UNKNOWN
     done = entry is not None and not entry.notice
     return Found(done, f"parts page: {status.value}", status, f"the parts page says {status.value}", untouched=not done)

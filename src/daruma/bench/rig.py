@@ -9,6 +9,7 @@ from daruma.link.devices import Colorimeter, DeviceSelf, Driver, PhoneLink, Prog
 from daruma.link.discovery import connect
 from daruma.link.errors import DeviceGone, Refused
 from daruma.link.port import LinkHealth
+from daruma.link.station import Station
 
 
 @dataclass(slots=True)
@@ -48,6 +49,12 @@ class Rig:
         """Return the supply; raise LinkError where none answers."""
         driver = self._driver("supply")
         assert isinstance(driver, Supply)
+        return driver
+
+    def station(self) -> Station:
+        """Return the cell station; raise LinkError where none answers."""
+        driver = self._driver("station")
+        assert isinstance(driver, Station)
         return driver
 
     def drop(self, kind: str) -> None:

@@ -10,9 +10,10 @@ from daruma.bench.reading import read_image
 from daruma.bench.rig import Rig
 from daruma.core.acts import Act, ActKind, ActState, phone_of, what, where
 from daruma.core.errors import Trouble
-from daruma.core.job import Job
+from daruma.core.job import Job, StepState
+from daruma.core.kinds import trait
 from daruma.core.model import Model
-from daruma.core.parts import Version
+from daruma.core.parts import PartKind, Version
 from daruma.link.errors import LinkError
 from daruma.store.shop import Shop
 
@@ -68,12 +69,19 @@ def _look(rig: Rig, model: Model, act: Act, job: Job, context: Context) -> Found
             return Found(done, str(said.firmware), None, f"the programmer has firmware {said.firmware}", untouched=not done)
         case ActKind.UNBIND | ActKind.FINISH:
             _same(phone_of(job.uid) if rig.phone().state().imei == job.ticket.imei else "another phone", act)
-            seen = is_unbound(rig) if act.kind is ActKind.UNBIND else is_finished(rig)
+            seen = is_unbound(rig) if act.kind is ActKind.UNBIND else is_finished(rig, _finishing(job))
             words = seen.words if seen.as_meant else f"not done, {seen.told}"
             return Found(seen.as_meant, seen.told, None, words, seen.untouched)
-        case ActKind.ACTIVATE:
+        case ActKind.ACTIVATE | ActKind.ENABLE:
             # whether it opened cannot be seen from outside: begun is spent
             return Found(False, "", None, "begun, so it counts as spent")
+
+
+def _finishing(job: Job) -> PartKind:
+    """Return the part that a job's phone was to finish: that of the step which is not done."""
+    steps = [(step.state, trait(step.action)) for step in job.steps]
+    parts = [its.part for state, its in steps if its.act is ActKind.FINISH and state is not StepState.DONE]
+    return next((part for part in parts if part is not None), PartKind.DISPLAY)
 
 
 def _carried(rig: Rig, model: Model, act: Act, context: Context) -> Found[object]:

@@ -179,6 +179,8 @@ class ModelFile(Strict):
     face_module: bool
     face_plate: bool = False
     face_fold: FoldFile | None = None
+    cell_rated: Annotated[float, Field(ge=0, le=50_000)] = 0.0
+    cell_chemistry: Annotated[str, Field(max_length=40)] = ""
     finishing_since: VersionText | None = None
     ambient_white_needs_front_camera: bool = False
     reflash_after_camera: bool = False

@@ -12,9 +12,10 @@ class ActKind(Enum):
     UNBIND = "unbind"
     FINISH = "finish"
     ACTIVATE = "activate"
+    ENABLE = "enable"
 
 
-ONCE = frozenset({ActKind.ACTIVATE})
+ONCE = frozenset({ActKind.ACTIVATE, ActKind.ENABLE})
 
 
 class ActState(Enum):
@@ -78,7 +79,8 @@ def what(act: Act) -> str:
         ActKind.WRITE: f"a write to …{act.die[-6:]}",
         ActKind.FIRMWARE: f"a firmware update of programmer {act.die}",
         ActKind.UNBIND: f"unbinding the {_thing(act)}",
-        ActKind.FINISH: f"finishing the display of the {_thing(act)}",
+        ActKind.FINISH: f"finishing a part of the {_thing(act)}",
+        ActKind.ENABLE: f"activating the data flex …{act.die[-6:]}",
         ActKind.ACTIVATE: f"the activation of …{act.die[-6:]}",
     }
     return things[act.kind]

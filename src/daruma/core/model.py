@@ -47,6 +47,7 @@ class Model:
     """Hold everything a route depends on for one phone model.
 
     `face_plate` says that a plate of the face module's shield is in the way of an extension flex, `face_fold` how that is folded.
+    `cell_rated` is the battery's rated capacity, mAh, `cell_chemistry` the key of its chemistry.
     """
 
     key: str
@@ -75,6 +76,8 @@ class Model:
     unbind_on_phone: tuple[Version, Version] | None = None
     face_plate: bool = False
     face_fold: FoldSpec | None = None
+    cell_rated: float = 0.0
+    cell_chemistry: str = ""
 
     def era(self, system: Version) -> Era:
         """Return the era a system version falls in; the earliest one for older versions."""

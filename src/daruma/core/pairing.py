@@ -22,6 +22,7 @@ class Condition(Enum):
     DISPLAY_FINISHED = "display_finished"
     DOT_MAP_READABLE = "dot_map_readable"
     LINK_LINES_NORMAL = "link_lines_normal"
+    CELL_SOUND = "cell_sound"
     GAUGE_ANSWERS = "gauge_answers"
     BATTERY_FINISHED = "battery_finished"
     FLASHED_AFTER_SWAP = "flashed_after_swap"
@@ -37,6 +38,7 @@ CONDITION_TEXT = {
     Condition.DISPLAY_FINISHED: ("the phone has finished this display", "the phone has not finished this display"),
     Condition.DOT_MAP_READABLE: ("the dot map can be read", "the dot map cannot be read"),
     Condition.LINK_LINES_NORMAL: ("the link lines read normal", "a link line reads abnormal"),
+    Condition.CELL_SOUND: ("the cell holds its charge", "the cell is worn"),
     Condition.GAUGE_ANSWERS: ("the gauge authenticates", "the gauge does not authenticate"),
     Condition.BATTERY_FINISHED: ("the phone has finished this battery", "the phone has not finished this battery"),
     Condition.FLASHED_AFTER_SWAP: ("the system was flashed after the swap", "the system was not flashed after the swap"),
@@ -52,6 +54,7 @@ CONDITION_PART = {
     Condition.SENSOR_FLEX_SOUND: PartKind.SENSOR_FLEX,
     Condition.DOT_MAP_READABLE: PartKind.FACE_MODULE,
     Condition.LINK_LINES_NORMAL: PartKind.FACE_MODULE,
+    Condition.CELL_SOUND: PartKind.BATTERY,
     Condition.GAUGE_ANSWERS: PartKind.BATTERY,
     Condition.BATTERY_FINISHED: PartKind.BATTERY,
     Condition.FLASHED_AFTER_SWAP: PartKind.FRONT_CAMERA,
@@ -183,6 +186,7 @@ _FIXED = {
             (Condition.DOT_MAP_READABLE, Condition.LINK_LINES_NORMAL, Condition.SENSOR_FLEX_SOUND),
         ),
     ),
+    Function.BATTERY_RUNS: (Alternative(conditions=(Condition.CELL_SOUND,)),),
     Function.BATTERY_HEALTH: _BATTERY,
     Function.NO_BATTERY_NOTICE: _BATTERY,
     Function.REAR_CAMERA_FINISHED: (Alternative((Identity.REAR_CAMERA_SERIAL,), (Condition.SWEEP_DONE,)),),

@@ -109,6 +109,7 @@ class Function(Enum):
     NO_DISPLAY_NOTICE = "no_display_notice"
     TOUCH = "touch"
     FACE_UNLOCK = "face_unlock"
+    BATTERY_RUNS = "battery_runs"
     BATTERY_HEALTH = "battery_health"
     NO_BATTERY_NOTICE = "no_battery_notice"
     FRONT_CAMERA = "front_camera"

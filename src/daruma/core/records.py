@@ -31,6 +31,7 @@ class Encoding(Enum):
     HEX = "hex"
     UINT = "uint"
     FIXED = "fixed"
+    PACKED_DATE = "packed-date"
 
 
 class FieldRole(Enum):
@@ -46,7 +47,8 @@ class FieldSpec:
     """Declare one field: where it lies, how it is read, what it means.
 
     `length` is the field's bytes in all; `count` elements share them. FIXED values are two's complement (when
-    `signed`) integers divided by 2**`fraction_bits`.
+    `signed`) integers divided by 2**`fraction_bits`. PACKED_DATE is that of the Smart Battery Data Specification 1.1: day in
+    bits 4 to 0, month in bits 8 to 5, years since 1980 in bits 15 to 9.
     """
 
     name: str
@@ -283,6 +285,9 @@ def _read(spec: FieldSpec, raw: bytes) -> FieldValue:
             scale = 1 << spec.fraction_bits
             numbers = tuple(item / scale for item in _integers(spec, raw))
             return numbers[0] if spec.count == 1 else numbers
+        case Encoding.PACKED_DATE:
+            (word,) = _integers(spec, raw)
+            return f"{1980 + (word >> 9):04d}-{word >> 5 & 15:02d}-{word & 31:02d}"
 
 
 def _scalar_or_tuple(spec: FieldSpec, items: tuple[int, ...]) -> int | tuple[int, ...]:
@@ -314,6 +319,11 @@ def _pack(spec: FieldSpec, value: FieldValue) -> bytes:
             return str(value).encode("ascii").ljust(spec.length, b"\x00")
         case Encoding.HEX:
             return bytes.fromhex(str(value))
+        case Encoding.PACKED_DATE:
+            year, month, day = map(int, str(value).split("-"))
+            if not (1980 <= year < 2108 and 0 <= month < 16 and 0 <= day < 32):
+                raise ValueError("years are 1980 to 2107")
+            return (year - 1980 << 9 | month << 5 | day).to_bytes(spec.length, spec.byte_order)
         case Encoding.UINT | Encoding.FIXED:
             items = value if isinstance(value, tuple) else (value,)
             if len(items) != spec.count:

@@ -17,12 +17,10 @@ ALPHABET = "0123456789ABCDEFGHJKLMNPQRSTUVWXYZ"
 _AS_THEY_ARE = {
     Condition.DOT_MAP_READABLE: True,
     Condition.LINK_LINES_NORMAL: True,
-    Condition.GAUGE_ANSWERS: True,
     Condition.FLASHED_AFTER_SWAP: True,
     Condition.SWEEP_DONE: True,
     Condition.MOTOR_SOUND: True,
     Condition.DISPLAY_FINISHED: False,
-    Condition.BATTERY_FINISHED: False,
 }
 
 

@@ -43,6 +43,7 @@ class BenchEntry(Strict):
     """What the bench owns and has at hand."""
 
     hot_air: bool = True
+    welder: bool = True
     grinder: bool = True
     memory_sockets: tuple[Text, ...] = ("BGA110", "BGA315")
     ear_adapter: bool = True

@@ -119,6 +119,11 @@ class Driver:
         )
 
     @property
+    def port(self) -> Port:
+        """Return the port, for what single kinds of parts ask of the device."""
+        return self._port
+
+    @property
     def health(self) -> LinkHealth:
         """Return how the link has done lately."""
         return self._port.health
@@ -264,10 +269,11 @@ class PhoneLink(Driver):
         sending()
         self._port.ask("phone.unbind", repeatable=False)
 
-    def finish(self, sending: Callable[[], None] = _nothing) -> PartStatus:
-        """Let the phone finish its display; return what the parts page says of it then. Refused gives the reason."""
+    def finish(self, sending: Callable[[], None] = _nothing, part: PartKind = PartKind.DISPLAY) -> PartStatus:
+        """Let the phone finish a part; return what the parts page says of it then. Refused gives the reason."""
         sending()
-        answer = self._port.ask("phone.finish", repeatable=False)
+        op = "phone.finish" if part is PartKind.DISPLAY else f"phone.finish_{part.value}"
+        answer = self._port.ask(op, repeatable=False)
         return read(lambda: PartStatus(answer["status"]))
 
     def show_field(self, rgb: tuple[float, float, float] | None) -> None:

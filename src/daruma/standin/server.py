@@ -18,6 +18,7 @@ from daruma.standin.hands import HandsSim
 from daruma.standin.lightbox import LightBoxSim
 from daruma.standin.phone import PhoneSim
 from daruma.standin.programmer import ProgrammerSim, Reset
+from daruma.standin.station import StationSim
 from daruma.standin.supply import SupplySim
 from daruma.standin.wires import PtyWire, TcpWire, Wire
 from daruma.standin.world import World
@@ -34,6 +35,10 @@ READS_ONLY = frozenset(
         "hands.look",
         "face.test",
         "supply.state",
+        "station.state",
+        "station.samples",
+        "phone.gauge",
+        "flex.state",
     }
 )
 GONE_SECONDS = 0.05  # how long an unplugged device stays away
@@ -56,6 +61,7 @@ class Bench:
             "phone": PhoneSim(world, catalogue).handlers(),
             "colorimeter": self.box.handlers(),
             "supply": SupplySim(world).handlers(),
+            "station": StationSim(world).handlers(),
             "hands": HandsSim(world, catalogue).handlers(),
         }
         self.devices = {name: Device(name, handled, self) for name, handled in handlers.items()}

@@ -5,10 +5,18 @@ from __future__ import annotations
 import random
 import time
 from collections import deque
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field
+from typing import Any
 
+from daruma.catalogue.cells import chemistries
 from daruma.core.cell.chemistry import Chemistry
 from daruma.standin.cell import Cell
+from daruma.standin.errors import No
+from daruma.standin.kinds.battery import Pack
+from daruma.standin.world import World
+
+Handler = Callable[[Mapping[str, Any]], dict[str, Any]]
 
 EVERY = 10.0  # seconds between two samples
 MOST_KEPT = 6000  # samples that it remembers: more than 16 hours
@@ -21,7 +29,8 @@ class Station:
     """Hold the station: what it does, the cell on it, its samples. `speed` is how much faster than life its clock runs."""
 
     seed: int = 0
-    speed: float = 600.0
+    speed: float = 1.0
+    label: str = ""
     room: float = 23.0
     cell: Cell | None = None
     chemistry: Chemistry | None = None
@@ -76,3 +85,77 @@ class Station:
         # constant current until the voltage is reached, then as much as holds it
         holds = (self.limit - cell.open_volts(chemistry) - cell.slow_volts) / cell.ohm
         return max(0.0, min(self.amperes, holds))
+
+
+class StationSim:
+    """Answer as a cell station."""
+
+    def __init__(self, world: World) -> None:
+        self._world = world
+        self._station = Station(seed=world.seed, speed=world.station_speed)
+        self._pack: Pack | None = None
+
+    def handlers(self) -> dict[str, Handler]:
+        """Return what can be asked."""
+        return {
+            "hello": lambda _: {"kind": "station", "name": "Stand-in cell station", "serial": "SS-0001", "firmware": "1.0"},
+            "station.state": self._state,
+            "station.begin": self._begin,
+            "station.order": self._order,
+            "station.samples": self._samples,
+        }
+
+    def _caught_up(self) -> Station:
+        pack = self._world.of(Pack).get(self._world.on_station or "")
+        station = self._station
+        if pack is not self._pack:
+            self._pack = pack
+            station.cell = pack.cell() if pack is not None else None
+            station.chemistry = chemistries()[pack.chemistry] if pack is not None else None
+            station.order(0.0, 0.0)
+        station.speed = self._world.station_speed
+        station.catch_up()
+        if pack is not None and station.cell is not None:
+            pack.state = station.cell.state
+        return station
+
+    def _state(self, _: Mapping[str, Any]) -> dict[str, Any]:
+        station = self._caught_up()
+        return {
+            "label": station.label,
+            "samples": station.count,
+            "speed": station.speed,
+            "room": station.room,
+            "amperes": station.amperes,
+            "volts": station.limit,
+            "holds": station.cell is not None,
+        }
+
+    def _begin(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        station = self._caught_up()
+        if station.cell is None:
+            raise No("empty", "no cell is on the station")
+        station.samples.clear()
+        station.label, station.count, station.now, station.asked = str(args["label"]), 0, 0.0, 0.0
+        station.order(0.0, 0.0)
+        return {}
+
+    def _order(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        station = self._labelled(args)
+        amperes, volts = float(args["amperes"]), float(args["volts"])
+        if not (abs(amperes) <= 10 and 0 <= volts <= 5):
+            raise No("range")
+        station.order(amperes, volts)
+        return {}
+
+    def _samples(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        station = self._labelled(args)
+        after, most = int(args["after"]), min(120, int(args["most"]))
+        fresh = [sample for sample in station.samples if sample[0] > after][:most]
+        return {"first": fresh[0][0] if fresh else after + 1, "values": [value for sample in fresh for value in sample[1:]]}
+
+    def _labelled(self, args: Mapping[str, Any]) -> Station:
+        station = self._caught_up()
+        if not station.label or station.label != str(args["label"]):
+            raise No("no", f"the station has another log: {station.label or 'none'}")
+        return station

@@ -66,6 +66,7 @@ class World:
     programmer, whoever knows of it: what a bench has written down can be compared with it. `drift` is the part by which
     each reading of the colorimeter is higher than the one before; `stray` the lux of the room that get into the light box;
     `load_amperes` what the supply gives at the moment; `own_supply` says that the programmer's adapter brings its own.
+    `on_station` is the die of the pack that the cell station holds, `station_speed` how much faster than life its clock runs.
     """
 
     sockets: dict[str, str | None]
@@ -87,6 +88,8 @@ class World:
     supply_on: bool = False
     load_amperes: float = 0.0
     own_supply: bool = False
+    on_station: str | None = None
+    station_speed: float = 1200.0
     faults: Faults = field(default_factory=Faults)
     events: list[list[str]] = field(default_factory=list)
 

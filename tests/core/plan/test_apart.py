@@ -32,7 +32,8 @@ def drawn(catalogue: Catalogue, seed: int) -> Case:
         PartKind.DISPLAY: DisplayFacts(rng.choice((OriginalState.ANSWERS, OriginalState.DAMAGED)), chip, (panel,)),
         PartKind.SENSOR_FLEX: FlexFacts(rng.choice((FlexState.WORN, FlexState.UNTESTED, FlexState.REPLACED))),
     }
-    can = [function for function in promisable() if function in model.functions and function is not Function.HAPTICS]
+    here = {function for kind in parts for function in room(kind).functions} | {Function.FACE_UNLOCK}
+    can = [function for function in promisable() if function in model.functions and function in here]
     promised = tuple(rng.sample(can, rng.randint(2, min(3, len(can)))))
     return Case(model, rng.choice(systems), promised, parts, rng.random() < 0.8, rng.random() < 0.8, rules=catalogue.rules)
 

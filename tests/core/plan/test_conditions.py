@@ -9,7 +9,7 @@ from typing import Any
 import pytest
 
 from daruma.catalogue.loader import Catalogue
-from daruma.core.kinds import promisable
+from daruma.core.kinds import promisable, room
 from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, NewPanel, OriginalState, PanelKind, PanelRecord, facts_of
 from daruma.core.kinds.display.state import PanelVal, PanelVar
 from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
@@ -34,7 +34,9 @@ def drawn(catalogue: Catalogue, rng: random.Random) -> Case:
     chip = rng.choice(tuple(ChipPlace))
     if original is OriginalState.MISSING and chip is ChipPlace.ON_ORIGINAL:
         chip = ChipPlace.LOST
-    promised = tuple(f for f in promisable() if f in model.functions and rng.random() < 0.6) or (Function.TOUCH,)
+    # the battery is not on the table here
+    can = [f for f in promisable() if f in model.functions and f not in room(PartKind.BATTERY).functions]
+    promised = tuple(f for f in can if rng.random() < 0.6) or (Function.TOUCH,)
     display = DisplayFacts(
         original,
         chip,

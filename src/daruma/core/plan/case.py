@@ -22,6 +22,7 @@ class Kit:
     ear_adapter: bool = True
     spare_flex: bool = True
     network: bool = True
+    welder: bool = True
 
 
 @dataclass(frozen=True, slots=True)

@@ -23,6 +23,7 @@ WORTH = {
     Function.NO_DISPLAY_NOTICE: 90.0,
     Function.TOUCH: 120.0,
     Function.FACE_UNLOCK: 120.0,
+    Function.BATTERY_RUNS: 120.0,
     Function.BATTERY_HEALTH: 60.0,
     Function.NO_BATTERY_NOTICE: 40.0,
     Function.FRONT_CAMERA: 70.0,

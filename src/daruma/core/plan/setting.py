@@ -84,7 +84,9 @@ def _actions(bench: Workbench, table: tuple[Room, ...], start: Values | None) ->
         later = [need for other in table[:index] for need in other.untouched(bench.case)]
         for action in room.actions(bench, start):
             behind = (*first, *(later if action.place is room.kind else ()))
-            found.append(action if action.sets_up else replace(action, conditions=(*action.conditions, *behind)))
+            # what is done on the closed phone comes after all work inside it
+            free = action.sets_up or FITTED in action.conditions
+            found.append(action if free else replace(action, conditions=(*action.conditions, *behind)))
     return ordered((*found, *phone.opening_actions(bench)), bench.case.rules)
 
 

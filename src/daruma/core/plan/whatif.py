@@ -44,6 +44,12 @@ _BENCH = (
         lambda case: case.kit.hot_air,
         lambda case, yes: replace(case, kit=replace(case.kit, hot_air=yes)),
     ),
+    flag(
+        "welder",
+        "Spot welder",
+        lambda case: case.kit.welder,
+        lambda case, yes: replace(case, kit=replace(case.kit, welder=yes)),
+    ),
     replace(
         flag("memory_socket", "", lambda case: case.model.memory_package in case.kit.memory_sockets, _socket),
         label=lambda case: f"{case.model.memory_package} socket",

@@ -1,0 +1,160 @@
+"""The battery at the bench: its gauge read over the cable, the new cell measured, figures written, started twice, proven."""
+
+from collections.abc import Sequence
+from dataclasses import replace
+
+from daruma.bench import keeping, phone_acts
+from daruma.bench.context import Context
+from daruma.bench.doing import Doing
+from daruma.bench.kinds.battery.figures import NEW, enable, enabled_by_looking, locks, said_by, write
+from daruma.bench.kinds.battery.measuring import believed, measure_cell, test_of
+from daruma.bench.kinds.room import BenchRoom, Proving
+from daruma.core.acts import ActKind
+from daruma.core.backup import Backup
+from daruma.core.cell.capacity import Method
+from daruma.core.cell.deciding import CLAIM
+from daruma.core.errors import Cause, Trouble
+from daruma.core.job import Job, Proof, is_done
+from daruma.core.kinds.battery import KIND, BatteryFacts, BatteryTicket, BatteryVal, BatteryVar, BatteryWork
+from daruma.core.parts import Function, Identity, PartStatus
+from daruma.core.plan.actions import Action
+from daruma.core.records import FieldValue, decode, encode
+from daruma.core.tri import Tri
+from daruma.link.gauge import boot, gauge_of
+
+
+def bare(job: Job) -> BatteryFacts:
+    """Return what the ticket says of the battery."""
+    ticket = job.ticket.of(BatteryTicket)
+    return BatteryFacts(ticket.state, ticket.origin)
+
+
+def known_facts(_: Doing, __: Job, battery: BatteryFacts, ___: Sequence[Backup]) -> BatteryFacts:
+    """Return the facts: what the shop knows more of a battery is in the job's own steps."""
+    return battery
+
+
+def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    """Keep the gauge's registers as the phone gives them, with the serial that its board expects."""
+    job, _said = doing.read_phone(job, context)
+    doing.right_phone(job)
+    said = gauge_of(doing.rig.phone())
+    layout = doing.model(job).layout(KIND)
+    values: dict[str, FieldValue] = {"signature": layout.field("signature").constant, Identity.GAUGE_SERIAL.value: said.expected}
+    base = said.image if len(said.image) == layout.size else None
+    if base is not None and not decode(layout, base).intact:
+        raise Trouble(
+            "The gauge's registers came with wrong packet checks.",
+            safe="Nothing was kept, nothing was changed.",
+            advice="Read the gauge once more.",
+        )
+    image = encode(layout, values, base)
+    original = said_by(decode(layout, image))
+    backup = keeping.kept_whole(doing.shop.vault, keeping.from_phone(doing.model(job), layout, job, image, context.now()))
+    job = NEW.kept(job, backup)
+    told = f"; it said {original.percent} %, {original.cycles} cycles" if original else "; the gauge itself does not answer"
+    return job.having(replace(job.of(BatteryWork), original=original)), f"kept as {backup.name}{told}"
+
+
+def _first_boots(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    """Start the phone twice: the first time the part is unknown, the second time its figures are those that were written."""
+    doing.right_phone(job)
+    context.report(0.2, "first start: an unknown part and a red state are expected")
+    first = boot(doing.rig.phone())
+    context.report(0.6, "second start")
+    second = boot(doing.rig.phone())
+    written = job.of(BatteryWork).written
+    if second.unknown:
+        raise Trouble(
+            "After the second start the phone still knows no battery: the data flex protects itself.",
+            safe="Nothing is lost: it was put on the wrong way round.",
+            advice="Take the flex off, fold and fit it again, then start twice once more.",
+            cause=Cause.STEP,
+        )
+    if written is not None and (second.percent, second.cycles) != (written.percent, written.cycles):
+        raise Trouble(
+            f"The phone shows {second.percent} % and {second.cycles} cycles, not {written.percent} % and {written.cycles}.",
+            safe="Nothing is lost.",
+            advice="Write the flex again.",
+            cause=Cause.STEP,
+        )
+    told = "unknown part, as expected" if first.unknown else "known at once"
+    boots = (f"first start: {told}", f"second start: {second.percent} %, {second.cycles} cycles")
+    return job.having(replace(job.of(BatteryWork), boots=boots)), "; ".join(boots)
+
+
+def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    doing.right_phone(job)
+    status = phone_acts.finish(doing.rig, doing.shop, doing.model(job), job, context, KIND)
+    return job, f"the parts page says {status.value}"
+
+
+def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
+    """Judge what the new cell holds by its measurement; a genuine pack that nobody measured by its own gauge."""
+    doing.right_phone(job)
+    runs = doing.rig.phone().functions().get(Function.BATTERY_RUNS) is Tri.YES
+    when, model = context.now(), doing.model(job)
+    if job.of(BatteryWork).log:
+        capacity, rated = believed(job, model).capacity, test_of(job, model).rated
+        good = capacity.method is not Method.PRIOR and capacity.low >= CLAIM / 100 * rated
+        share = f"{100 * capacity.mah / rated:.1f} ± {196 * capacity.u / rated:.1f} %"
+        said = f"The new cell holds {share} of its rated {rated:.0f} mAh ({capacity.method.value})"
+        said += f", surely at least the shop's {CLAIM:.0f} %." if good else f": not surely the shop's {CLAIM:.0f} %."
+        numbers = (("capacity", f"{capacity.mah:.0f} ± {1.96 * capacity.u:.0f} mAh"), ("of its rated capacity", share))
+        return Proof(Function.BATTERY_RUNS, good and runs, said, numbers, (), when)
+    said_by_gauge = boot(doing.rig.phone()).percent if is_done(job, "fit_genuine") else None
+    good = runs and said_by_gauge is not None and said_by_gauge >= CLAIM
+    said = f"The maker's own gauge says {said_by_gauge} %." if good else "Nothing was measured of this cell."
+    return Proof(Function.BATTERY_RUNS, good, said, (("gauge", f"{said_by_gauge or '-'} %"),), (), when)
+
+
+def prove_health(doing: Doing, job: Job, context: Context) -> Proof:
+    """Compare the health that the phone shows with what was written."""
+    doing.right_phone(job)
+    shown, written = boot(doing.rig.phone()), job.of(BatteryWork).written
+    numbers = (("the phone shows", f"{shown.percent} %, {shown.cycles} cycles" if shown.percent is not None else "nothing"),)
+    if shown.percent is None:
+        return Proof(Function.BATTERY_HEALTH, False, "The phone shows no battery health.", numbers, (), context.now())
+    if written is not None and is_done(job, "fit_pack"):
+        same = (shown.percent, shown.cycles) == (written.percent, written.cycles)
+        said = f"The phone shows {shown.percent} %, {'as' if same else 'not as'} the measurement supports ({written.percent} %)."
+        return Proof(Function.BATTERY_HEALTH, same, said, numbers, (), context.now())
+    learns = "; the gauge learns the new cell in use" if is_done(job, "weld_cell") else ""
+    said = f"The phone shows {shown.percent} %{learns}."
+    return Proof(Function.BATTERY_HEALTH, True, said, numbers, (), context.now())
+
+
+def prove_no_notice(doing: Doing, job: Job, context: Context) -> Proof:
+    """Read the parts page."""
+    doing.right_phone(job)
+    entry = next((entry for entry in doing.rig.phone().parts_page() if entry.part is KIND), None)
+    clear = entry is not None and not entry.notice
+    status = (entry.status if entry else PartStatus.UNKNOWN).value
+    said = f"The parts page says {status}, {'without a notice' if clear else 'and a notice stands'}."
+    return Proof(Function.NO_BATTERY_NOTICE, clear, said, (("parts page", status),), (), context.now())
+
+
+ROOM = BenchRoom(
+    KIND,
+    bare=bare,
+    facts=known_facts,
+    steps={
+        "gauge_over_cable": _over_cable,
+        "test_cell": measure_cell,
+        "activate_pack": enable,
+        "write_pack": write,
+        "first_boots": _first_boots,
+        "finish_battery": _finish,
+    },
+    locks=locks,
+    planned=NEW.planned,
+    as_found=NEW.as_found,
+    proofs={
+        Function.BATTERY_RUNS: Proving(prove_runs, words="Judge the cell by its log", pages=("cell",)),
+        Function.BATTERY_HEALTH: Proving(prove_health, words="Read the battery health"),
+        Function.NO_BATTERY_NOTICE: Proving(prove_no_notice, words="Read the parts page"),
+    },
+    socket=lambda _: NEW.socket,
+    looked_at={BatteryVar.HOLDER: NEW.looked_at(BatteryVal.ON_HOLDER)},
+    looks={ActKind.ENABLE: enabled_by_looking},
+)

@@ -1,0 +1,412 @@
+"""The battery: a new cell on its own board, a new pack with the original's data, a genuine pack, or one that stays unknown."""
+
+from collections.abc import Mapping
+from dataclasses import dataclass, replace
+from enum import Enum
+from typing import ClassVar
+
+from daruma.core.acts import ActKind
+from daruma.core.cell.deciding import ORIGIN_LABEL, CellOrigin
+from daruma.core.job import Job, is_done
+from daruma.core.kinds.entries import Entry, Told
+from daruma.core.kinds.room import Room, Values
+from daruma.core.known import KnownPart, Seen, board_identities
+from daruma.core.model import Model
+from daruma.core.pairing import Condition
+from daruma.core.part_work import PartTicket, PartWork
+from daruma.core.parts import Function, Identity, PartKind
+from daruma.core.plan.actions import Action, Bar, Effort, How, Trait
+from daruma.core.plan.case import Case
+from daruma.core.plan.facts import Ask, Otherwise
+from daruma.core.plan.phone import on_phone, trial_actions
+from daruma.core.plan.state import Conjunction, Named, Val, needs
+from daruma.core.plan.workbench import FITTED, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+
+KIND = PartKind.BATTERY
+IDENTITIES = (Identity.GAUGE_SERIAL,)
+MOST_CHUNKS = 4000  # of a log of a cell
+# commands of the Smart Battery Data Specification 1.1 (from memory, checked against a published driver)
+COMMANDS = {
+    "battery_status": 0x16,
+    "specification": 0x1A,
+    "temperature": 0x08,
+    "voltage": 0x09,
+    "current": 0x0A,
+    "state_of_charge": 0x0D,
+    "full_charge_capacity": 0x10,
+    "cycle_count": 0x17,
+    "design_capacity": 0x18,
+    "design_voltage": 0x19,
+    "manufacture_date": 0x1B,
+}
+HEADS: dict[str, str] = {f"{name}_head": f"16{command:02X}17" for name, command in COMMANDS.items()}
+
+
+class BatteryState(Enum):
+    """Say how the battery in the phone is."""
+
+    WORN = "worn"
+    SWOLLEN = "swollen"
+    FOREIGN = "foreign"
+    SOUND = "sound"
+
+
+@dataclass(frozen=True, slots=True)
+class BatteryTicket(PartTicket):
+    """Hold what intake writes down of the battery in the phone, and where the new cell comes from."""
+
+    KIND: ClassVar[PartKind] = KIND
+
+    state: BatteryState = BatteryState.WORN
+    origin: CellOrigin = CellOrigin.NEW
+
+    def nameless(self) -> "BatteryTicket":
+        return BatteryTicket(state=self.state, origin=self.origin)
+
+
+@dataclass(frozen=True, slots=True)
+class LogChunk:
+    """Hold some samples of a cell's test: number of the first, then t (s), V, A, degrees Celsius of each, one after the other."""
+
+    first: int
+    values: tuple[float, ...]
+
+
+@dataclass(frozen=True, slots=True)
+class GaugeSaid:
+    """Hold what a gauge said: percent of health and cycles."""
+
+    percent: int
+    cycles: int
+
+
+@dataclass(frozen=True, slots=True)
+class BatteryWork(PartWork):
+    """Hold what was done with the batteries of a job: the log of the cell's test and the room's temperature, seconds
+    of it that are lost, what the original gauge said, which figures are wished and which were written, what two starts showed.
+    """
+
+    KIND: ClassVar[PartKind] = KIND
+    SERIES: ClassVar[tuple[str, ...]] = ("log",)
+
+    log: tuple[LogChunk, ...] = ()
+    room: float = 25.0
+    lost: float = 0.0
+    original: GaugeSaid | None = None
+    wish: GaugeSaid | None = None
+    written: GaugeSaid | None = None
+    boots: tuple[str, ...] = ()
+
+    def nameless(self) -> "BatteryWork":
+        return BatteryWork(log=self.log, room=self.room, lost=self.lost, original=self.original, written=self.written)
+
+
+@dataclass(frozen=True, slots=True)
+class BatteryFacts:
+    """Hold what is known of a phone's battery."""
+
+    state: BatteryState = BatteryState.WORN
+    origin: CellOrigin = CellOrigin.NEW
+
+
+class BatteryVar(Named):
+    """Name a variable of the battery."""
+
+    BATTERY = "battery"
+    DATA = "gauge_data"
+    CELL = "cell"
+    FLEX = "data_flex"
+    HOLDER = "pack_holder"
+    FINISHED = "battery_finished"
+
+
+class BatteryVal(Named):
+    """Name a value of the battery's variables."""
+
+    SOUND = "the original, sound"
+    WORN = "the original, worn"
+    FOREIGN = "another one, worn"
+    RECELLED = "a new cell on its own gauge board"
+    PACKED = "a new pack, not started yet"
+    PROGRAMMED = "a new pack with the original's data"
+    GENUINE = "a genuine pack"
+    UNKNOWN = "an unknown pack"
+    CELL_MEASURED = "a new cell, measured"
+    PACK_MEASURED = "a new pack, measured"
+    ACTIVATED = "activated"
+    WRITTEN = "written"
+    FOLDED = "folded"
+    ON_HOLDER = "the new pack"
+    EMPTY = "empty"
+
+
+_NOW = {
+    BatteryState.WORN: BatteryVal.WORN,
+    BatteryState.SWOLLEN: BatteryVal.WORN,
+    BatteryState.FOREIGN: BatteryVal.FOREIGN,
+    BatteryState.SOUND: BatteryVal.SOUND,
+}
+TOLD = {
+    BatteryState.WORN: "its own, worn",
+    BatteryState.SWOLLEN: "its own, swollen or hot",
+    BatteryState.FOREIGN: "another one, not known to the phone",
+    BatteryState.SOUND: "this phone's own, sound",
+}
+_WIRED = Trait(How.DEVICE, KIND)
+_HAND = Trait(part=KIND)
+TRAITS = {
+    "gauge_over_cable": replace(_WIRED, gives=True),
+    "test_cell": replace(_WIRED, redone=True),
+    "weld_cell": replace(_HAND, lasting=True),
+    "pack_to_holder": _HAND,
+    "activate_pack": replace(_WIRED, act=ActKind.ENABLE, redone=True),
+    "write_pack": replace(_WIRED, act=ActKind.WRITE, redone=True),
+    "fold_pack": _HAND,
+    "fit_pack": _HAND,
+    "first_boots": _WIRED,
+    "fit_genuine": _HAND,
+    "finish_battery": replace(_WIRED, act=ActKind.FINISH),
+    "fit_unknown": _HAND,
+}
+_OLD = needs(BatteryVar.BATTERY, BatteryVal.WORN, BatteryVal.FOREIGN, otherwise="the battery is not to be replaced", moot=True)
+_OWN = needs(BatteryVar.BATTERY, BatteryVal.WORN, otherwise="the phone's own gauge board is not in it")
+_UNREAD = needs(BatteryVar.DATA, Val.NO, otherwise="the gauge's data are kept already", moot=True)
+_KEPT = needs(BatteryVar.DATA, Val.YES, otherwise="nothing gives the original gauge's data")
+_ON_HOLDER = needs(BatteryVar.HOLDER, BatteryVal.ON_HOLDER, otherwise="the new pack must be on the programmer")
+_PACK = needs(BatteryVar.CELL, BatteryVal.PACK_MEASURED, otherwise="the new pack's cell was not measured")
+
+
+def facts_of(case: Case) -> BatteryFacts:
+    """Return what a case knows of the battery; one that is not on the table is sound."""
+    found = case.parts.get(KIND, BatteryFacts(BatteryState.SOUND))
+    assert isinstance(found, BatteryFacts)
+    return found
+
+
+def start(case: Case) -> Values:
+    """Return the battery's values before anything was done."""
+    return {
+        BatteryVar.BATTERY: _NOW[facts_of(case).state],
+        BatteryVar.DATA: Val.NO,
+        BatteryVar.CELL: Val.NO,
+        BatteryVar.FLEX: Val.NO,
+        BatteryVar.HOLDER: BatteryVal.EMPTY,
+        BatteryVar.FINISHED: Val.NO,
+    }
+
+
+def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
+    """Return every action on the battery; none where it is sound."""
+    if facts_of(bench.case).state is BatteryState.SOUND:
+        return ()
+    return (*on_phone(_data(bench)), *_measuring(bench), *_new_cell(bench), *_new_pack(bench), *_as_they_are(bench))
+
+
+def _data(bench: Workbench) -> tuple[Action, ...]:
+    """Return reading the gauge through a phone that runs: its own figures, and the serial that the board expects."""
+    return (
+        *(
+            bench.action(
+                "gauge_over_cable",
+                (*conditions, _UNREAD, _OLD),
+                {BatteryVar.DATA: Val.YES},
+                variant=variant,
+                counts_with="gauge_over_cable",
+            )
+            for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
+        ),
+        *trial_actions(bench, _UNREAD, variant="battery"),
+    )
+
+
+def _measuring(bench: Workbench) -> tuple[Action, ...]:
+    """Return measuring the cell that is to be fitted, bare or in its pack."""
+    unmeasured = needs(BatteryVar.CELL, Val.NO, otherwise="a cell was measured already", moot=True)
+    return tuple(
+        bench.action(
+            "test_cell",
+            (unmeasured, _OLD),
+            {BatteryVar.CELL: value},
+            variant=variant,
+            counts_with="test_cell",
+            place=KIND,
+            hands=("cell_to_station",),
+        )
+        for variant, value in (("cell", BatteryVal.CELL_MEASURED), ("pack", BatteryVal.PACK_MEASURED))
+    )
+
+
+def _new_cell(bench: Workbench) -> tuple[Action, ...]:
+    """Return welding a new cell to the phone's own gauge board."""
+    measured = needs(BatteryVar.CELL, BatteryVal.CELL_MEASURED, otherwise="the new cell was not measured")
+    return (
+        bench.action(
+            "weld_cell",
+            (OPEN, _OWN, measured),
+            {BatteryVar.BATTERY: BatteryVal.RECELLED},
+            bars=(bench.lacks(bench.case.kit.welder, "the bench has no spot welder"),),
+            way="New cell on the original gauge board",
+            place=KIND,
+            hands=("weld_cell",),
+            ruins=(1.0,),
+            ruined={BatteryVar.BATTERY: BatteryVal.FOREIGN, BatteryVar.CELL: Val.NO},
+        ),
+    )
+
+
+def _new_pack(bench: Workbench) -> tuple[Action, ...]:
+    """Return a new pack with a data flex: activated once, written, folded, fitted, started twice."""
+    fresh = needs(BatteryVar.FLEX, Val.NO, otherwise="the data flex is activated already", moot=True)
+    activated = needs(BatteryVar.FLEX, BatteryVal.ACTIVATED, otherwise="the data flex is not activated")
+    written = needs(BatteryVar.FLEX, BatteryVal.WRITTEN, otherwise="the data flex carries no data yet")
+    folded = needs(BatteryVar.FLEX, BatteryVal.FOLDED, otherwise="the data flex is not folded")
+    packed = needs(BatteryVar.BATTERY, BatteryVal.PACKED, otherwise="no new pack is fitted")
+    spoilt = {BatteryVar.FLEX: Val.NO, BatteryVar.CELL: Val.NO, BatteryVar.HOLDER: BatteryVal.EMPTY}
+    return (
+        bench.action(
+            "pack_to_holder", (_PACK,), {BatteryVar.HOLDER: BatteryVal.ON_HOLDER}, hands=("new_pack_on_holder",), sets_up=True
+        ),
+        bench.action(
+            "activate_pack",
+            (_ON_HOLDER, _PACK, fresh, _OLD, _KEPT),
+            {BatteryVar.FLEX: BatteryVal.ACTIVATED},
+            place=KIND,
+            ruins=(1.0,),
+            ruined=spoilt,
+            stake=bench.figures["fit_pack"].cost,
+        ),
+        bench.action(
+            "write_pack", (_KEPT, _ON_HOLDER, _PACK, activated, _OLD), {BatteryVar.FLEX: BatteryVal.WRITTEN}, place=KIND
+        ),
+        bench.action("fold_pack", (written, _OLD), {BatteryVar.FLEX: BatteryVal.FOLDED}, place=KIND, hands=("fold_pack",)),
+        bench.action(
+            "fit_pack",
+            (OPEN, folded, _OLD),
+            {BatteryVar.BATTERY: BatteryVal.PACKED, BatteryVar.HOLDER: BatteryVal.EMPTY},
+            way="New pack with the original's data",
+            place=KIND,
+            hands=("fit_pack",),
+        ),
+        *on_phone(
+            (bench.action("first_boots", (FITTED, packed), {BatteryVar.BATTERY: BatteryVal.PROGRAMMED}),),
+        ),
+    )
+
+
+def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
+    """Return a genuine pack that the phone finishes, and an unknown one that stays as it is."""
+    genuine = needs(BatteryVar.BATTERY, BatteryVal.GENUINE, otherwise="no genuine pack is fitted")
+    unfinished = needs(BatteryVar.FINISHED, Val.NO, otherwise="the phone has finished the battery already", moot=True)
+    network = bench.lacks(bench.case.kit.network, "finishing needs a network", Effort.AT_HAND)
+    return (
+        bench.action(
+            "fit_genuine",
+            (OPEN, _OLD),
+            {BatteryVar.BATTERY: BatteryVal.GENUINE},
+            bars=(_finish_bar(bench.case),),
+            way="Genuine pack",
+            place=KIND,
+            hands=("fit_genuine",),
+        ),
+        *on_phone(
+            (
+                bench.action(
+                    "finish_battery",
+                    (FITTED, genuine, unfinished),
+                    {BatteryVar.FINISHED: Val.YES},
+                    bars=(network, _finish_bar(bench.case)),
+                    way="finish on the phone",
+                ),
+            )
+        ),
+        bench.action(
+            "fit_unknown",
+            (OPEN, _OLD, _PACK),
+            {BatteryVar.BATTERY: BatteryVal.UNKNOWN},
+            way="Unknown pack, left as it is",
+            place=KIND,
+            hands=("fit_unknown",),
+        ),
+    )
+
+
+def _finish_bar(case: Case) -> Bar | None:
+    since = case.model.finishing_since
+    if since is None:
+        return Bar(f"{case.model.name} knows no finishing", Effort.PHONE)
+    if case.system < since:
+        return Bar(f"{case.system_name} {case.system} is older than finishing on the phone ({since})", Effort.PHONE)
+    return None
+
+
+def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
+    """Return what makes the gauge's serial agree with the board's."""
+    own = (BatteryVal.SOUND, BatteryVal.WORN, BatteryVal.RECELLED, BatteryVal.PACKED, BatteryVal.PROGRAMMED)
+    same = needs(BatteryVar.BATTERY, *own, otherwise="the battery's gauge is not the one the board expects")
+    return {Identity.GAUGE_SERIAL: ((same,),)}
+
+
+def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
+    """Return what makes the cell sound, the gauge answer, and the phone have finished it."""
+    new = (BatteryVal.SOUND, BatteryVal.RECELLED, BatteryVal.PROGRAMMED, BatteryVal.GENUINE, BatteryVal.UNKNOWN)
+    answers = (BatteryVal.SOUND, BatteryVal.WORN, BatteryVal.RECELLED, BatteryVal.PROGRAMMED, BatteryVal.GENUINE)
+    finished = needs(BatteryVar.FINISHED, Val.YES, otherwise="the phone has not finished the battery")
+    return {
+        Condition.CELL_SOUND: ((needs(BatteryVar.BATTERY, *new, otherwise="the cell is worn"),),),
+        Condition.GAUGE_ANSWERS: ((needs(BatteryVar.BATTERY, *answers, otherwise="the battery's gauge does not authenticate"),),),
+        Condition.BATTERY_FINISHED: ((finished,),),
+    }
+
+
+def seen(job: Job, _: Model, __: KnownPart) -> Seen:
+    """Return what the battery carries and how it is, by ticket and steps."""
+    state = job.ticket.of(BatteryTicket).state
+    packed, welded = is_done(job, "first_boots"), is_done(job, "weld_cell")
+    genuine, unknown = is_done(job, "fit_genuine"), is_done(job, "fit_unknown")
+    own = (packed or welded or state is not BatteryState.FOREIGN) and not genuine and not unknown
+    expected = board_identities(job.phone)
+    return Seen(
+        {identity: expected[identity] for identity in IDENTITIES if own and identity in expected},
+        {
+            Condition.CELL_SOUND: packed or welded or genuine or unknown or state is BatteryState.SOUND,
+            Condition.GAUGE_ANSWERS: own or genuine,
+            Condition.BATTERY_FINISHED: is_done(job, "finish_battery"),
+        },
+    )
+
+
+ROOM = Room(
+    KIND,
+    identities=IDENTITIES,
+    functions=(Function.BATTERY_RUNS, Function.BATTERY_HEALTH, Function.NO_BATTERY_NOTICE),
+    ticket=BatteryTicket,
+    work=BatteryWork,
+    entries=(
+        Entry("state", "The battery in the phone", TOLD),
+        Entry("origin", "Where the new cell or pack comes from", ORIGIN_LABEL),
+    ),
+    told=lambda ticket: Told(TOLD[ticket.state]),
+    seen=seen,
+    traits=TRAITS,
+    start=start,
+    actions=actions,
+    threads=threads,
+    conditions=conditions,
+    asks=(
+        Ask(
+            "battery",
+            lambda _: "Battery",
+            lambda _: {state.value: words for state, words in TOLD.items()},
+            lambda case: facts_of(case).state.value,
+            lambda case, value: case.with_part(KIND, replace(facts_of(case), state=BatteryState(value))),
+        ),
+    ),
+    otherwise=(
+        Otherwise(
+            "the phone's own gauge board is not in it",
+            Effort.PART,
+            (BatteryVar.BATTERY, (BatteryVal.FOREIGN,)),
+            {BatteryVar.BATTERY: BatteryVal.WORN},
+        ),
+    ),
+)
