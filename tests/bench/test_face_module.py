@@ -3,8 +3,7 @@
 import random
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
-from dataclasses import dataclass, replace
-from datetime import UTC, datetime
+from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
@@ -17,57 +16,28 @@ from daruma.bench.reading import read_part
 from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import dark
-from daruma.core.job import Job, StepState
+from daruma.core.job import StepState
 from daruma.core.kinds.face_module import FaceState, FaceWork
 from daruma.core.parts import Function
 from daruma.core.records import encode
-from daruma.demo.build import at_work
-from daruma.demo.laying import Laying
-from daruma.demo.maker import Maker
-from daruma.demo.technician import Clock, Technician
 from daruma.standin.glass_map import glass_map
 from daruma.standin.kinds.display.panel import Panel
 from daruma.standin.kinds.face_module import Module
-from daruma.standin.world import Phone
-from daruma.store.shop import Shop
 from daruma.store.twice import FOLDER
 from tests.bench.faultbench import plug_in
+from tests.bench.jobbench import WIRES, JobBench, job_bench
 
 FEW, MANY = 30, 300
-WIRES = ("unplug", "lost_answer", "flipped_bit", "doubled_answer", "late_answer", "unplug_request", "reset", "die")
 ENDS = ("voltage_dip", "supply_sags", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "slow")
 
 
-@dataclass
-class Bench:
+class Bench(JobBench):
     """A shop with one phone whose face module is dark."""
-
-    laying: Laying
-    technician: Technician
-    phone: Phone
-    job: Job
-    second: Path
 
     @property
     def module(self) -> Module:
+        """The phone's own module, as it is."""
         return self.laying.world.home(self.phone, Module)
-
-    def step(self) -> str:
-        index = self.job.current_step
-        return self.job.steps[index].action if index is not None else ""
-
-    def do(self) -> None:
-        workshop = self.technician.workshop
-        index = self.job.current_step
-        assert index is not None
-        try:
-            self.job = workshop.do_step(self.job, index, Context())
-        finally:
-            self.job = workshop.shop.jobs.get(self.job.number)
-
-    def until(self, action: str) -> None:
-        while self.step() != action:
-            self.do()
 
     def begun(self) -> int:
         """How often an activation was really begun on the module."""
@@ -76,20 +46,8 @@ class Bench:
 
 @contextmanager
 def bench(tmp_path: Path, *, second: bool = True, model: str = "cedar_l", **entry: Any) -> Iterator[Bench]:
-    said: dict[str, Any] = {"complaint": "", "opened": 0, "until": "intake", "promised": ["face_unlock"], "face": "dark", **entry}
-    place = tmp_path / "second"
-    place.mkdir(parents=True)
-    laying = Laying(Maker(random.Random(7)))
-    laying.world.firmware = "2.0"
-    shop = Shop(tmp_path / "shop", place if second else None)
-    with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC)), patience=0.25) as technician:
-        workshop = technician.workshop
-        made = workshop.catalogue.models[model]
-        phone = laying.phone(made, "4.4", "a phone", said)
-        job = technician.job(said, made, phone, laying.new_parts(made, said))
-        plan = workshop.plan(job)
-        job = workshop.choose(job, plan.routes[0], Context()) if plan.routes else job
-        yield Bench(laying, technician, phone, job, place)
+    with job_bench(Bench, tmp_path, {"promised": ["face_unlock"], "face": "dark", **entry}, second=second, model=model) as made:
+        yield made
 
 
 @pytest.mark.parametrize("fault", ["voltage_dip", "supply_sags"])
@@ -360,7 +318,6 @@ def test_a_projector_without_light_is_told_from_a_wrong_map(tmp_path: Path) -> N
 
 def random_run(at: Bench, rng: random.Random) -> None:
     """Work to the end with a fault now and then; what is left in doubt is settled, and planned again from there."""
-    workshop, journal = at.technician.workshop, at.technician.workshop.shop.journal
     for _ in range(60):
         if at.step() in ("", "prove_face_unlock"):
             return
@@ -374,17 +331,8 @@ def random_run(at: Bench, rng: random.Random) -> None:
             at.do()
         if at.begun() > begun:
             assert copies >= 1, "begun only with both copies"
-        at.technician.hands.calm()
-        plug_in(workshop)
-        for act in journal.left_in_doubt():
-            with suppress(Trouble):
-                at.job, _ = workshop.settle(act, Context())
-        index = at.job.current_step
-        if index is not None and at.job.steps[index].state is StepState.FAILED:
-            routes = workshop.plan(at.job).routes
-            if not routes:
-                return
-            at.job = workshop.choose(at.job, routes[0], Context())
+        if not at.mended():
+            return
 
 
 def check(tmp_path: Path, seed: int) -> None:

@@ -169,6 +169,11 @@ class Working(Planned):
         """Update the programmer to what the job's model needs."""
         return str(firmware.update_firmware(self.rig, self.shop, self.model(job), job, context))
 
+    def tend(self, context: Context) -> tuple[Job, str] | None:
+        """Look after work that goes on by itself; return its job and what is to be told, None where nothing goes on."""
+        found = (each.tends(self, context) for each in rooms() if each.tends is not None)
+        return next((each for each in found if each is not None), None)
+
     def settle(self, act: Act, context: Context) -> tuple[Job, ActState]:
         """Settle an act in doubt by looking at what it was on; the step of its job follows."""
         job = self.shop.jobs.known_by(act.job)

@@ -35,9 +35,10 @@ class Encoding(Enum):
 
 
 class FieldRole(Enum):
-    """Say what a field is for, and so who decides its value when a record is put together."""
+    """Say what a field is for, and so who decides its value when a record is put together; a frame is not shown."""
 
     FORMAT = "format"
+    FRAME = "frame"
     IDENTITY = "identity"
     CALIBRATION = "calibration"
 

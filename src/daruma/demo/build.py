@@ -47,7 +47,7 @@ def build(folder: Path, now: datetime) -> World:
             scene.end()
     finally:
         shop.close()
-    world.pace = scenario["pace"]
+    world.pace, world.station_speed = scenario["pace"], scenario["station_speed"]
     world.events.clear()
     save_world(world, folder / WORLD)
     (folder / MADE).write_text(MADE_AS, encoding="ascii")

@@ -89,7 +89,7 @@ class World:
     load_amperes: float = 0.0
     own_supply: bool = False
     on_station: str | None = None
-    station_speed: float = 1200.0
+    station_speed: float = 3000.0
     faults: Faults = field(default_factory=Faults)
     events: list[list[str]] = field(default_factory=list)
 

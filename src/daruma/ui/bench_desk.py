@@ -11,7 +11,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.ui.plan_desk import PlanDesk
-from daruma.ui.running import context_of
+from daruma.ui.running import TENDING, context_of
 from daruma.ui.work import Work
 
 if TYPE_CHECKING:
@@ -20,6 +20,7 @@ if TYPE_CHECKING:
 
 log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
+TEND_MS = 10_000  # between two looks at work that goes on by itself
 
 
 class BenchDesk(PlanDesk):
@@ -41,6 +42,10 @@ class BenchDesk(PlanDesk):
         self.poll = QTimer(self)
         self.poll.setInterval(POLL_MS)
         self.poll.timeout.connect(self.look)
+        self.tending = QTimer(self)
+        self.tending.setInterval(TEND_MS)
+        self.tending.timeout.connect(self.tend)
+        self._tended = ""
         self.bench.busy_changed.connect(self._bench_idle)
         self.shown.connect(self.look)
 
@@ -63,6 +68,25 @@ class BenchDesk(PlanDesk):
         work.done.connect(self._surveyed)
         work.failed.connect(self._survey_failed)
         self.bench.start(work)
+
+    def tend(self) -> None:
+        """Look after what goes on by itself at the bench, while nothing else does."""
+        if self.workshop is None or self.bench.current is not None:
+            return
+        work = Work(TENDING, lambda work: self.ready.tend(context_of(work)))
+        work.done.connect(self._after_tending)
+        work.failed.connect(self._survey_failed)
+        self.bench.start(work)
+
+    def _after_tending(self, found: tuple[Job, str] | None) -> None:
+        if found is None:
+            return
+        job, said = found
+        if job.number in self.jobs:
+            self._took(job)
+        if said and said != self._tended:
+            self.told.emit(said)
+        self._tended = said
 
     def _bench_idle(self, work: Work | None) -> None:
         if work is None and self._look_wanted:

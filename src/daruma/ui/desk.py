@@ -71,6 +71,7 @@ class Desk(BenchDesk):
             self.trouble.emit(_of_faults(opened.faults))
         self._doubt(opened.doubts)
         self.poll.start()
+        self.tending.start()
 
     def keep_all(self) -> None:
         """Keep what is typed and not kept yet; raise Trouble where that fails."""
@@ -80,6 +81,7 @@ class Desk(BenchDesk):
     def shut(self) -> None:
         """Stop work and close devices and store."""
         self.poll.stop()
+        self.tending.stop()
         self.replan_soon.stop()
         self.copying.finish()
         self.bench.finish()
@@ -97,6 +99,7 @@ class Desk(BenchDesk):
             self.told.emit("Wait until what is going on is finished, then restore.")
             return
         self.poll.stop()
+        self.tending.stop()
         self.keep_all()
         self.start(self.bench, "restoring the copy", lambda _: self._restore(copy), self._restored, failed=self._not_restored)
 
@@ -123,6 +126,7 @@ class Desk(BenchDesk):
 
     def _not_restored(self, trouble: Trouble) -> None:
         self.poll.start()
+        self.tending.start()
         self.trouble.emit(trouble)
 
     def close_job(self) -> None:

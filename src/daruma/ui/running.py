@@ -17,8 +17,9 @@ if TYPE_CHECKING:
 
 OPENING = "opening the shop"
 PLANNING, WEIGHING = "planning", "weighing"
+TENDING = "looking after the station"
 QUIET_WORK = frozenset(
-    {KEEPING, "looking at the bench", PLANNING, WEIGHING, "explaining", "drawing the sheets", "making the pages"}
+    {KEEPING, "looking at the bench", TENDING, PLANNING, WEIGHING, "explaining", "drawing the sheets", "making the pages"}
 )
 
 

@@ -25,6 +25,7 @@ from daruma.core.plan.routes import Route
 
 Look = Callable[[Job, Model, BenchState, set[Enum]], str]
 Step = Callable[[Doing, Job, Action, Context], tuple[Job, str]]
+Tend = Callable[[Doing, Context], tuple[Job, str] | None]
 LookBack = Callable[[Rig, Act, Context], Found[object]]
 Done = tuple[tuple[str, bool], ...]
 
@@ -99,7 +100,8 @@ class BenchRoom:
     `besides` are actions that no plan has, `counts` what of the work done still counts, `as_found` reads what a failed
     write has left; `unmet` are conditions that the ticket rules out. `looked_at` are variables of the plan whose value
     can be seen on the bench: what is seen where it is none of those asked for, empty where it is or cannot be told;
-    `looks` are how acts of its own are settled by looking.
+    `looks` are how acts of its own are settled by looking; `tends` looks after what goes on by itself: it returns the job
+    and what is to be told, None where nothing goes on.
     """
 
     kind: PartKind
@@ -121,3 +123,4 @@ class BenchRoom:
     tells: Mapping[str, Callable[[Job, bool], Job]] = field(default_factory=dict)
     looked_at: Mapping[Enum, Look] = field(default_factory=dict)
     looks: Mapping[ActKind, LookBack] = field(default_factory=dict)
+    tends: Tend | None = None

@@ -42,7 +42,7 @@ def lens_fields(width: float, columns: Sequence[LensColumn], reference: int) -> 
     layout = next((c.record.layout for c in columns if c.record is not None), None)
     if layout is None:
         return Picture(width, 40, (Text(0, 20, "Nothing has been read yet.", Tone.QUIET, 13),), (), "Nothing has been read yet.")
-    fields = [spec for spec in layout.fields if spec.name != "signature"]
+    fields = [spec for spec in layout.fields if spec.name != "signature" and spec.role is not FieldRole.FRAME]
     each = (width - _LABEL) / len(columns)
     items: list[Item] = [
         Text(_LABEL + i * each, 13, column.head, Tone.QUIET, 12, limit=each - 10) for i, column in enumerate(columns)

@@ -12,6 +12,7 @@ from daruma.core.pictures.primitives import Picture
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
+    from daruma.ui.desk import Desk
     from daruma.ui.views.evidence import Page
 
 
@@ -27,6 +28,14 @@ class Panel:
     draw: Callable[[float, Job, Model, Sequence[object]], Picture]
 
 
+@dataclass(frozen=True, slots=True)
+class Form:
+    """Hold a form at the bench: the step that it stands at, and what makes it for a desk; it must have `show_job`."""
+
+    step: str
+    make: Callable[[Desk], Any]
+
+
 def _nothing(_: Workshop, __: Job) -> None:
     return None
 
@@ -35,7 +44,7 @@ def _nothing(_: Workshop, __: Job) -> None:
 class UiRoom:
     """Hold panels of the bench, pages of Proof, and what these show of a job, worked out off the interface's thread.
 
-    `steps` name, by the key of a step of the run sheet, the panel that it is looked at with.
+    `steps` name, by the key of a step of the run sheet, the panel that it is looked at with; `forms` ask for something there.
     """
 
     panels: tuple[Panel, ...] = ()
@@ -43,3 +52,4 @@ class UiRoom:
     worked_out: Callable[[Workshop, Job], Any] = _nothing
     key: str = ""
     steps: tuple[tuple[str, str], ...] = ()
+    forms: tuple[Form, ...] = ()

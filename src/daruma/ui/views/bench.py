@@ -17,6 +17,7 @@ from daruma.ui.desk import Desk
 from daruma.ui.tips import plain_tip
 from daruma.ui.views.base import StageView, main_push_button
 from daruma.ui.views.lens_sheet import LensSheet
+from daruma.ui.views.step_forms import Forms
 from daruma.ui.widgets.boxes import scrolled
 from daruma.ui.widgets.hold import HoldButton
 from daruma.ui.widgets.locks import Locks
@@ -91,6 +92,8 @@ class BenchView(StageView):
         self.locks = Locks()
         for widget in (self.title, self.how, self.settings, self.caution, self.timer, self.locks):
             column.addWidget(widget)
+        self.forms = Forms(self.desk)
+        column.addWidget(self.forms)
         buttons = QHBoxLayout()
         self.main = main_push_button("bench_main")
         self.main.clicked.connect(self._main_clicked)
@@ -143,6 +146,7 @@ class BenchView(StageView):
     def _show_step(self, job: Job, index: int | None) -> None:
         action = self._actions[job.steps[index].action] if index is not None else None
         done = action is None
+        self.forms.show_step(self._job, action.key if action is not None else "")
         self.title.setText("The bench work is done" if action is None else action.figures.title)
         how = "Go on to Proof: each promise is tested before the phone is closed." if done else "\n".join(action.figures.how)  # type: ignore[union-attr]
         self.how.setText(how)

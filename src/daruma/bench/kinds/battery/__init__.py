@@ -7,7 +7,7 @@ from daruma.bench import keeping, phone_acts
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.kinds.battery.figures import NEW, enable, enabled_by_looking, locks, said_by, write
-from daruma.bench.kinds.battery.measuring import believed, measure_cell, test_of
+from daruma.bench.kinds.battery.measuring import believed, measure_cell, tend, test_of
 from daruma.bench.kinds.room import BenchRoom, Proving
 from daruma.core.acts import ActKind
 from daruma.core.backup import Backup
@@ -157,4 +157,5 @@ ROOM = BenchRoom(
     socket=lambda _: NEW.socket,
     looked_at={BatteryVar.HOLDER: NEW.looked_at(BatteryVal.ON_HOLDER)},
     looks={ActKind.ENABLE: enabled_by_looking},
+    tends=tend,
 )

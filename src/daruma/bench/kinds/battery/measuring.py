@@ -11,7 +11,7 @@ from daruma.catalogue.cells import chemistries
 from daruma.core.cell.deciding import Belief, Decision, belief
 from daruma.core.cell.program import CellTest, Samples, Stage, Standing, measured_so_far, standing
 from daruma.core.errors import Cause, Trouble
-from daruma.core.job import Job
+from daruma.core.job import Job, is_done
 from daruma.core.kinds.battery import MOST_CHUNKS, BatteryTicket, BatteryWork, LogChunk
 from daruma.core.model import Model
 from daruma.core.plan.actions import Action
@@ -88,6 +88,20 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
             cause=Cause.STEP,
         )
     return job, f"{said}; {found.decision.value}, after {_elapsed(job) / 3600:.1f} h"
+
+
+def tend(doing: Doing, context: Context) -> tuple[Job, str] | None:
+    """Look after a test that nobody watches; the station says whose it is."""
+    try:
+        state = doing.rig.station().state()
+        job = doing.shop.jobs.known_by(state.label) if state.label and state.holds else None
+    except Trouble:
+        return None
+    if job is None or job.closed or is_done(job, "test_cell") or not job.of(BatteryWork).log:
+        return None
+    job, found, _ = tended(doing, job, context)
+    ended = found.order.stage in (Stage.DONE, Stage.STOPPED)
+    return job, f"{job.ref}, the cell on the station: {found.order.why}" if ended else ""
 
 
 def words_of(found: Standing) -> str:

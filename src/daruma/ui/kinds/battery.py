@@ -1,0 +1,155 @@
+"""The battery in the window: its cell's test as it runs, the figures that may be written, its log at Proof."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSpinBox, QWidget
+
+from daruma.core.job import Job
+from daruma.core.kinds.battery import BatteryWork
+from daruma.core.model import Model
+from daruma.core.parts import Function
+from daruma.core.pictures.primitives import Picture, Text, Tone
+from daruma.ui.kinds.room import Form, Panel, UiRoom
+from daruma.ui.views.evidence import Evidence, Page
+from daruma.ui.widgets.notices import label
+
+if TYPE_CHECKING:
+    from daruma.bench.kinds.battery.looking import CellSheet
+    from daruma.bench.workshop import Workshop
+    from daruma.ui.desk import Desk
+
+KEY = "cell"
+HEIGHT = 230.0
+MOST_CYCLES = 5000
+
+
+def _cell(width: float, job: Job, model: Model, live: Sequence[object]) -> Picture:
+    from daruma.bench.kinds.battery.looking import curve_of, grown_live, with_live
+    from daruma.bench.kinds.battery.measuring import CellLive, samples_of, test_of
+    from daruma.core.pictures.cell_trace import cell_trace
+
+    work = job.of(BatteryWork)
+    test = test_of(job, model)
+    curve = curve_of(samples_of(replace(work, log=with_live(work, live))))
+    newest = next((each for each in reversed(live) if isinstance(each, CellLive)), None)
+    said = f"The station's clock runs {newest.speed:.0f} times faster than life." if newest and newest.speed > 1 else ""
+    picture = cell_trace(width, HEIGHT, curve, (test.cell.empty, test.cell.full), grown_live(live), test.rated, test.claim, said)
+    if not said:
+        return picture
+    note = Text(0, picture.height + 14, f"Demo: {said[0].lower()}{said[1:]}", Tone.QUIET, 12)
+    return replace(picture, height=picture.height + 20, items=(*picture.items, note))
+
+
+def sheet_of(ready: Workshop, job: Job) -> CellSheet | None:
+    """Return what a job's cell log says; None where there is none."""
+    from daruma.bench.kinds.battery.looking import cell_sheet
+
+    return cell_sheet(job, ready.model(job)) if job.of(BatteryWork).log else None
+
+
+class CellPage(Page):
+    """What the new cell holds."""
+
+    key, title, sheet = KEY, "Cell", None
+
+    def sentence(self, evidence: Evidence) -> str:
+        proof = evidence.job.proof(Function.BATTERY_RUNS)
+        sheet: CellSheet | None = evidence.of_kinds.get(KEY)
+        if proof is not None:
+            return proof.summary
+        return sheet.standing.order.why if sheet is not None else "The new cell was not measured."
+
+    def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
+        sheet: CellSheet | None = evidence.of_kinds.get(KEY)
+        work = evidence.job.of(BatteryWork)
+        numbers = []
+        if sheet is not None:
+            capacity = sheet.standing.belief.capacity
+            numbers += [
+                ("capacity", f"{capacity.mah:.0f} ± {1.96 * capacity.u:.0f} mAh"),
+                ("of its rated", f"{100 * capacity.mah / sheet.test.rated:.1f} ± {196 * capacity.u / sheet.test.rated:.1f} %"),
+                ("found by", capacity.method.value),
+                ("resting on", f"{100 * capacity.swing:.0f} % of the charge"),
+            ]
+        for name, said in (("original gauge", work.original), ("written", work.written)):
+            if said is not None:
+                numbers.append((name, f"{said.percent} %, {said.cycles} cycles"))
+        return [*numbers, *((boot.partition(": ")[0], boot.partition(": ")[2]) for boot in work.boots)]
+
+    def draw(self, evidence: Evidence, width: float, height: float) -> Picture:
+        from daruma.core.pictures.cell_trace import CellCurve, cell_trace
+
+        sheet: CellSheet | None = evidence.of_kinds.get(KEY)
+        if sheet is None:
+            return cell_trace(width, height, CellCurve((), (), (), ()), (3.0, 4.2), (), 1.0, 80.0)
+        ends = sheet.test.cell.empty, sheet.test.cell.full
+        return cell_trace(width, height, sheet.curve, ends, sheet.grown, sheet.test.rated, sheet.test.claim)
+
+
+class FiguresForm(QWidget):
+    """Health and cycles that are to be written: what is allowed is said, more is refused with the reason."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self._desk = desk
+        self._job: Job | None = None
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        self.percent = self._number("Health, percent", "figure_percent", 0, 100)
+        self.cycles = self._number("Cycles", "figure_cycles", 0, MOST_CYCLES)
+        self.wish = QPushButton("Write these figures")
+        self.wish.setObjectName("figures_wish")
+        self.wish.clicked.connect(self._wished)
+        self.said = label("quiet")
+        self.said.setObjectName("figures_said")
+        for name, box in (("Health %", self.percent), ("Cycles", self.cycles)):
+            caption = label("quiet", name, wrap=False)
+            caption.setBuddy(box)
+            row.addWidget(caption)
+            row.addWidget(box)
+        row.addWidget(self.wish)
+        row.addWidget(self.said, 1)
+
+    def _number(self, name: str, key: str, low: int, high: int) -> QSpinBox:
+        box = QSpinBox()
+        box.setObjectName(key)
+        box.setAccessibleName(name)
+        box.setRange(low, high)
+        return box
+
+    def show_job(self, job: Job) -> None:
+        """Show a job's figures: those that are wished, else those that are allowed."""
+        from daruma.bench.kinds.battery.figures import allowed
+
+        fresh = self._job is None or (self._job.uid, self._job.of(BatteryWork)) != (job.uid, job.of(BatteryWork))
+        self._job = job
+        if not fresh or not job.of(BatteryWork).log:
+            return
+        limits, wish = allowed(self._desk.ready, job), job.of(BatteryWork).wish
+        self.percent.setValue(wish.percent if wish else limits.percent)
+        self.cycles.setValue(wish.cycles if wish else limits.cycles)
+        kept = f"To be written: {wish.percent} %, {wish.cycles} cycles. " if wish else ""
+        self.said.setText(f"{kept}{limits.why}")
+
+    def _wished(self) -> None:
+        from daruma.bench.kinds.battery.figures import wished
+
+        percent, cycles = self.percent.value(), self.cycles.value()
+        ready = self._desk.ready
+        self._desk.job_work(
+            self._desk.store, "keeping the figures", lambda job, context: wished(ready, job, percent, cycles, context)
+        )
+
+
+ROOM = UiRoom(
+    panels=(Panel(KEY, "Cell test", _cell),),
+    pages=(CellPage,),
+    worked_out=sheet_of,
+    key=KEY,
+    steps=(("test_cell", KEY), ("weld_cell", KEY)),
+    forms=(Form("write_pack", FiguresForm),),
+)
