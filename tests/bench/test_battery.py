@@ -18,7 +18,7 @@ from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.interlocks import dark
 from daruma.core.job import StepState
-from daruma.core.kinds.battery import KIND, BatteryWork
+from daruma.core.kinds.battery.work import KIND, BatteryWork
 from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.records import decode
 from daruma.standin.kinds.battery import Pack
@@ -91,10 +91,7 @@ def test_what_is_written_is_no_more_than_is_true(tmp_path: Path) -> None:
         model = at.workshop.catalogue.models["cedar_l"]
         carried = decode(model.layout(KIND), bytes.fromhex(at.pack.memory))
         assert carried.intact, "every word has its packet check"
-        assert (
-            carried.identity(at.workshop.model(at.job).layout(KIND).field("gauge_serial").identity)
-            == at.phone.board["gauge_serial"]
-        )
+        assert carried.identity(Identity.GAUGE_SERIAL) == at.phone.board["gauge_serial"]
         full = carried.values[FULL]
         assert isinstance(full, int)
         assert full <= at.pack.mah

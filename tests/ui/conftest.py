@@ -51,9 +51,9 @@ class Driver:
         assert self.desk.job is not None
         return self.desk.job
 
-    def until(self, met: Callable[[], bool]) -> None:
+    def until(self, met: Callable[[], bool], timeout: int = LONG) -> None:
         try:
-            self.bot.waitUntil(met, timeout=LONG)
+            self.bot.waitUntil(met, timeout=timeout)
         except TimeoutError as error:
             going = [lane.current.name for lane in (self.desk.bench, self.desk.store) if lane.current is not None]
             raise AssertionError(f"stage {self.window.stage}, going on {going}, troubles {self.troubles}") from error

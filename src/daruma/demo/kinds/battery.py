@@ -3,7 +3,7 @@
 from typing import Any
 
 from daruma.core.cell.deciding import CellOrigin
-from daruma.core.kinds.battery import BatteryState, BatteryTicket
+from daruma.core.kinds.battery.work import BatteryState, BatteryTicket
 from daruma.core.model import Model
 from daruma.core.parts import Identity
 from daruma.demo.kinds.room import DemoRoom, Entry

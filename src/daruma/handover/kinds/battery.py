@@ -3,7 +3,8 @@
 from daruma.catalogue.loader import Catalogue
 from daruma.core.cell.deciding import ORIGIN_LABEL, CellOrigin
 from daruma.core.job import Job, is_done
-from daruma.core.kinds.battery import KIND, BatteryFacts, BatteryState, BatteryTicket
+from daruma.core.kinds.battery.facts import BatteryFacts
+from daruma.core.kinds.battery.work import KIND, BatteryState, BatteryTicket
 from daruma.handover.case_shape import CaseFile, Strict
 from daruma.handover.kinds.room import Fitted, HandoverRoom
 

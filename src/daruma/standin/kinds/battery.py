@@ -7,7 +7,7 @@ from typing import Any, ClassVar
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import RecordError
-from daruma.core.kinds.battery import HEADS
+from daruma.core.kinds.battery.work import HEADS
 from daruma.core.known import Seen
 from daruma.core.model import Model
 from daruma.core.pairing import Condition, evaluate

@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSpinBox, QWidget
 
 from daruma.core.job import Job
-from daruma.core.kinds.battery import BatteryWork
+from daruma.core.kinds.battery.work import BatteryWork
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture, Text, Tone

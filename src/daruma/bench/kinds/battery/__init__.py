@@ -15,7 +15,8 @@ from daruma.core.cell.capacity import Method
 from daruma.core.cell.deciding import CLAIM
 from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, Proof, is_done
-from daruma.core.kinds.battery import KIND, BatteryFacts, BatteryTicket, BatteryVal, BatteryVar, BatteryWork
+from daruma.core.kinds.battery.facts import BatteryFacts, BatteryVal, BatteryVar
+from daruma.core.kinds.battery.work import KIND, BatteryTicket, BatteryWork
 from daruma.core.parts import Function, Identity, PartStatus
 from daruma.core.plan.actions import Action
 from daruma.core.records import FieldValue, decode, encode

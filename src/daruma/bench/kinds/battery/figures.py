@@ -16,7 +16,7 @@ from daruma.core.cell.deciding import Writable, refused, writable
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job
-from daruma.core.kinds.battery import HEADS, KIND, BatteryTicket, BatteryWork, GaugeSaid
+from daruma.core.kinds.battery.work import HEADS, KIND, BatteryTicket, BatteryWork, GaugeSaid
 from daruma.core.parts import Identity
 from daruma.core.plan.actions import Action
 from daruma.core.records import FieldValue, Record, encode

@@ -10,7 +10,7 @@ from daruma.bench.kinds.battery.measuring import CellLive, samples_of, test_of
 from daruma.core.cell.deciding import Belief
 from daruma.core.cell.program import CellTest, Samples, Standing, standing
 from daruma.core.job import Job
-from daruma.core.kinds.battery import BatteryWork, LogChunk
+from daruma.core.kinds.battery.work import BatteryWork, LogChunk
 from daruma.core.model import Model
 from daruma.core.pictures.cell_trace import CellCurve, Grown
 

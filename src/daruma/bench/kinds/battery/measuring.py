@@ -12,7 +12,7 @@ from daruma.core.cell.deciding import Belief, Decision, belief
 from daruma.core.cell.program import CellTest, Samples, Stage, Standing, measured_so_far, standing
 from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, is_done
-from daruma.core.kinds.battery import MOST_CHUNKS, BatteryTicket, BatteryWork, LogChunk
+from daruma.core.kinds.battery.work import MOST_CHUNKS, BatteryTicket, BatteryWork, LogChunk
 from daruma.core.model import Model
 from daruma.core.plan.actions import Action
 from daruma.link.station import VALUES, Station

@@ -1,144 +1,25 @@
 """The battery: a new cell on its own board, a new pack with the original's data, a genuine pack, or one that stays unknown."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
-from enum import Enum
-from typing import ClassVar
+from dataclasses import replace
 
 from daruma.core.acts import ActKind
-from daruma.core.cell.deciding import ORIGIN_LABEL, CellOrigin
+from daruma.core.cell.deciding import ORIGIN_LABEL
 from daruma.core.job import Job, is_done
+from daruma.core.kinds.battery.facts import BatteryFacts, BatteryVal, BatteryVar
+from daruma.core.kinds.battery.work import IDENTITIES, KIND, BatteryState, BatteryTicket, BatteryWork
 from daruma.core.kinds.entries import Entry, Told
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
-from daruma.core.part_work import PartTicket, PartWork
-from daruma.core.parts import Function, Identity, PartKind
+from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action, Bar, Effort, How, Trait
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Ask, Otherwise
 from daruma.core.plan.phone import on_phone, trial_actions
-from daruma.core.plan.state import Conjunction, Named, Val, needs
+from daruma.core.plan.state import Conjunction, Val, needs
 from daruma.core.plan.workbench import FITTED, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
-
-KIND = PartKind.BATTERY
-IDENTITIES = (Identity.GAUGE_SERIAL,)
-MOST_CHUNKS = 4000  # of a log of a cell
-# commands of the Smart Battery Data Specification 1.1 (from memory, checked against a published driver)
-COMMANDS = {
-    "battery_status": 0x16,
-    "specification": 0x1A,
-    "temperature": 0x08,
-    "voltage": 0x09,
-    "current": 0x0A,
-    "state_of_charge": 0x0D,
-    "full_charge_capacity": 0x10,
-    "cycle_count": 0x17,
-    "design_capacity": 0x18,
-    "design_voltage": 0x19,
-    "manufacture_date": 0x1B,
-}
-HEADS: dict[str, str] = {f"{name}_head": f"16{command:02X}17" for name, command in COMMANDS.items()}
-
-
-class BatteryState(Enum):
-    """Say how the battery in the phone is."""
-
-    WORN = "worn"
-    SWOLLEN = "swollen"
-    FOREIGN = "foreign"
-    SOUND = "sound"
-
-
-@dataclass(frozen=True, slots=True)
-class BatteryTicket(PartTicket):
-    """Hold what intake writes down of the battery in the phone, and where the new cell comes from."""
-
-    KIND: ClassVar[PartKind] = KIND
-
-    state: BatteryState = BatteryState.WORN
-    origin: CellOrigin = CellOrigin.NEW
-
-    def nameless(self) -> "BatteryTicket":
-        return BatteryTicket(state=self.state, origin=self.origin)
-
-
-@dataclass(frozen=True, slots=True)
-class LogChunk:
-    """Hold some samples of a cell's test: number of the first, then t (s), V, A, degrees Celsius of each, one after the other."""
-
-    first: int
-    values: tuple[float, ...]
-
-
-@dataclass(frozen=True, slots=True)
-class GaugeSaid:
-    """Hold what a gauge said: percent of health and cycles."""
-
-    percent: int
-    cycles: int
-
-
-@dataclass(frozen=True, slots=True)
-class BatteryWork(PartWork):
-    """Hold what was done with the batteries of a job: the log of the cell's test and the room's temperature, seconds
-    of it that are lost, what the original gauge said, which figures are wished and which were written, what two starts showed.
-    """
-
-    KIND: ClassVar[PartKind] = KIND
-    SERIES: ClassVar[tuple[str, ...]] = ("log",)
-
-    log: tuple[LogChunk, ...] = ()
-    room: float = 25.0
-    lost: float = 0.0
-    original: GaugeSaid | None = None
-    wish: GaugeSaid | None = None
-    written: GaugeSaid | None = None
-    boots: tuple[str, ...] = ()
-
-    def nameless(self) -> "BatteryWork":
-        return BatteryWork(log=self.log, room=self.room, lost=self.lost, original=self.original, written=self.written)
-
-
-@dataclass(frozen=True, slots=True)
-class BatteryFacts:
-    """Hold what is known of a phone's battery."""
-
-    state: BatteryState = BatteryState.WORN
-    origin: CellOrigin = CellOrigin.NEW
-
-
-class BatteryVar(Named):
-    """Name a variable of the battery."""
-
-    BATTERY = "battery"
-    DATA = "gauge_data"
-    CELL = "cell"
-    FLEX = "data_flex"
-    HOLDER = "pack_holder"
-    FINISHED = "battery_finished"
-
-
-class BatteryVal(Named):
-    """Name a value of the battery's variables."""
-
-    SOUND = "the original, sound"
-    WORN = "the original, worn"
-    FOREIGN = "another one, worn"
-    RECELLED = "a new cell on its own gauge board"
-    PACKED = "a new pack, not started yet"
-    PROGRAMMED = "a new pack with the original's data"
-    GENUINE = "a genuine pack"
-    UNKNOWN = "an unknown pack"
-    CELL_MEASURED = "a new cell, measured"
-    PACK_MEASURED = "a new pack, measured"
-    ACTIVATED = "activated"
-    WRITTEN = "written"
-    FOLDED = "folded"
-    ON_HOLDER = "the new pack"
-    EMPTY = "empty"
-
 
 _NOW = {
     BatteryState.WORN: BatteryVal.WORN,
