@@ -7,6 +7,7 @@ from typing import Protocol
 from daruma.bench import reading
 from daruma.bench.context import Context
 from daruma.bench.decoded import Decoded
+from daruma.bench.metering import Metering
 from daruma.bench.rig import Rig
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import Trouble
@@ -30,6 +31,9 @@ class HandsLike(Protocol):
     def plug_phone(self, imei: str, model: str = "") -> None:
         """Put a phone on the cable: of a ticket without an IMEI, one of its model that nobody has read yet."""
 
+    def replug(self, imei: str) -> None:
+        """Unplug a phone and plug it in again."""
+
 
 class Doing:
     """Carry rig, shop and catalogue into a use case; used by one lane at a time for anything that touches the rig."""
@@ -40,6 +44,7 @@ class Doing:
         self.catalogue = catalogue
         self.hands = hands
         self.decoded = Decoded(shop.vault)
+        self.metering = Metering(rig.beside(), shop)
 
     def model(self, job: Job) -> Model:
         """Return the job's model; raise Trouble where the catalogue has none."""

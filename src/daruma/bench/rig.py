@@ -10,6 +10,7 @@ from daruma.link.discovery import connect
 from daruma.link.errors import DeviceGone, Refused
 from daruma.link.port import LinkHealth
 from daruma.link.station import Station
+from daruma.link.usb_meter import UsbMeter
 
 
 @dataclass(slots=True)
@@ -56,6 +57,16 @@ class Rig:
         driver = self._driver("station")
         assert isinstance(driver, Station)
         return driver
+
+    def usb_meter(self) -> UsbMeter:
+        """Return the meter in the charging cable; raise LinkError where none answers."""
+        driver = self._driver("usb_meter")
+        assert isinstance(driver, UsbMeter)
+        return driver
+
+    def beside(self) -> "Rig":
+        """Return a rig over the same wires for another lane, which uses other devices."""
+        return Rig(self.wires, self.patience, self.settle)
 
     def drop(self, kind: str) -> None:
         """Close a device's wire, so that the next use connects anew."""

@@ -137,7 +137,7 @@ def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]
     plain = {
         f.name: getattr(file, f.name)
         for f in fields(Model)
-        if f.name not in ("eras", "white", "display", "layouts", "face_fold", "unbind_on_phone")
+        if f.name not in ("eras", "white", "display", "layouts", "face_fold", "boot", "unbind_on_phone")
     }
     for name in ("first_system", "last_system", "programmer_firmware"):
         plain[name] = Version.parse(plain[name])
@@ -147,7 +147,8 @@ def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]
     white = WhitePath(**file.white.model_dump())
     fold = file.face_fold.spec if file.face_fold is not None else None
     display = DisplaySpec(**file.display.model_dump())
-    plain |= {"white": white, "display": display, "layouts": layouts, "face_fold": fold}
+    boot = file.boot.spec if file.boot is not None else None
+    plain |= {"white": white, "display": display, "layouts": layouts, "face_fold": fold, "boot": boot}
     return Model(**plain, eras=system.eras, unbind_on_phone=system.unbind_on_phone)
 
 

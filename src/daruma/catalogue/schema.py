@@ -8,6 +8,7 @@ from daruma.core.folding import FoldSpec, KeepOut, refusals
 from daruma.core.model import FinishRule
 from daruma.core.parts import Function, Identity, PartKind, Version
 from daruma.core.plan.actions import Heat
+from daruma.core.power.signature import BootSignature
 from daruma.core.records import CHECKSUMS, Encoding, FieldRole
 
 Name = Annotated[str, Field(min_length=1, max_length=60)]
@@ -163,6 +164,32 @@ class FoldFile(Strict):
         return FoldSpec(self.segments, self.folds, self.end, self.heading, self.gap, keep_outs=boxes)
 
 
+class BootFile(Strict):
+    """Declare what a model draws from 5 V while it starts: corners in seconds after the start and amperes."""
+
+    corners: Annotated[
+        tuple[tuple[Annotated[float, Field(ge=0, le=300)], Annotated[float, Field(ge=0, le=6)]], ...],
+        Field(min_length=3, max_length=100),
+    ]
+    settle: Annotated[float, Field(ge=3, le=60)]
+
+    @field_validator("corners")
+    @classmethod
+    def times_rise(cls, corners: tuple[tuple[float, float], ...]) -> tuple[tuple[float, float], ...]:
+        """Refuse corners that go back in time, and a start that never changes."""
+        times, amperes = zip(*corners, strict=True)
+        if list(times) != sorted(set(times)):
+            raise ValueError("the corners' times do not rise")
+        if max(amperes) - min(amperes) < 0.05:
+            raise ValueError("the corners hardly differ in amperes: a start cannot be told by them")
+        return corners
+
+    @property
+    def spec(self) -> BootSignature:
+        """Return it as the core has it."""
+        return BootSignature(self.corners, self.settle)
+
+
 class ModelFile(Strict):
     """Declare one phone model."""
 
@@ -181,6 +208,7 @@ class ModelFile(Strict):
     face_fold: FoldFile | None = None
     cell_rated: Annotated[float, Field(ge=0, le=50_000)] = 0.0
     cell_chemistry: Annotated[str, Field(max_length=40)] = ""
+    boot: BootFile | None = None
     finishing_since: VersionText | None = None
     ambient_white_needs_front_camera: bool = False
     reflash_after_camera: bool = False

@@ -12,6 +12,7 @@ from daruma.core.model import Model
 from daruma.core.part_work import PartTicket, PartWork, T, W
 from daruma.core.parts import Function, PartKind, Version
 from daruma.core.plan.proofs import proven_by
+from daruma.core.power.recording import Recording
 from daruma.core.tri import Tri
 
 
@@ -136,8 +137,8 @@ class Proof:
 class Job:
     """Hold one job as it stands; `parts` is what was done with each of its parts, each as its own kind has it.
 
-    `uid` is what the job is known by, its number and name are for reading; `revision` counts its saves. Backups are
-    remembered by reference: name and digest.
+    `recordings` are those of its charging cable. `uid` is what the job is known by, its number and name are for reading;
+    `revision` counts its saves. Backups are remembered by reference: name and digest.
     """
 
     number: int
@@ -153,6 +154,7 @@ class Job:
     parts: Mapping[PartKind, Any] = field(default_factory=dict)
     uid: str = ""
     revision: int = 0
+    recordings: tuple[Recording, ...] = ()
 
     @property
     def name(self) -> str:

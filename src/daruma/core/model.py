@@ -6,6 +6,7 @@ from enum import Enum
 from daruma.core.display import DisplaySpec
 from daruma.core.folding import FoldSpec
 from daruma.core.parts import Function, Identity, PartKind, Version
+from daruma.core.power.signature import BootSignature
 from daruma.core.records import Layout
 
 
@@ -47,7 +48,8 @@ class Model:
     """Hold everything a route depends on for one phone model.
 
     `face_plate` says that a plate of the face module's shield is in the way of an extension flex, `face_fold` how that is folded.
-    `cell_rated` is the battery's rated capacity, mAh, `cell_chemistry` the key of its chemistry.
+    `cell_rated` is the battery's rated capacity, mAh, `cell_chemistry` the key of its chemistry; `boot` is what it
+    draws from its cable while it starts.
     """
 
     key: str
@@ -78,6 +80,7 @@ class Model:
     face_fold: FoldSpec | None = None
     cell_rated: float = 0.0
     cell_chemistry: str = ""
+    boot: BootSignature | None = None
 
     def era(self, system: Version) -> Era:
         """Return the era a system version falls in; the earliest one for older versions."""

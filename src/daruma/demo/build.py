@@ -26,6 +26,8 @@ from daruma.standin.server import Bench
 from daruma.standin.world import Thing, World
 from daruma.store.shop import Shop
 
+RECORDED_FASTER = 300.0  # than life: what the technician recorded on the cable
+
 
 def build(folder: Path, now: datetime) -> World:
     """Build world and store in a folder, as of a moment."""
@@ -35,6 +37,7 @@ def build(folder: Path, now: datetime) -> World:
     laying, shop = Laying(Maker(random.Random(scenario["seed"]))), Shop(folder, second)
     world = laying.world
     world.firmware, world.seed = scenario["firmware"], scenario["seed"]
+    world.usb_speed = RECORDED_FASTER
     try:
         with at_work(laying, shop, Clock(now)) as technician:
             scene = Scene(laying, technician)
@@ -47,7 +50,7 @@ def build(folder: Path, now: datetime) -> World:
             scene.end()
     finally:
         shop.close()
-    world.pace, world.station_speed = scenario["pace"], scenario["station_speed"]
+    world.pace, world.station_speed, world.usb_speed = scenario["pace"], scenario["station_speed"], 1.0
     world.events.clear()
     save_world(world, folder / WORLD)
     (folder / MADE).write_text(MADE_AS, encoding="ascii")
@@ -64,7 +67,9 @@ def at_work(laying: Laying, shop: Shop, clock: Clock, patience: float = 1.0) -> 
         hands = connect_hands(wires.pop("hands"))
         rig = Rig(wires, patience, settle=0.0)
         try:
-            yield Technician(Workshop(rig, shop, catalogue, hands), hands, clock)
+            workshop = Workshop(rig, shop, catalogue, hands)
+            yield Technician(workshop, hands, clock)
+            workshop.metering.close()
         finally:
             rig.close()
             hands.close()

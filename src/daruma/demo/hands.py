@@ -19,6 +19,10 @@ class Hands(Driver):
         """Put a phone on the cable: without an IMEI one of a model that nobody has read yet, where there is one."""
         self._port.ask("hands.cable", {"imei": imei, "model": model})
 
+    def replug(self, imei: str) -> None:
+        """Unplug a phone and plug it in again."""
+        self._port.ask("hands.replug", {"imei": imei})
+
     def fault(self, name: str, times: int = 1, **how: Any) -> None:
         """Make the stand-ins play a fault; how it waits: chance, growth, device, op, skip, at, seconds."""
         self._port.ask("hands.fault", {"name": name, "times": times, **how})
@@ -80,6 +84,10 @@ class LateHands:
     def plug_phone(self, imei: str, model: str = "") -> None:
         """Put a phone on the cable."""
         self._now().plug_phone(imei, model)
+
+    def replug(self, imei: str) -> None:
+        """Unplug a phone and plug it in again."""
+        self._now().replug(imei)
 
     def fault(self, name: str, times: int = 1, **how: Any) -> None:
         """Make the stand-ins play a fault."""

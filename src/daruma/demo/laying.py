@@ -37,6 +37,8 @@ class Laying:
         """Let happen to a phone's parts what brings it here."""
         for room in rooms():
             room.aged(self.world.find(phone.home[room.kind.value]), entry)
+        if "start" in entry:
+            phone.start, phone.ails = entry["start"]["how"], phone.home[entry["start"]["ails"]]
 
     def new_parts(self, model: Model, entry: Entry) -> dict[PartKind, Thing]:
         """Put the new parts of an entry on the bench."""

@@ -8,7 +8,7 @@ from daruma.bench.context import Context
 from daruma.bench.keeping import keep_part
 from daruma.bench.reading import read_part
 from daruma.bench.workshop import Workshop
-from daruma.core.job import Job, Ticket
+from daruma.core.job import Job, Stage, Ticket
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.proofs import proven_by
@@ -71,6 +71,8 @@ class Technician:
         if until == "ticket":
             return job
         job = self._trusted(job, context)
+        if "recorded" in entry:
+            job = self._recorded(job, entry["recorded"], context)
         if until == "intake":
             return job
         clock.pass_by(TALK)
@@ -82,6 +84,15 @@ class Technician:
         job, _ = self.workshop.read_phone(job, context)
         self.workshop.confirm_trust(job)
         return self.workshop.read_phone(job, context)[0]
+
+    def _recorded(self, job: Job, seconds: float, context: Context) -> Job:
+        """Record the charging cable for so long, the phone plugged in anew."""
+        metering = self.workshop.metering
+        metering.begin(job, Stage.INTAKE.value, context.now())
+        self.hands.replug(job.ticket.imei)
+        while metering.look().seconds < seconds:
+            pass
+        return metering.end(self.workshop.catalogue.models, context.now()) or job
 
     def _planned(self, job: Job, until: str, context: Context) -> Job:
         routes = self.workshop.plan(job).routes

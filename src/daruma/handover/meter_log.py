@@ -65,9 +65,10 @@ def _cells(source: Path | bytes, head: Head, name: str) -> dict[str, Floats]:
         raise trouble(name, f"it has more than {MOST_SAMPLES} samples")
     if any(found[column].null_count() for column in found.columns):
         texts = _read(source, head, pl.String(), name)
-        found = texts.select(_as_numbers(column, column == "t", comma=head.comma) for column in texts.columns)
         # a row without anything is a blank line, not one that was left out
-        found = found.filter(~pl.all_horizontal(pl.all().is_null())).fill_null(float("nan"))
+        texts = texts.filter(pl.any_horizontal(pl.all().str.strip_chars().str.len_bytes() > 0))
+        found = texts.select(_as_numbers(column, column == "t", comma=head.comma) for column in texts.columns)
+        found = found.fill_null(float("nan"))
     return {column: found[column].to_numpy() for column in found.columns}
 
 

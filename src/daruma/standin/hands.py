@@ -31,6 +31,7 @@ class HandsSim:
             "hello": lambda _: {"kind": "hands", "name": "Stand-in hands", "serial": "SH-0001", "firmware": "1.0"},
             "hands.do": self._do,
             "hands.cable": self._cable,
+            "hands.replug": self._replug,
             "hands.fault": self._fault,
             "hands.script": self._script,
             "hands.calm": self._calm,
@@ -52,6 +53,10 @@ class HandsSim:
         phone = self._phone(args)
         self._world.cable = phone.imei
         return {"label": phone.label}
+
+    def _replug(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        self._world.plugs += 1
+        return self._cable(args)
 
     def _unread(self, model: str) -> dict[str, Any]:
         """Put a phone of a model on the cable that was not asked for trust yet; leave the cable where there is none."""
@@ -113,6 +118,7 @@ def _power_on(hand: Hand) -> None:
         raise No("no", fault or "the memory is off the board")
     hand.phone.on = True
     hand.world.cable = hand.phone.imei
+    hand.world.plugs += 1
 
 
 def _confirm_trust(hand: Hand) -> None:

@@ -20,6 +20,7 @@ from daruma.standin.phone import PhoneSim
 from daruma.standin.programmer import ProgrammerSim, Reset
 from daruma.standin.station import StationSim
 from daruma.standin.supply import SupplySim
+from daruma.standin.usb_meter import UsbMeterSim
 from daruma.standin.wires import PtyWire, TcpWire, Wire
 from daruma.standin.world import World
 
@@ -37,6 +38,8 @@ READS_ONLY = frozenset(
         "supply.state",
         "station.state",
         "station.samples",
+        "usb.state",
+        "usb.samples",
         "phone.gauge",
         "flex.state",
     }
@@ -62,6 +65,7 @@ class Bench:
             "colorimeter": self.box.handlers(),
             "supply": SupplySim(world).handlers(),
             "station": StationSim(world).handlers(),
+            "usb_meter": UsbMeterSim(world, catalogue).handlers(),
             "hands": HandsSim(world, catalogue).handlers(),
         }
         self.devices = {name: Device(name, handled, self) for name, handled in handlers.items()}

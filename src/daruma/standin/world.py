@@ -8,6 +8,8 @@ from typing import ClassVar, TypeVar
 from daruma.core.parts import PartKind
 from daruma.standin.faults import Faults
 
+CHARGER = (0x0801912C, 0x0002D0DE, 0xC0DC213C)  # fixed 5 V 3 A, fixed 9 V 2.22 A, programmable 3.3 to 11 V 3 A
+
 
 @dataclass(slots=True)
 class Thing:
@@ -32,7 +34,8 @@ class Phone:
     """Simulate a phone: what its board expects, what is fitted, how it runs; `shows` are the codes of a test field.
 
     `home` are the dies of the parts it left the factory with and `fitted` of those in it now, by their kinds; `carried` is
-    what the others carry. `status` is what finishing has made of a part.
+    what the others carry. `status` is what finishing has made of a part. `start` is how it starts on its cable,
+    as long as what `ails` it (the die of a part, or its own IMEI) is in it.
     """
 
     label: str
@@ -52,6 +55,8 @@ class Phone:
     memory_lifted: bool = False
     status: dict[str, str] = field(default_factory=dict)
     shows: list[float] | None = None
+    start: str = "boots"
+    ails: str = ""
 
     def fit(self, kind: PartKind, die: str | None) -> None:
         """Put a part in, or leave its place empty."""
@@ -67,6 +72,8 @@ class World:
     each reading of the colorimeter is higher than the one before; `stray` the lux of the room that get into the light box;
     `load_amperes` what the supply gives at the moment; `own_supply` says that the programmer's adapter brings its own.
     `on_station` is the die of the pack that the cell station holds, `station_speed` how much faster than life its clock runs.
+    `plugs` counts how often a phone was unplugged and plugged in again, `charger` is what the charger offers (words of USB
+    Power Delivery). The meter in its cable takes `usb_rate` samples a second of a clock `usb_speed` times as fast as life.
     """
 
     sockets: dict[str, str | None]
@@ -90,6 +97,10 @@ class World:
     own_supply: bool = False
     on_station: str | None = None
     station_speed: float = 3000.0
+    plugs: int = 0
+    usb_rate: float = 100.0
+    usb_speed: float = 1.0
+    charger: list[int] = field(default_factory=lambda: list(CHARGER))
     faults: Faults = field(default_factory=Faults)
     events: list[list[str]] = field(default_factory=list)
 

@@ -17,7 +17,7 @@ from daruma.core.backup import KNOWN_BY, LOST, BackupContent, known_by, link_of,
 from daruma.core.job import Job, StepState
 from daruma.store.checking import DAMAGE
 from daruma.store.database import FILE, Database, count_lost
-from daruma.store.digests import ACT, SETTLEMENT, SHELF, is_whole
+from daruma.store.digests import ACT, FIRST, SETTLEMENT, SHELF, is_whole
 from daruma.store.engine import StoreTrouble
 from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_since
 from daruma.store.jobs import fetching, job_of, put_jobs, put_shelf
@@ -25,8 +25,9 @@ from daruma.store.journal import add_act, add_settlement
 from daruma.store.marks import Marked, Marks
 from daruma.store.old_store import OldStore, Row, each_row, text_of
 from daruma.store.purging import without_identifiers
+from daruma.store.recordings import linked
 from daruma.store.retention import purge_again
-from daruma.store.schema import acts, backups, doubts, jobs, outcome_totals, settlements, shelf
+from daruma.store.schema import acts, backups, doubts, jobs, outcome_totals, recordings, settlements, shelf
 from daruma.store.series import Series
 from daruma.store.vault import head_in, keep_in, put_head
 
@@ -87,6 +88,7 @@ class _Merge:
         self._acts()
         self._settlements()
         self._jobs(refs)
+        self._recordings()
         self._shelf()
         self._totals()
 
@@ -196,6 +198,26 @@ class _Merge:
                 self._put(replace(_renamed(further, refs), number=there.number), row)
             elif job != there:
                 self.carried.differs.append(f"{there.name}: the copy's is further ({_state(there)}, not {_state(job)})")
+
+    def _recordings(self) -> None:
+        """Carry over the rows of recordings that the copy has not, as far as each hangs together with what is before it."""
+        query = "SELECT recording, number, job, before, link, body FROM recordings ORDER BY recording, number"
+        kept = self.new.execute(select(recordings.c.recording, recordings.c.number, recordings.c.link))
+        there = {(uid, number): link for uid, number, link in kept}
+        try:
+            for row in self.old.execute(query):
+                uid, number, job, before, link = text_of(row[0]), int(row[1]), *map(text_of, row[2:5])
+                if (uid, number) in there:
+                    continue
+                bound = before == (there.get((uid, number - 1)) if number else FIRST)
+                if not bound or linked(before, bytes(row[5])) != link:
+                    self.carried.lost.append(f"a recording of job {job} is damaged in the replaced store from chunk {number} on")
+                    continue
+                values = {"recording": uid, "number": number, "job": job, "before": before, "link": link, "body": bytes(row[5])}
+                self.new.execute(insert(recordings), values)
+                there[uid, number] = link
+        except (*DAMAGE, TypeError, ValueError):
+            self.carried.lost.append("recordings in the replaced store cannot be read")
 
     def _old_series(self, uid: str) -> Series:
         """Return the series of a job in the replaced store, as far as they can be read."""

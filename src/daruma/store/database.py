@@ -21,8 +21,8 @@ from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import Marked, Marks
 from daruma.store.schema import metadata
 
-HEAD = "0004"
-EARLIER = ("0001", "0002", "0003")
+HEAD = "0005"
+EARLIER = ("0001", "0002", "0003", "0004")
 COPIES = "copies"
 FILE = "daruma.sqlite3"
 RESTORING = "daruma.sqlite3.restoring"

@@ -34,7 +34,8 @@ def without_identifiers(job: Job) -> Job:
     kept = Ticket(ticket.model, system=ticket.system, promised=ticket.promised, before=ticket.before, parts=told)
     steps = tuple(replace(step, note="") for step in job.steps)
     works = {kind: work.nameless() for kind, work in job.parts.items()}
-    stripped = replace(job, ticket=kept, steps=steps, parts=works, phone={})
+    recordings = tuple(recording.nameless() for recording in job.recordings)
+    stripped = replace(job, ticket=kept, steps=steps, parts=works, phone={}, recordings=recordings)
     # what stood stands: only the names of its parts are gone
     proofs = tuple(replace(proof, parts=()) if job.stands(proof) else _fallen(proof) for proof in job.proofs)
     return replace(stripped, proofs=proofs)

@@ -29,6 +29,18 @@ series = Table(
     Column("body", String, nullable=False),
 )
 
+# what meters have recorded for jobs: row 0 says what it is, the others hold samples, each linked to the one before it
+recordings = Table(
+    "recordings",
+    metadata,
+    Column("recording", String, primary_key=True),
+    Column("number", Integer, primary_key=True),
+    Column("job", String, nullable=False),
+    Column("before", String, nullable=False),
+    Column("link", String, nullable=False),
+    Column("body", LargeBinary, nullable=False),
+)
+
 # how often each action went well, by model: kept apart from the jobs, so that it outlives what is purged of them
 outcome_totals = Table(
     "outcome_totals",

@@ -7,6 +7,7 @@ from daruma.core.backup import VaultFault
 from daruma.store.database import Database
 from daruma.store.jobs import JobBook, Shelf
 from daruma.store.journal import Journal
+from daruma.store.recordings import Recordings
 from daruma.store.vault import Vault
 
 
@@ -21,6 +22,7 @@ class Shop:
         self.journal = Journal(self.database)
         self.jobs = JobBook(self.database)
         self.shelf = Shelf(self.database)
+        self.recordings = Recordings(self.database)
 
     @property
     def second(self) -> Path | None:

@@ -11,6 +11,7 @@ from daruma.core.job import job_name
 from daruma.store.checking import AT_ONCE, DAMAGE
 from daruma.store.database import EARLIER, Database, FileLook, columns_of, up_to_date
 from daruma.store.digests import ACT, DIGITS, FIRST, JOB, SETTLEMENT, SHELF, digested
+from daruma.store.recordings import linked
 from daruma.store.schema import metadata
 
 CHANGED = "it is not as it was written"
@@ -33,6 +34,7 @@ def check_rows(database: Database | FileLook) -> tuple[VaultFault, ...]:
             *_chain(raw, "settlements", SETTLEMENT, lambda number: _settlement(raw, number)),
             *_plain(raw, "jobs", JOB, lambda number: f"job {job_name(number)}"),
             *_series(raw),
+            *_recordings(raw),
             *_plain(raw, "shelf", SHELF, lambda number: f"row {number} of the shelf"),
             *_doubts(raw),
         )
@@ -102,6 +104,35 @@ def _series(raw: sqlite3.Connection) -> Iterator[VaultFault]:
     for uid in sorted(changed):
         name = job_name(numbers[uid]) if uid in numbers else "(none)"
         yield VaultFault(f"job {name}", "what it has measured is not as it was written")
+
+
+def _recordings(raw: sqlite3.Connection) -> Iterator[VaultFault]:
+    """Yield jobs whose recordings are not as they were written, or not all there."""
+    changed, links = set(), set()
+    try:
+        for uid, number, job, before, link, body in raw.execute(
+            "SELECT recording, number, job, before, link, body FROM recordings ORDER BY recording, number"
+        ):
+            bound = before == FIRST if number == 0 else (uid, before) in links
+            if not bound or not isinstance(body, bytes) or linked(str(before), body) != link:
+                changed.add(str(job))
+            links.add((uid, link))
+        for job, uid, link in raw.execute(_REMEMBERED):
+            if (uid, link) not in links:
+                changed.add(str(job))
+        numbers = dict(raw.execute("SELECT uid, number FROM jobs").fetchall()) if changed else {}
+    except (*DAMAGE, ValueError) as error:
+        yield VaultFault("the recordings of the jobs", f"they cannot be read: {error}")
+        return
+    for uid in sorted(changed):
+        name = job_name(numbers[uid]) if uid in numbers else "(none)"
+        yield VaultFault(f"job {name}", "a recording of its cable is not as it was written")
+
+
+_REMEMBERED = """
+SELECT uid, json_extract(held.value, '$.uid'), json_extract(held.value, '$.link')
+FROM jobs, json_each(iif(instr(body, '"recordings":[{') > 0 AND json_valid(body), body, '{}'), '$.recordings') AS held
+"""
 
 
 # a job says by the link of its last one what each series holds; each but the first has the one before it

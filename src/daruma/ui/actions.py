@@ -22,6 +22,7 @@ SPECS = (
     ActionSpec("job.main", "Do the main action", "Job", "Ctrl+Return"),
     ActionSpec("job.next", "Next job on the rail", "Job", "Ctrl+Down"),
     ActionSpec("job.previous", "Previous job on the rail", "Job", "Ctrl+Up"),
+    ActionSpec("job.meter", "Meter in the charging cable", "Job", "Ctrl+M"),
     ActionSpec("job.stop", "Stop what is going on", "Job", "Esc"),
     ActionSpec("app.quit", "Quit", "Job", "Ctrl+Q"),
     ActionSpec("stage.intake", "Intake", "Stage", "Ctrl+1"),

@@ -13,6 +13,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
+from daruma.ui.metering import MeterDesk
 from daruma.ui.proving import Proving
 from daruma.ui.running import OPENING
 
@@ -43,6 +44,8 @@ class Desk(BenchDesk):
         self._loader = loader
         self.copying = Copying(self)
         self.proving = Proving(self)
+        self.metering = MeterDesk(self)
+        self.metering.took.connect(self._took_if_shown)
 
     def load(self) -> None:
         """Load catalogue, store and devices off the interface's thread."""
@@ -73,6 +76,10 @@ class Desk(BenchDesk):
         self.poll.start()
         self.tending.start()
 
+    def _took_if_shown(self, job: Job) -> None:
+        if job.number in self.jobs:
+            self._took(job)
+
     def keep_all(self) -> None:
         """Keep what is typed and not kept yet; raise Trouble where that fails."""
         if self.workshop is not None:
@@ -84,6 +91,7 @@ class Desk(BenchDesk):
         self.tending.stop()
         self.replan_soon.stop()
         self.copying.finish()
+        self.metering.finish()
         self.bench.finish()
         self.store.finish()
         # results that are still on their way find nobody to tell

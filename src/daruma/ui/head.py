@@ -3,14 +3,19 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
+from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job, Stage, stages
+from daruma.handover.cable import lasts
 from daruma.ui.widgets.cord import Cord
 from daruma.ui.widgets.faces import Face
 from daruma.ui.widgets.notices import label
+
+if TYPE_CHECKING:
+    from daruma.bench.metering import Live
 
 
 class Head(QWidget):
@@ -28,8 +33,12 @@ class Head(QWidget):
         texts.setSpacing(0)
         texts.addWidget(self.title)
         texts.addWidget(self.subtitle)
+        self.meter = QPushButton("Cable meter")
+        self.meter.setObjectName("open_meter")
+        self.meter.setToolTip("What the charging cable says of the phone: live, recorded, from another meter's log")
         top.addWidget(self.face)
         top.addLayout(texts, 1)
+        top.addWidget(self.meter)
         column.addLayout(top)
         self.cord = Cord()
         column.addWidget(self.cord)
@@ -43,6 +52,10 @@ class Head(QWidget):
         promised = len(job.ticket.promised)
         promises = f"{proven} of {promised} promises proven" if promised else "Nothing promised yet"
         self.subtitle.setText(f"{system}. {promises}. {job.ticket.complaint}".strip())
+
+    def show_recording(self, live: Live) -> None:
+        """Show whether the meter in the charging cable records, for whichever job."""
+        self.meter.setText(f"Cable meter: recording {lasts(live.seconds)}" if live.job else "Cable meter")
 
     def show_stages(self, job: Job, faults: Mapping[str, str], stage: Stage) -> None:
         """Show the stages and which of them is on view."""

@@ -11,7 +11,7 @@ from PySide6.QtCore import QObject, Signal
 from daruma.bench.context import Context, local_time
 from daruma.core.errors import Trouble
 from daruma.core.intake import ticket_faults
-from daruma.core.job import Job
+from daruma.core.job import Job, Stage, stage_of
 from daruma.core.kinds import room, rooms
 from daruma.core.part_work import PartTicket
 from daruma.core.parts import Function, PartKind
@@ -49,6 +49,10 @@ class JobsDesk(Running):
     def faults(self, job: Job) -> dict[str, str]:
         """Return what keeps a job's ticket from being planned."""
         return ticket_faults(job.ticket, self.ready.catalogue.models)
+
+    def stage_of(self, job: Job) -> Stage:
+        """Return the stage that a job is at."""
+        return stage_of(job, self.faults(job))
 
     def open_job(self, number: int) -> None:
         """Put a job on view."""

@@ -95,6 +95,7 @@ class Room(Interior):
             "job.main": self._do_main,
             "job.next": lambda: self.side.step(1),
             "job.previous": lambda: self.side.step(-1),
+            "job.meter": self.open_meter,
             "job.stop": self._stop,
             "app.quit": self.shell.close,
             "shop.vault": lambda: self.open_shop(0),
@@ -125,6 +126,8 @@ class Room(Interior):
         self.side.opened.connect(self._open_job)
         self.side.shop_wanted.connect(self.open_shop)
         self.head.cord.opened.connect(self.open_stage)
+        self.head.meter.clicked.connect(self.open_meter)
+        desk.metering.live_changed.connect(self.head.show_recording)
         self.trouble_bar.remedy_asked.connect(self._remedy)
 
     # -- loading
@@ -185,7 +188,8 @@ class Room(Interior):
         self.head.show_job(job, self.desk.ready.catalogue)
         self.doubt_bar.show_job(job.uid)
         self.head.show_stages(job, faults, self.stage)
-        if not self.views.shop_is_shown or self._changed_job(job):
+        elsewhere = self.views.shop_is_shown or self.views.meter_is_shown
+        if not elsewhere or (self.views.shop_is_shown and self._changed_job(job)):
             self.head.show()
             self.stack.setCurrentWidget(self.views[self.stage])
         self._shown = job.number
@@ -225,6 +229,12 @@ class Room(Interior):
         self.head.hide()
         self.stack.setCurrentWidget(self.views.shop)
         self.views.shop.show_page(page)
+
+    def open_meter(self) -> None:
+        """Put the meter in the charging cable on view, for the job on view."""
+        if self.desk.job is not None:
+            self.head.show()
+            self.stack.setCurrentWidget(self.views.meter)
 
     def _leave_shop(self) -> None:
         self.head.show()

@@ -9,7 +9,8 @@ from hypothesis import strategies as st
 from scipy.integrate import trapezoid
 
 from daruma.core.cell.log import current_steps, gaps, totals
-from daruma.core.cell.phases import Phase, phases
+from daruma.core.cell.phases import phases
+from daruma.core.cell.spans import Phase
 from daruma.handover.meter_log import read_log
 
 DATA = Path(__file__).parents[4] / "shared" / "data"

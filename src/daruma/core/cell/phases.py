@@ -7,8 +7,6 @@ short to be a phase go to their neighbours. What charges is positive here.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
-from enum import Enum
 from itertools import groupby
 
 import numpy as np
@@ -16,6 +14,7 @@ import numpy.typing as npt
 from scipy.ndimage import maximum_filter1d, median_filter
 
 from daruma.core.cell.log import Floats, thinned
+from daruma.core.cell.spans import Phase, Span
 
 _MOST_PLACES = 20_000
 _NOTHING = 0.003  # A: less is nothing
@@ -28,29 +27,6 @@ _BOOT = 60.0  # seconds in which a phone's start settles
 _RESTLESS = 0.12  # of its mean that a current scatters by while a phone starts or works
 _LEAST = 0.001  # of the log that a phase lasts at least
 _LONGEST_LEAST = 10.0  # seconds: what lasts longer is always a phase
-
-
-class Phase(Enum):
-    """Name a phase."""
-
-    NOTHING = "nothing"
-    SHORT = "short"
-    BOOT = "boot"
-    IDLE = "idle"
-    CONSTANT_CURRENT = "constant_current"
-    CONSTANT_VOLTAGE = "constant_voltage"
-    TRICKLE = "trickle"
-    FULL = "full"
-    DISCHARGE = "discharge"
-
-
-@dataclass(frozen=True, slots=True)
-class Span:
-    """Hold a phase with its start and end, s."""
-
-    phase: Phase
-    start: float
-    end: float
 
 
 def phases(t: Floats, v: Floats, a: Floats) -> tuple[Span, ...]:

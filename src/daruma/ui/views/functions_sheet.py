@@ -3,7 +3,7 @@
 from enum import Enum
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from daruma.core.job import PLAIN_FACTS, Job
 from daruma.core.kinds import promisable
@@ -11,6 +11,7 @@ from daruma.core.parts import Function
 from daruma.core.tri import Tri
 from daruma.ui.desk import Desk
 from daruma.ui.views.base import main_push_button
+from daruma.ui.widgets.boxes import scrolled
 from daruma.ui.widgets.function_row import FunctionRow
 from daruma.ui.widgets.notices import label
 
@@ -51,10 +52,17 @@ class FunctionsSheet(QFrame):
         column.addWidget(label("part", "Functions: what is promised, and how each was before"))
         self._fault = label("fault")
         column.addWidget(self._fault)
+        inside = QWidget()
+        filled = QVBoxLayout(inside)
+        filled.setContentsMargins(0, 0, 0, 0)
         self._rows = QVBoxLayout()
         self._rows.setSpacing(4)
-        column.addLayout(self._rows)
-        column.addStretch(1)
+        filled.addLayout(self._rows)
+        filled.addStretch(1)
+        # a model may have more functions than a low window has room for
+        area = scrolled(inside)
+        area.setAccessibleName("Functions")
+        column.addWidget(area, 1)
         self.phone_note = label("quiet")
         column.addWidget(self.phone_note)
         buttons = QHBoxLayout()

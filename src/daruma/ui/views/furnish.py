@@ -15,6 +15,7 @@ if TYPE_CHECKING:
     from daruma.ui.views.bench import BenchView
     from daruma.ui.views.handover import HandOverView
     from daruma.ui.views.intake import IntakeView
+    from daruma.ui.views.meter_page import MeterPage
     from daruma.ui.views.plan import PlanView
     from daruma.ui.views.proof import ProofView
     from daruma.ui.views.shop import ShopView
@@ -30,6 +31,7 @@ class Views:
         self._go_plan, self._leave = go_plan, leave
         self._made: dict[Stage, StageView] = {}
         self._shop: ShopView | None = None
+        self._meter: MeterPage | None = None
 
     def __getitem__(self, stage: Stage) -> StageView:
         if stage not in self._made:
@@ -51,6 +53,26 @@ class Views:
             self._shop = ShopView(self._desk, self._leave)
             self._stack.addWidget(self._shop)
         return self._shop
+
+    @property
+    def meter(self) -> MeterPage:
+        """Return the page of the meter in the charging cable."""
+        if self._meter is None:
+            from daruma.ui.views.meter_page import MeterPage
+
+            self._meter = MeterPage(self._desk, self._leave)
+            self._stack.addWidget(self._meter)
+            self._stack.currentChanged.connect(self._watch_meter)
+        return self._meter
+
+    def _watch_meter(self, _: int) -> None:
+        if self._meter is not None:
+            self._meter.set_shown(self.meter_is_shown)
+
+    @property
+    def meter_is_shown(self) -> bool:
+        """Return whether the meter is on view."""
+        return self._meter is not None and self._stack.currentWidget() is self._meter
 
     @property
     def shop_is_shown(self) -> bool:

@@ -91,7 +91,7 @@ def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, s
 
 
 def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
-    """Judge what the new cell holds by its measurement; a genuine pack that nobody measured by its own gauge."""
+    """Judge what the new cell holds by its measurement; a genuine pack, or one that stays, by its own gauge."""
     doing.right_phone(job)
     runs = doing.rig.phone().functions().get(Function.BATTERY_RUNS) is Tri.YES
     when, model = context.now(), doing.model(job)
@@ -103,7 +103,8 @@ def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
         said += f", surely at least the shop's {CLAIM:.0f} %." if good else f": not surely the shop's {CLAIM:.0f} %."
         numbers = (("capacity", f"{capacity.mah:.0f} ± {1.96 * capacity.u:.0f} mAh"), ("of its rated capacity", share))
         return Proof(Function.BATTERY_RUNS, good and runs, said, numbers, (), when)
-    said_by_gauge = boot(doing.rig.phone()).percent if is_done(job, "fit_genuine") else None
+    stays = KIND not in job.ticket.parts
+    said_by_gauge = boot(doing.rig.phone()).percent if stays or is_done(job, "fit_genuine") else None
     good = runs and said_by_gauge is not None and said_by_gauge >= CLAIM
     said = f"The maker's own gauge says {said_by_gauge} %." if good else "Nothing was measured of this cell."
     return Proof(Function.BATTERY_RUNS, good, said, (("gauge", f"{said_by_gauge or '-'} %"),), (), when)

@@ -1,0 +1,27 @@
+"""Phases of a log by name, and where they lie."""
+
+from dataclasses import dataclass
+from enum import Enum
+
+
+class Phase(Enum):
+    """Name a phase."""
+
+    NOTHING = "nothing"
+    SHORT = "short"
+    BOOT = "boot"
+    IDLE = "idle"
+    CONSTANT_CURRENT = "constant_current"
+    CONSTANT_VOLTAGE = "constant_voltage"
+    TRICKLE = "trickle"
+    FULL = "full"
+    DISCHARGE = "discharge"
+
+
+@dataclass(frozen=True, slots=True)
+class Span:
+    """Hold a phase with its start and end, s."""
+
+    phase: Phase
+    start: float
+    end: float

@@ -1,0 +1,194 @@
+"""What a log of the charging cable says of a phone's start: it boots, starts again and again, hangs, is dead or shorted.
+
+The catalogue says what a model draws while it starts. A run is a time in which current flows; its course is compared with what
+the model draws, as a correlation over the time that a start takes.
+"""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import dataclass
+from enum import Enum
+
+import numpy as np
+import numpy.typing as npt
+
+from daruma.core.cell.log import Floats
+from daruma.core.cell.spans import Phase, Span
+from daruma.core.power.signature import BootSignature
+
+_OFF = 0.03  # A: a phone that does not start draws less
+_BREAK = 0.3  # seconds without current that end a run
+_COLLAPSED = 4.0  # V: less than USB may ever give (USB 2.0, 7.2.2: 4.40 V at a device); current at it is a short
+_SHORT_AMPERES, _SHORT_SECONDS = 0.3, 0.5
+_ALIKE = 0.8  # correlation from which a run is taken for the model's start
+_PLACES = 200  # that a start is compared at
+_LOOPS = 3  # starts without an end that make a loop
+_DEAD_SECONDS = 10.0  # without any current, before a phone is called dead
+_STANDS = 0.02  # of its level that the current of a hanging phone moves by at most
+_SPAN = 0.5  # seconds that it is averaged over to see that
+_LEAST_STAND = 3.0  # seconds
+_WITHIN = 0.95  # of a start: standing still since later is no hanging
+_LEAST_RUN = 0.5  # seconds
+
+
+class Boot(Enum):
+    """Name what a start came to."""
+
+    BOOTS = "boots"
+    LOOPS = "loops"
+    HANGS = "hangs"
+    DEAD = "dead"
+    SHORTED = "shorted"
+    UNKNOWN = "not known"
+
+
+@dataclass(frozen=True, slots=True)
+class Run:
+    """Hold a time in which current flows, s; `alike` is the correlation with the model's start, over as much as there is."""
+
+    start: float
+    end: float
+    alike: float
+    ended: bool
+
+
+@dataclass(frozen=True, slots=True)
+class BootVerdict:
+    """Hold what a log says of a start, why, and the runs that it saw."""
+
+    boot: Boot
+    why: str
+    runs: tuple[Run, ...] = ()
+
+
+def drawn(signature: BootSignature, seconds: Floats) -> Floats:
+    """Return what a model draws at times after its start, A: seconds (n)."""
+    t, a = zip(*signature.corners, strict=True)
+    amperes: Floats = np.interp(seconds, t, a)
+    return amperes
+
+
+def boot_of(t: Floats, v: Floats, a: Floats, signature: BootSignature | None) -> BootVerdict:
+    """Return what a log says of a start: times in s that rise, volts, amperes into the phone (n)."""
+    if len(t) < 8:
+        return BootVerdict(Boot.UNKNOWN, "too few samples")
+    short = _shorted(t, v, a)
+    if short is not None:
+        return BootVerdict(Boot.SHORTED, f"at {short:.1f} s the voltage breaks down under current: something is shorted")
+    lasts = float(t[-1] - t[0])
+    runs = _runs(t, a, signature)
+    if not runs:
+        if lasts < _DEAD_SECONDS:
+            return BootVerdict(Boot.UNKNOWN, f"nothing is drawn, but only {lasts:.0f} s were recorded")
+        return BootVerdict(Boot.DEAD, f"never more than {_OFF * 1000:.0f} mA in {lasts:.0f} s: it does not start")
+    if signature is None:
+        return BootVerdict(Boot.UNKNOWN, "the catalogue does not say what this model draws while it starts", runs)
+    return _judged(t, a, signature, runs)
+
+
+def with_starts(spans: Sequence[Span], verdict: BootVerdict, signature: BootSignature | None) -> tuple[Span, ...]:
+    """Return phases with the starts in them named: a start draws too unevenly to be told from charging by level alone."""
+    starts = [
+        Span(Phase.BOOT, run.start, min(run.end, run.start + signature.settle))
+        for run in verdict.runs
+        if signature is not None and run.alike >= _ALIKE
+    ]
+    kept: list[Span] = []
+    for span in spans:
+        pieces = [span]
+        for start in starts:
+            pieces = [left for piece in pieces for left in _without(piece, start)]
+        kept += pieces
+    return tuple(sorted((*kept, *starts), key=lambda span: span.start))
+
+
+def _without(span: Span, taken: Span) -> list[Span]:
+    """Return what is left of a span; scraps that no phase could be are given up."""
+    before = Span(span.phase, span.start, min(span.end, taken.start))
+    after = Span(span.phase, max(span.start, taken.end), span.end)
+    return [part for part in (before, after) if part.end - part.start >= _BREAK]
+
+
+def _judged(t: Floats, a: Floats, signature: BootSignature, runs: tuple[Run, ...]) -> BootVerdict:
+    cut = [run for run in runs if run.ended and run.end - run.start < signature.settle]
+    last = runs[-1]
+    whole = last.end - last.start >= signature.settle
+    if len(cut) >= _LOOPS and not whole:
+        every = np.median(np.diff([run.start for run in runs]))
+        return BootVerdict(Boot.LOOPS, f"{len(cut)} starts, a new one every {every:.0f} s, none came to its end", runs)
+    if not whole:
+        return BootVerdict(Boot.UNKNOWN, f"the last start was recorded for {last.end - last.start:.0f} s only: record on", runs)
+    if t[0] >= last.start:
+        return BootVerdict(Boot.UNKNOWN, "current flows from the first sample on: record from before it is plugged in", runs)
+    stands_since = _stands(t, a, last)
+    # what stands still from within the start on to the end goes no further, however much it was alike until there
+    if stands_since is not None and stands_since < last.start + _WITHIN * signature.settle:
+        level = float(np.mean(a[t >= stands_since]))
+        words = f"since {stands_since - last.start:.0f} s after its start it stands at {level:.2f} A: it goes no further"
+        return BootVerdict(Boot.HANGS, words, runs)
+    if last.alike >= _ALIKE:
+        after = f", after {len(cut)} that broke off" if cut else ""
+        return BootVerdict(Boot.BOOTS, f"a start as this model does it (likeness {last.alike:.2f}){after}", runs)
+    return BootVerdict(Boot.UNKNOWN, f"what is drawn is not how this model starts (likeness {last.alike:.2f})", runs)
+
+
+def _shorted(t: Floats, v: Floats, a: Floats) -> float | None:
+    """Return when a short began that lasted, None without one."""
+    low = (v < _COLLAPSED) & (np.abs(a) > _SHORT_AMPERES)
+    for start, end in _true_runs(low):
+        if t[end - 1] - t[start] >= _SHORT_SECONDS or (end - start >= 2 and end == len(t)):
+            return float(t[start])
+    return None
+
+
+def _runs(t: Floats, a: Floats, signature: BootSignature | None) -> tuple[Run, ...]:
+    on = a > _OFF
+    joined: list[tuple[int, int]] = []
+    for start, end in _true_runs(on):
+        if joined and t[start] - t[joined[-1][1] - 1] < _BREAK:
+            joined[-1] = joined[-1][0], end
+        else:
+            joined.append((start, end))
+    long = [(start, end) for start, end in joined if t[end - 1] - t[start] >= _LEAST_RUN]
+    return tuple(_run(t, a, start, end, signature) for start, end in long)
+
+
+def _run(t: Floats, a: Floats, start: int, end: int, signature: BootSignature | None) -> Run:
+    alike = 0.0 if signature is None else _alike(t, a, start, end, signature)
+    ended = end < len(t) and t[-1] - t[end - 1] >= _BREAK
+    return Run(float(t[start]), float(t[end - 1]), alike, bool(ended))
+
+
+def _alike(t: Floats, a: Floats, start: int, end: int, signature: BootSignature) -> float:
+    reach = min(float(t[end - 1] - t[start]), signature.settle)
+    if reach <= 0:
+        return 0.0
+    # means over the places: a meter of a thousand samples a second and one of a few see the same
+    edges = np.linspace(0.0, reach, _PLACES + 1)
+    sums = np.concatenate(([0.0], np.cumsum(0.5 * np.diff(t[start:end]) * (a[start + 1 : end] + a[start : end - 1]))))
+    seen = np.diff(np.interp(edges, t[start:end] - t[start], sums))
+    wanted = drawn(signature, 0.5 * (edges[1:] + edges[:-1]))
+    if np.ptp(seen) == 0 or np.ptp(wanted) == 0:
+        return 0.0
+    return float(np.corrcoef(seen, wanted)[0, 1])
+
+
+def _stands(t: Floats, a: Floats, run: Run) -> float | None:
+    """Return since when the current of a run has stood still to its end, None where it moves to the end."""
+    inside = (t >= run.start) & (t <= run.end)
+    times, amps = t[inside], a[inside]
+    level = float(np.median(amps[times >= times[-1] - _LEAST_STAND]))
+    # means over short spans: single spikes of the noise are no movement
+    spans = np.linspace(times[0], times[-1], max(2, int((times[-1] - times[0]) / _SPAN)) + 1)
+    first = np.searchsorted(times, spans[:-1])
+    means = np.add.reduceat(amps, first) / np.maximum(np.diff(np.append(first, len(amps))), 1)
+    off = np.flatnonzero(np.abs(means - level) > _STANDS * max(level, 1e-9) + _OFF / 10)
+    since = float(spans[off[-1] + 1]) if len(off) else float(times[0])
+    return since if times[-1] - since >= _LEAST_STAND else None
+
+
+def _true_runs(mask: npt.NDArray[np.bool_]) -> list[tuple[int, int]]:
+    """Return where a mask is true, as starts and ends."""
+    edges = np.flatnonzero(np.diff(np.concatenate(([0], mask.astype(np.int8), [0]))))
+    return list(zip(edges[::2].tolist(), edges[1::2].tolist(), strict=True))

@@ -1,0 +1,13 @@
+"""What a model draws from its charging cable while it starts."""
+
+from dataclasses import dataclass
+
+
+@dataclass(frozen=True, slots=True)
+class BootSignature:
+    """Hold what is drawn from 5 V while a model starts: seconds after the start and amperes, as corners of a line; after
+    `settle` seconds it has started.
+    """
+
+    corners: tuple[tuple[float, float], ...]
+    settle: float

@@ -1,0 +1,56 @@
+"""Recordings of the charging cable: samples as CSV, what they say in words."""
+
+from __future__ import annotations
+
+from math import floor, log10
+from typing import TYPE_CHECKING
+
+from daruma.core.power.recording import Recording
+
+if TYPE_CHECKING:
+    from daruma.core.cell.log import Floats
+
+HEADS = ("t (s)", "voltage (V)", "current (A)")
+
+
+def csv_of(t: Floats, volts: Floats, amperes: Floats) -> bytes:
+    """Return samples (n) as CSV, which `daruma judge meter` and any table program reads."""
+    import polars as pl  # slow to import, and needed only where a log is written
+
+    columns = dict(zip(HEADS, (t, volts, amperes), strict=True))
+    return pl.DataFrame(columns).write_csv(float_precision=6).encode()
+
+
+def lasts(seconds: float) -> str:
+    """Return a time in words: minutes and seconds, hours and minutes."""
+    if seconds < 3600:
+        return f"{int(seconds) // 60}:{int(seconds) % 60:02d} min"
+    return f"{int(seconds) // 3600}:{int(seconds) // 60 % 60:02d} h"
+
+
+def amount(measured: tuple[float, float]) -> str:
+    """Return a value with its expanded uncertainty (95 %), as many decimals as that gives two digits to."""
+    value, wide = measured[0], 1.96 * measured[1]
+    digits = min(4, max(0, 1 - floor(log10(wide)))) if wide > 0 else 1
+    return f"{value:.{digits}f} ± {wide:.{digits}f}"
+
+
+def row_of(recording: Recording) -> tuple[str, ...]:
+    """Return a recording as a row: stage and time, length, samples, charge, energy, how the phone starts, why, its source."""
+    return (
+        recording.name,
+        lasts(recording.seconds),
+        str(recording.samples),
+        f"{amount(recording.charge)} mAh",
+        f"{amount(recording.energy)} mWh",
+        recording.boot,
+        recording.note or recording.why,
+        recording.source,
+    )
+
+
+def sentence(recording: Recording) -> str:
+    """Return in a sentence or two what a recording says."""
+    note = f" {recording.note[:1].upper()}{recording.note[1:]}." if recording.note else ""
+    amounts = f"{amount(recording.charge)} mAh and {amount(recording.energy)} mWh went into the phone."
+    return f"{recording.name}: {recording.boot}; {recording.why}. {amounts}{note}"

@@ -1,0 +1,322 @@
+"""The meter in the charging cable: live, recorded for the job at any stage, recordings laid over each other, logs taken in."""
+
+from __future__ import annotations
+
+from collections.abc import Callable
+from dataclasses import replace
+from pathlib import Path
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import QTimer
+from PySide6.QtWidgets import (
+    QAbstractItemView,
+    QFileDialog,
+    QFrame,
+    QHBoxLayout,
+    QPushButton,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
+
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.core.pictures.cable_trace import Drawn, cable_trace
+from daruma.core.pictures.primitives import Picture
+from daruma.core.power.delivery import decode
+from daruma.handover.cable import csv_of, lasts, row_of, sentence
+from daruma.handover.svg import to_svg
+from daruma.ui.desk import Desk
+from daruma.ui.printing import png_of, write_picture
+from daruma.ui.tables import Rows, table
+from daruma.ui.views.base import main_push_button
+from daruma.ui.views.log_preview import LogPreview
+from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.picture_view import PictureView
+
+if TYPE_CHECKING:
+    from daruma.bench.metering import Live, Played, Trace
+    from daruma.handover.meter_log import MeterLog
+
+WINDOW = 60.0  # seconds of the live picture
+KINDS = ("SVG (*.svg)", "PNG (*.png)", "CSV (*.csv)")
+MOST_OVER = 2  # recordings that are laid over each other
+
+
+class MeterPage(QWidget):
+    """Show the meter of the job on view."""
+
+    def __init__(self, desk: Desk, leave: Callable[[], None]) -> None:
+        super().__init__()
+        self.setObjectName("meter_page")
+        self.desk = desk
+        self._job: Job | None = None
+        self._shown: tuple[Played, ...] = ()
+        self._file: tuple[Path, MeterLog] | None = None
+        self._focus_main = False
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(8)
+        column.addWidget(self._top(leave))
+        self.pages = QStackedWidget()
+        self.picture = PictureView("cable_trace")
+        sheet = QFrame()
+        sheet.setProperty("role", "sheet")
+        inside = QVBoxLayout(sheet)
+        inside.setContentsMargins(14, 10, 14, 10)
+        self.said = label("")
+        self.said.setObjectName("meter_said")
+        inside.addWidget(self.said)
+        inside.addWidget(self.picture, 1)
+        self.pages.addWidget(sheet)
+        self.preview = LogPreview()
+        self.preview.kept.connect(self._keep_log)
+        self.preview.left.connect(self._leave_log)
+        self.pages.addWidget(self.preview)
+        column.addWidget(self.pages, 1)
+        column.addWidget(self._kept())
+        meter = desk.metering
+        meter.live_changed.connect(self._live)
+        meter.failed.connect(self._missed)
+        meter.traced.connect(self._traced)
+        meter.understood.connect(self._understood)
+        desk.job_changed.connect(self.show_job)
+
+    # -- building
+
+    def _top(self, leave: Callable[[], None]) -> QWidget:
+        sheet = QFrame()
+        sheet.setProperty("role", "sheet")
+        row = QHBoxLayout(sheet)
+        row.setContentsMargins(14, 8, 14, 8)
+        row.setSpacing(10)
+        texts = QVBoxLayout()
+        texts.setSpacing(0)
+        self.now = label("head", "No meter has answered yet", wrap=False)
+        self.now.setObjectName("meter_now")
+        self.about = label("quiet", "A meter in the phone's charging cable: volts, amperes, watts.")
+        texts.addWidget(self.now)
+        texts.addWidget(self.about)
+        row.addLayout(texts, 1)
+        self.replug = _button("meter_replug", "Plug in again", self.desk.metering.replug)
+        self.replug.setVisible(False)
+        self.take_in = _button("meter_import", "Take in a log", self._ask_log)
+        self.back = _button("meter_back", "Back to the job", leave)
+        self.main = main_push_button("meter_main")
+        self.main.clicked.connect(self._record_or_end)
+        for button in (self.replug, self.take_in, self.back, self.main):
+            row.addWidget(button)
+        return sheet
+
+    def _kept(self) -> QWidget:
+        sheet = QFrame()
+        sheet.setProperty("role", "sheet")
+        sheet.setFixedHeight(186)
+        column = QVBoxLayout(sheet)
+        column.setContentsMargins(14, 8, 14, 8)
+        head = QHBoxLayout()
+        head.addWidget(label("", "Recordings of this job: choose one to see it, two to lay them over each other"), 1)
+        self.to_live = _button("meter_live", "Live", self._to_live)
+        self.export = _button("meter_export", "Export", self._export)
+        head.addWidget(self.to_live)
+        head.addWidget(self.export)
+        column.addLayout(head)
+        self.rows = Rows(("Stage, time", "Length", "Samples", "Charge", "Energy", "The phone", "Why", "From"))
+        self.table = table("recordings", self.rows, (110, 66, 76, 116, 120, 86, 300, 140))
+        self.table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
+        self.table.setAccessibleName("Recordings of this job")
+        # a selection changes in several steps: looked at once they are over
+        self._choose = QTimer(self)
+        self._choose.setSingleShot(True)
+        self._choose.timeout.connect(self._chosen)
+        self.table.selectionModel().selectionChanged.connect(lambda *_: self._choose.start(0))
+        column.addWidget(self.table, 1)
+        return sheet
+
+    # -- the job
+
+    def show_job(self, job: Job) -> None:
+        """Show what was recorded for a job."""
+        other = self._job is None or self._job.uid != job.uid
+        if not other and self._job is not None and self._job.recordings == job.recordings:
+            self._job = job
+            return
+        self._job = job
+        self.rows.show_rows([row_of(recording) for recording in job.recordings])
+        self.replug.setVisible(self.desk.has_hands and bool(job.ticket.imei))
+        if other:
+            self._to_live()
+            self._leave_log()
+        self._show_main()
+
+    def set_shown(self, shown: bool) -> None:
+        """Say whether the page is on view: the meter is looked at while it is."""
+        self.desk.metering.watch(shown)
+        if shown:
+            if self.desk.job is not None:
+                self.show_job(self.desk.job)
+            self._say_live()
+            self._focus_main = True
+            self._show_main()
+
+    def _show_main(self) -> None:
+        recording = self.desk.metering.recording
+        mine = self._job is not None and recording == self._job.uid
+        self.main.setText("End the recording" if mine else f"Record for {self._job.name if self._job else ''}")
+        other = next((job.name for job in self.desk.jobs.values() if job.uid == recording), "another job")
+        self.main.setEnabled(self._job is not None and self.desk.metering.live is not None and (mine or not recording))
+        self.main.setToolTip(f"The meter records for {other}: end that first." if recording and not mine else "")
+        if self._focus_main and self.main.isEnabled():
+            self._focus_main = False
+            self.main.setFocus()
+
+    def _record_or_end(self) -> None:
+        meter = self.desk.metering
+        if self._job is not None and meter.recording == self._job.uid:
+            meter.end()
+        else:
+            self._to_live()
+            meter.record()
+
+    # -- live
+
+    def _live(self, live: Live) -> None:
+        state, trace = live.state, live.trace
+        if len(trace.t):
+            # a tenth of a second: the eye cannot follow each sample
+            last = slice(-max(1, round(state.rate / 10)), None)
+            volts, amps = float(trace.v[last].mean()), float(trace.a[last].mean())
+            self.now.setText(f"{volts:.2f} V   {amps:.3f} A   {volts * amps:.2f} W")
+        if not self.isVisible():
+            return
+        self._say_live()
+        self._show_main()
+        if not self._shown and self.pages.currentIndex() == 0:
+            drawn = Drawn("live", trace.t, trace.v, trace.a)
+            self.picture.show_build(lambda w, h: cable_trace(w, h, (drawn,), ends=(-WINDOW, 0.0), words=self.now.text()))
+
+    def _say_live(self) -> None:
+        live = self.desk.metering.live
+        if live is None:
+            return
+        warm = f", {live.state.celsius:.0f} °C" if live.state.celsius is not None else ""
+        offers = "; ".join(decode(word).words for word in live.state.offers) or "nothing was said"
+        self.about.setText(f"{live.state.rate:g} samples a second{warm}. The charger offers: {offers}.")
+        if not self._shown:
+            going = f"Recording for {self._name_of(live.job)}: {lasts(live.seconds)}. " if live.job else ""
+            wish = "" if live.job else "To see a start, record from before the phone is plugged in. "
+            self.said.setText(going + (live.trouble or f"{wish}The last minute:"))
+
+    def _name_of(self, uid: str) -> str:
+        return next((job.name for job in self.desk.jobs.values() if job.uid == uid), "another job")
+
+    def _missed(self, trouble: Trouble) -> None:
+        self.now.setText("No meter answers")
+        self.about.setText(f"{trouble.what} {trouble.advice}")
+        self.main.setEnabled(self._job is not None and self.desk.metering.recording == self._job.uid)
+
+    def _to_live(self) -> None:
+        self._shown = ()
+        self.table.clearSelection()
+        self.pages.setCurrentIndex(0)
+        self.export.setEnabled(False)
+        self.picture.show_build(lambda w, h: cable_trace(w, h, (), words="Waiting for the meter."))
+        self._say_live()
+
+    # -- recordings
+
+    def _chosen(self) -> None:
+        rows = sorted(index.row() for index in self.table.selectionModel().selectedRows())
+        if self._job is None or not rows:
+            return
+        self.desk.metering.read(tuple(self._job.recordings[row] for row in rows[-MOST_OVER:]))
+
+    def _traced(self, played: tuple[Played, ...]) -> None:
+        job = self._job
+        if job is None or any(each.recording not in job.recordings for each in played):
+            return
+        self._shown = played
+        self.export.setEnabled(True)
+        self.pages.setCurrentIndex(0)
+        latest = played[-1].recording
+        if len(played) == 1:
+            self.said.setText(sentence(latest))
+        else:
+            first = played[0].recording
+            self.said.setText(f"Before ({first.name}): {first.boot}. After ({latest.name}): {latest.boot}; {latest.why}.")
+        self.picture.show_build(self._build)
+
+    def _build(self, width: float, height: float) -> Picture:
+        latest = self._shown[-1]
+        if len(self._shown) == 1:
+            drawn = [Drawn(latest.recording.name, latest.trace.t, latest.trace.v, latest.trace.a)]
+            return cable_trace(width, height, drawn, latest.spans, self.said.text())
+        # laid over each other where current first flows in each
+        drawn = [
+            Drawn(name, each.trace.t - each.start, each.trace.v, each.trace.a)
+            for name, each in zip(("after", "before"), reversed(self._shown), strict=True)
+        ]
+        spans = [replace(span, start=span.start - latest.start, end=span.end - latest.start) for span in latest.spans]
+        return cable_trace(width, height, drawn, spans, self.said.text())
+
+    def _export(self) -> None:
+        if self._shown and self._job is not None:
+            start = str(Path.home() / f"{self._job.name}-cable.csv")
+            name, _ = QFileDialog.getSaveFileName(self, "Export", start, ";;".join(KINDS))
+            if name:
+                self.export_to(Path(name))
+
+    def export_to(self, file: Path) -> None:
+        """Write what is shown: the samples of the latest as CSV, or the picture as SVG or PNG, by the file's name."""
+        picture, trace = self.picture.picture, self._shown[-1].trace
+        if picture is not None:
+            self.desk.run(self.desk.store, "exporting", lambda _: _written(file, trace, picture), self._exported)
+
+    def _exported(self, file: Path) -> None:
+        self.desk.told.emit(f"Saved {file}")
+
+    # -- logs of other meters
+
+    def _ask_log(self) -> None:
+        name, _ = QFileDialog.getOpenFileName(self, "A meter's log", "", "Log (*.csv *.txt *.tsv)")
+        if name:
+            self.desk.metering.understand(Path(name))
+
+    def _understood(self, found: tuple[Path, MeterLog]) -> None:
+        self._file = found
+        self.preview.show_log(*found, self._job.name if self._job else "")
+        self.pages.setCurrentIndex(1)
+
+    def _keep_log(self) -> None:
+        if self._file is not None:
+            self.desk.metering.take_in(*self._file)
+        self._leave_log()
+
+    def _leave_log(self) -> None:
+        self._file = None
+        self.pages.setCurrentIndex(0)
+
+
+def _button(name: str, text: str, act: Callable[[], object]) -> QPushButton:
+    made = QPushButton(text)
+    made.setObjectName(name)
+    made.clicked.connect(lambda _=False: act())
+    return made
+
+
+def _written(file: Path, trace: Trace, picture: Picture) -> Path:
+    """Write a trace's samples or its picture, by the file's name; raise Trouble where that cannot be done."""
+    match file.suffix.lower():
+        case ".csv":
+            write_picture(file, csv_of(trace.t, trace.v, trace.a))
+        case ".svg":
+            write_picture(file, to_svg(picture).encode())
+        case ".png":
+            write_picture(file, png_of(picture))
+        case _:
+            raise Trouble(
+                f"{file.name} has no ending that is known.",
+                safe="Nothing was written; the recording is kept.",
+                advice="Name the file .csv, .svg or .png.",
+            )
+    return file

@@ -1,0 +1,201 @@
+"""The meter in the charging cable at the bench: recorded whole through faults of the wire, a kill, a full store."""
+
+import random
+from collections.abc import Iterator
+from contextlib import contextmanager, suppress
+from dataclasses import dataclass, replace
+from pathlib import Path
+
+import numpy as np
+import pytest
+
+from daruma.bench.context import Context
+from daruma.bench.metering import JUDGED, Metering, Trace
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.core.power.boot import Boot
+from daruma.store.engine import StoreTrouble
+from daruma.store.recordings import Begun, Chunk, Head, Recordings
+from tests.bench.jobbench import WIRES, JobBench, job_bench
+
+ENTRY = {"promised": ["auto_brightness"], "flex": "worn", "start": {"how": "loops", "ails": "sensor_flex"}}
+FASTER = 400.0
+
+
+@dataclass
+class MeterBench(JobBench):
+    """A phone that starts again and again, with a meter in its cable whose clock is fast."""
+
+    @property
+    def metering(self) -> Metering:
+        return self.workshop.metering
+
+    def begin(self) -> None:
+        self.metering.begin(self.job, "Intake", Context().now())
+        self.technician.hands.replug(self.phone.imei)
+
+    def upto(self, seconds: float) -> None:
+        """Look until so much is recorded, whatever goes wrong on the wire."""
+        seen = 0.0
+        for _ in range(3000):
+            with suppress(Trouble):
+                seen = self.metering.look().seconds
+            if seen >= seconds:
+                return
+        raise AssertionError(f"only {seen} s of {seconds} s")
+
+    def end(self) -> Job:
+        for _ in range(20):
+            with suppress(StoreTrouble):
+                job = self.metering.end(self.workshop.catalogue.models, Context().now())
+                assert job is not None
+                self.job = job
+                return job
+        raise AssertionError("it does not end")
+
+    def trace(self) -> Trace:
+        return self.metering.trace(self.job.recordings[-1])
+
+
+@contextmanager
+def bench(tmp_path: Path, speed: float = FASTER) -> Iterator[MeterBench]:
+    with job_bench(MeterBench, tmp_path, ENTRY) as made:
+        made.laying.world.usb_speed = speed
+        made.laying.age(made.phone, ENTRY)
+        yield made
+
+
+def whole(trace: Trace, rate: float = 100.0) -> bool:
+    """Return whether no sample is missing and none came twice."""
+    return bool(np.allclose(np.diff(trace.t), 1 / rate, atol=2e-6))
+
+
+def test_a_loop_is_recorded_told_and_read_back(tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        made.begin()
+        made.upto(90)
+        job = made.end()
+        (recording,) = job.recordings
+        assert (recording.boot, recording.stage, recording.source) == (Boot.LOOPS.value, "Intake", "meter SM-0001")
+        assert "new one every" in recording.why
+        trace = made.trace()
+        assert whole(trace)
+        assert len(trace.t) == recording.samples >= 9000
+        # charge by another way: the mean current over the time
+        mean = float(np.mean(trace.a)) * recording.seconds / 3.6
+        assert recording.charge[0] == pytest.approx(mean, abs=0.05)
+        played = made.metering.played(recording, made.workshop.model(job))
+        assert sum(span.phase.value == "boot" for span in played.spans) >= 3
+        assert made.workshop.shop.check()[1] == ()
+
+
+def test_what_ails_it_taken_out_it_boots(tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        made.laying.world.phones[made.phone.imei].fitted["sensor_flex"] = None
+        made.begin()
+        made.upto(60)
+        assert made.end().recordings[-1].boot == Boot.BOOTS.value
+
+
+@pytest.mark.parametrize("fault", sorted({*WIRES, "slow", "flipped_request"}))
+@pytest.mark.parametrize("op", ["usb.state", "usb.samples", "hello"])
+def test_no_fault_of_the_wire_costs_a_sample(fault: str, op: str, tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        made.begin()
+        how = {"at": 40} if fault in ("unplug", "flipped_bit") else {"seconds": 0.05} if fault == "slow" else {}
+        made.technician.hands.fault(fault, 3, device="usb_meter", op=op, skip=1, **how)
+        made.upto(60)
+        made.end()
+        assert whole(made.trace())
+
+
+def test_random_faults_cost_no_sample(tmp_path: Path) -> None:
+    rng = random.Random(5)
+    with bench(tmp_path, 150.0) as made:
+        made.begin()
+        for _ in range(12):
+            made.technician.hands.fault(rng.choice(WIRES), 2, device="usb_meter", op="usb.*", chance=0.5)
+            made.upto(rng.uniform(5, 100))
+        made.technician.hands.calm()
+        made.end()
+        assert whole(made.trace())
+
+
+def test_after_a_kill_it_goes_on_where_it_was(tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        made.begin()
+        made.upto(40)
+        # killed: nothing is kept that was not kept yet, nobody closes anything
+        workshop = made.workshop
+        workshop.metering._rig.close()
+        workshop.metering = Metering(workshop.rig.beside(), workshop.shop)
+        assert workshop.metering.cut_off(workshop.catalogue.models, Context().now()) == ()
+        assert workshop.metering.is_recording
+        made.upto(80)
+        made.end()
+        trace = made.trace()
+        assert whole(trace), "the meter had kept what the program had not"
+        assert trace.t[-1] >= 80
+        assert not workshop.metering.cut_off(workshop.catalogue.models, Context().now())
+
+
+def test_a_recording_whose_meter_is_gone_ends_with_what_was_kept(tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        made.begin()
+        made.upto(40)
+        workshop = made.workshop
+        workshop.metering._rig.close()
+        made.technician.workshop.metering = Metering(replace(workshop.rig.beside(), wires={}), workshop.shop)
+        (job,) = workshop.metering.cut_off(workshop.catalogue.models, Context().now())
+        assert job.recordings[-1].note.startswith("cut off")
+        assert job.recordings[-1].seconds > 25
+        assert workshop.shop.check()[1] == ()
+        assert workshop.metering.cut_off(workshop.catalogue.models, Context().now()) == ()
+
+
+def test_a_store_that_takes_nothing_loses_nothing(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    def full(*_: object) -> Head:
+        raise StoreTrouble("The disk is full.")
+
+    with bench(tmp_path) as made:
+        made.begin()
+        made.upto(20)
+        with monkeypatch.context() as patched:
+            patched.setattr(Recordings, "add", full)
+            for _ in range(40):
+                with suppress(StoreTrouble):
+                    made.metering.look()
+        made.upto(60)
+        made.end()
+        assert whole(made.trace())
+
+
+def test_two_jobs_do_not_record_at_once_and_work_meanwhile_is_merged(tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        made.begin()
+        with pytest.raises(Trouble, match="going on already"):
+            made.metering.begin(made.job, "Bench", "now")
+        before = made.job
+        made.upto(20)
+        made.workshop.shop.jobs.save(replace(before, way="chosen meanwhile"), "now")
+        job = made.end()
+        assert (job.way, len(job.recordings)) == ("chosen meanwhile", 1)
+        stale = made.workshop.shop.jobs.save(replace(before, phone={**before.phone, "x": "y"}), "later")
+        assert len(stale.recordings) == 1, "what grew from the job before it was recorded keeps the recording"
+
+
+def test_a_long_recording_is_looked_at_in_means(tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        store, uid = made.workshop.shop.recordings, "f" * 32
+        head = store.begin(uid, Begun(made.job.uid, "now", "Bench", "file"))
+        count, rng = 45, np.random.default_rng(1)
+        for place in range(count):
+            t = place * 100.0 + np.arange(100_000) / 1000
+            amperes = 0.5 + 0.1 * rng.standard_normal(len(t))
+            head = store.add(uid, made.job.uid, head, Chunk(t, np.full(len(t), 5.0), amperes))
+        job = made.metering.cut_off(made.workshop.catalogue.models, "later")[0]
+        (recording,) = job.recordings
+        trace = made.metering.trace(recording)
+        assert len(trace.t) <= JUDGED
+        assert recording.samples == count * 100_000
+        assert recording.charge[0] == pytest.approx(0.5 * 4500 / 3.6, rel=1e-3)
