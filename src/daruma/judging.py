@@ -13,6 +13,7 @@ from daruma.core.errors import Trouble
 from daruma.core.plain import plain
 
 if TYPE_CHECKING:
+    from daruma.core.model import Model
     from daruma.handover.meter_log import MeterLog
 
 FILE = click.Path(path_type=Path, dir_okay=False)
@@ -290,15 +291,26 @@ def read_meter(path: Path) -> "MeterLog":
         ) from error
 
 
+def model_of(key: str) -> "Model":
+    """Return a model of the catalogue that ships with the program; raise Trouble where it has none of that name."""
+    from daruma.catalogue.loader import load_catalogue
+
+    models = load_catalogue().models
+    if key not in models:
+        raise Trouble(f"No model is called {key}.", safe="Nothing was changed.", advice=f"Name one of {', '.join(models)}.")
+    return models[key]
+
+
 @judge.command()
 @click.argument("log", type=FILE)
+@click.option("--model", metavar="KEY", help="Model of the phone on the cable: lets its start be judged.")
 @as_json
-def meter(log: Path, as_json: bool) -> None:
+def meter(log: Path, model: str | None, as_json: bool) -> None:
     """Judge a meter's LOG of volts and amperes: charge, energy, phases, steps, gaps; the columns are found by name and unit."""
     from daruma.handover.meter_answer import meter_answer, meter_text
 
     try:
-        found = meter_answer(read_meter(log))
+        found = meter_answer(read_meter(log), model_of(model) if model is not None else None)
     except Trouble as trouble:
         end(trouble)
         return

@@ -40,7 +40,8 @@ def collected_here(qapp: QApplication) -> Iterator[None]:
 class Driver:
     """Drive the window as a user does: by object names, mouse and keys; wait on states, never on time."""
 
-    def __init__(self, shell: Shell, room: Room, bot: QtBot) -> None:
+    def __init__(self, shell: Shell, room: Room, bot: QtBot, standins: StandIns) -> None:
+        self.standins = standins
         self.shell, self.window, self.bot, self.desk = shell, room, bot, room.desk
         self.troubles: list[Trouble] = []
         self.desk.trouble.connect(self.troubles.append)
@@ -129,7 +130,7 @@ def driver(qtbot: QtBot, demo_folder: Path) -> Iterator[Driver]:
         shell.activateWindow()
     qtbot.waitUntil(lambda: shell.room is not None, timeout=LONG)
     assert shell.room is not None
-    made = Driver(shell, shell.room, qtbot)
+    made = Driver(shell, shell.room, qtbot, standins)
     made.until(lambda: made.desk.job is not None)
     made.idle()
     yield made

@@ -147,7 +147,7 @@ def test_a_session_is_stopped_with_escape(driver: Driver, proof: ProofView) -> N
     driver.idle()
     driver.click("proof_main")
     driver.until(lambda: len(proof._live) >= 4)
-    driver.window._stop()
+    driver.window.stop()
     driver.until(lambda: bool(work_of(driver.job).measured.fields))
     driver.idle()
     left = len(panel_shots()) - len(work_of(driver.job).measured.fields)

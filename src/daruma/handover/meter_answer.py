@@ -8,11 +8,16 @@ import numpy as np
 
 from daruma.core.cell.log import GAIN, Amount, Floats, current_steps, gaps, offset_of, totals
 from daruma.core.cell.phases import charging_sign, phases
+from daruma.core.model import Model
+from daruma.core.power.boot import BootVerdict, boot_of
 from daruma.handover.meter_log import MeterLog
 
 
-def meter_answer(log: MeterLog) -> dict[str, Any]:
-    """Return a log's judgement; positive and negative are by the sign of the current as it stands in the file."""
+def meter_answer(log: MeterLog, model: Model | None = None) -> dict[str, Any]:
+    """Return a log's judgement; positive and negative are by the sign of the current as it stands in the file.
+
+    With the model of the phone on the cable, what the log says of its start as well.
+    """
     offset = offset_of(log.a)
     whole = totals(log.t, log.v, log.a, offset=offset)
     sign = charging_sign(log.t, log.v, log.a, log.sign)
@@ -33,7 +38,13 @@ def meter_answer(log: MeterLog) -> dict[str, Any]:
             for step in current_steps(log.t, log.v, log.a)
         ],
         "gaps": [{"start_s": gap.start, "end_s": gap.end} for gap in gaps(log.t)],
+        **({} if model is None else {"start": _start(boot_of(log.t, log.v, sign * log.a, model.boot), model)}),
     }
+
+
+def _start(verdict: BootVerdict, model: Model) -> dict[str, Any]:
+    runs = [{"start_s": run.start, "end_s": run.end, "likeness": run.alike} for run in verdict.runs]
+    return {"model": model.key, "verdict": verdict.boot.value, "why": verdict.why, "runs": runs}
 
 
 def _amount(amount: Amount) -> dict[str, float]:
@@ -77,5 +88,7 @@ def meter_text(found: dict[str, Any]) -> str:
     for phase in found["phases"]:
         span = f"{phase['start_s']:.1f} to {phase['end_s']:.1f} s"
         lines.append(f"{phase['kind'].replace('_', ' ')}: {span}, {phase['mean_a']:.3f} A, {phase['mean_v']:.3f} V")
+    if "start" in found:
+        lines.append(f"start of {found['start']['model']}: {found['start']['verdict']}, {found['start']['why']}")
     lines += [f"gap: {gap['start_s']:.1f} to {gap['end_s']:.1f} s" for gap in found["gaps"]]
     return "\n".join(lines)

@@ -14,6 +14,7 @@ from daruma.handover.tabular import trouble
 if TYPE_CHECKING:
     from daruma.core.cell.log import Floats
 
+_MOMENT = r"[\dT/. -]*\d:\d\d(?::\d\d(?:[.,]\d+)?)?"  # a time of day, elapsed, or with a date
 _HEAD_LINES = 60  # lines that may stand before the names of the columns
 _SAMPLE = 200  # lines that plausibility looks at
 _MOST_COLUMNS = 200
@@ -23,11 +24,11 @@ def _words(text: str) -> frozenset[str]:
     return frozenset(text.split())
 
 
-_TIME = _words("t time times seconds second sec secs elapsed timestamp date datetime uptime minutes hours")
-_VOLTS = _words("v volt volts voltage u vbus mv millivolts uv ucell vcell")
-_AMPS = _words("a amp amps ampere amperes current i ibus ma milliamps ua curr")
+_TIME = _words("t time times seconds second sec secs elapsed timestamp date datetime uptime minutes hours zeit tiempo tempo")
+_VOLTS = _words("v volt volts voltage u vbus mv millivolts uv ucell vcell spannung tension tensione voltaje")
+_AMPS = _words("a amp amps ampere amperes current i ibus ma milliamps ua curr strom courant corriente corrente")
 _OTHERS = _words("ah mah wh mwh w mw watt watts power capacity energy charge ohm temp temperature c")
-_PLAIN = _words("voltage current volts amps")  # words that stand whatever else is said
+_PLAIN = _words("voltage current volts amps spannung strom tension courant corriente corrente")
 _TIME_UNITS = {
     **dict.fromkeys(("us", "microseconds"), 1e-6),
     **dict.fromkeys(("ms", "milliseconds"), 1e-3),
@@ -98,9 +99,23 @@ def _head(lines: Sequence[str], name: str) -> tuple[int, str, list[str]]:
     for number, line in enumerate(lines[:_HEAD_LINES]):
         for separator in ("\t", ";", ","):
             cells = line.split(separator)
-            if len(cells) >= 2 and all(_number(cell, separator != ",") is not None for cell in cells[:3]):
-                return number, separator, [f"column {place + 1}" for place in range(len(cells))]
+            if len(cells) >= 2 and all(_is_value(cell, separator != ",") for cell in cells[:3]):
+                return number, separator, _unknown_names(lines[number - 1] if number else "", separator, len(cells))
     raise trouble(name, "no column of volts and none of amperes is named in it")
+
+
+def _unknown_names(above: str, separator: str, count: int) -> list[str]:
+    """Return the words above the samples, where there are as many as columns, though none of them is known."""
+    cells = [cell.strip().strip('"') for cell in above.split(separator)]
+    return [cells[place] if len(cells) == count and cells[place] else f"column {place + 1}" for place in range(count)]
+
+
+def _is_value(cell: str, comma: bool) -> bool:
+    return _number(cell, comma) is not None or _is_moment(cell)
+
+
+def _is_moment(cell: str) -> bool:
+    return re.fullmatch(_MOMENT, cell.strip().strip('"')) is not None
 
 
 def _tokens(cell: str) -> list[str]:
@@ -129,8 +144,12 @@ def _places(names: Sequence[str], lines: Sequence[str], separator: str, comma: b
             places[kind] = place
     if {"v", "a"} <= set(places):
         return places
-    rows = [[_number(cell, comma) for cell in line.split(separator)] for line in lines if line.strip()]
+    cells = [line.split(separator) for line in lines if line.strip()]
+    rows = [[_number(cell, comma) for cell in row] for row in cells]
     for place in range(len(names)):
+        if "t" not in places and all(place < len(row) and _is_moment(row[place]) for row in cells[:3]):
+            places["t"] = place
+            continue
         found = np.array([row[place] for row in rows if place < len(row) and row[place] is not None], dtype=float)
         kind = _plausible(found, places)
         if kind and place not in places.values():

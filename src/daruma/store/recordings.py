@@ -13,7 +13,7 @@ from dataclasses import asdict, dataclass
 
 import numpy as np
 import numpy.typing as npt
-from sqlalchemy import insert, select, text
+from sqlalchemy import LargeBinary, cast, insert, select, text
 
 from daruma.store.database import Database
 from daruma.store.digests import DIGITS, FIRST
@@ -104,7 +104,9 @@ class Recordings:
     def _rows(self, uid: str, first: int, last: int = 1 << 62) -> Iterator[tuple[int, bytes]]:
         """Yield number and body of rows, a few at a time: a recording may be larger than memory."""
         wanted, before = first, None
-        query = select(recordings.c.number, recordings.c.before, recordings.c.link, recordings.c.body)
+        # a damaged body may be of another type
+        body = cast(recordings.c.body, LargeBinary).label("body")
+        query = select(recordings.c.number, recordings.c.before, recordings.c.link, body)
         query = query.where(recordings.c.recording == uid).order_by(recordings.c.number).limit(16)
         while wanted <= last:
             with self._database.reading() as connection:
@@ -112,10 +114,9 @@ class Recordings:
             for row in rows:
                 if row.number > last:
                     return
-                body = bytes(row.body)
-                if row.number != wanted or linked(row.before, body) != row.link or before not in (None, row.before):
+                if row.number != wanted or linked(row.before, row.body) != row.link or before not in (None, row.before):
                     raise _damaged()
-                yield row.number, body
+                yield row.number, row.body
                 wanted, before = wanted + 1, row.link
             if not rows:
                 break

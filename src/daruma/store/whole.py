@@ -111,7 +111,8 @@ def _recordings(raw: sqlite3.Connection) -> Iterator[VaultFault]:
     changed, links = set(), set()
     try:
         for uid, number, job, before, link, body in raw.execute(
-            "SELECT recording, number, job, before, link, body FROM recordings ORDER BY recording, number"
+            "SELECT recording, number, job, before, link, iif(typeof(body) = 'blob', body, NULL) FROM recordings "
+            "ORDER BY recording, number"
         ):
             bound = before == FIRST if number == 0 else (uid, before) in links
             if not bound or not isinstance(body, bytes) or linked(str(before), body) != link:

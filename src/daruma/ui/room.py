@@ -53,7 +53,7 @@ class Room(Interior):
         self._stage_of: dict[int, Stage] = {}
         self.setObjectName("room")
         self._build(shop_name)
-        self._build_actions()
+        self.actions_by_id = build_actions(shell, _handlers(self))
         self._connect()
 
     # -- building
@@ -88,28 +88,6 @@ class Room(Interior):
         column.addWidget(middle, 1)
         self.foot = Foot()
         column.addWidget(self.foot)
-
-    def _build_actions(self) -> None:
-        handlers: dict[str, Callable[[], object]] = {
-            "job.new": self.desk.new_job,
-            "job.main": self._do_main,
-            "job.next": lambda: self.side.step(1),
-            "job.previous": lambda: self.side.step(-1),
-            "job.meter": self.open_meter,
-            "job.stop": self._stop,
-            "app.quit": self.shell.close,
-            "shop.vault": lambda: self.open_shop(0),
-            "shop.jobs": lambda: self.open_shop(1),
-            "shop.shelf": lambda: self.open_shop(2),
-            "shop.copies": lambda: self.open_shop(3),
-            "shop.catalogue": lambda: self.open_shop(4),
-            "help.keys": lambda: self.open_shop(5),
-            "bench.connect": self.desk.look,
-            "view.theme": self._other_theme,
-        }
-        for stage in Stage:
-            handlers[f"stage.{stage.name.lower()}"] = partial(self.open_stage, stage)
-        self.actions_by_id = build_actions(self.shell, handlers)
 
     def _connect(self) -> None:
         desk = self.desk
@@ -218,8 +196,11 @@ class Room(Interior):
         self.open_stage(Stage.PLAN)
         self._focus_main()
 
-    def _do_main(self) -> None:
-        if self.stack.currentWidget() is self.views[self.stage]:
+    def do_main(self) -> None:
+        """Do the main action of what is on view."""
+        if self.views.meter_is_shown:
+            self.views.meter.main.click()
+        elif self.stack.currentWidget() is self.views[self.stage]:
             self.views[self.stage].do_main()
 
     # -- shop
@@ -277,7 +258,8 @@ class Room(Interior):
         loud = [work for work in going if work is not None and work.name not in QUIET_WORK]
         self.busy_bar.follow(loud[0] if loud else None)
 
-    def _stop(self) -> None:
+    def stop(self) -> None:
+        """Stop what is going on at the bench, where it can be stopped."""
         work = self.desk.bench.current
         if work is not None and work.cancellable:
             work.stop.set()
@@ -291,9 +273,33 @@ class Room(Interior):
 
     # -- the rest
 
-    def _other_theme(self) -> None:
+    def other_theme(self) -> None:
+        """Change between paper and ink."""
         if self._theme_change is None:
             app = QApplication.instance()
             assert isinstance(app, QApplication)
             self._theme_change = ThemeChange(app, self.window())
         self._theme_change.begin()
+
+
+def _handlers(room: Room) -> dict[str, Callable[[], object]]:
+    """Return what each action of the menus does."""
+    desk = room.desk
+    return {
+        "job.new": desk.new_job,
+        "job.main": room.do_main,
+        "job.next": lambda: room.side.step(1),
+        "job.previous": lambda: room.side.step(-1),
+        "job.meter": room.open_meter,
+        "job.stop": room.stop,
+        "app.quit": room.shell.close,
+        "shop.vault": lambda: room.open_shop(0),
+        "shop.jobs": lambda: room.open_shop(1),
+        "shop.shelf": lambda: room.open_shop(2),
+        "shop.copies": lambda: room.open_shop(3),
+        "shop.catalogue": lambda: room.open_shop(4),
+        "help.keys": lambda: room.open_shop(5),
+        "bench.connect": desk.look,
+        "view.theme": room.other_theme,
+        **{f"stage.{stage.name.lower()}": partial(room.open_stage, stage) for stage in Stage},
+    }

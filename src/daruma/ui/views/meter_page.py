@@ -7,9 +7,7 @@ from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import (
-    QAbstractItemView,
     QFileDialog,
     QFrame,
     QHBoxLayout,
@@ -24,13 +22,13 @@ from daruma.core.job import Job
 from daruma.core.pictures.cable_trace import Drawn, cable_trace
 from daruma.core.pictures.primitives import Picture
 from daruma.core.power.delivery import decode
-from daruma.handover.cable import csv_of, lasts, row_of, sentence
+from daruma.handover.cable import csv_of, lasts, sentence
 from daruma.handover.svg import to_svg
 from daruma.ui.desk import Desk
 from daruma.ui.printing import png_of, write_picture
-from daruma.ui.tables import Rows, table
 from daruma.ui.views.base import main_push_button
 from daruma.ui.views.log_preview import LogPreview
+from daruma.ui.views.recordings_sheet import RecordingsSheet
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.picture_view import PictureView
 
@@ -40,7 +38,6 @@ if TYPE_CHECKING:
 
 WINDOW = 60.0  # seconds of the live picture
 KINDS = ("SVG (*.svg)", "PNG (*.png)", "CSV (*.csv)")
-MOST_OVER = 2  # recordings that are laid over each other
 
 
 class MeterPage(QWidget):
@@ -74,7 +71,11 @@ class MeterPage(QWidget):
         self.preview.left.connect(self._leave_log)
         self.pages.addWidget(self.preview)
         column.addWidget(self.pages, 1)
-        column.addWidget(self._kept())
+        self.kept = RecordingsSheet()
+        self.kept.chosen.connect(desk.metering.read)
+        self.kept.live_wanted.connect(self._to_live)
+        self.kept.export_wanted.connect(self._export)
+        column.addWidget(self.kept)
         meter = desk.metering
         meter.live_changed.connect(self._live)
         meter.failed.connect(self._missed)
@@ -108,31 +109,6 @@ class MeterPage(QWidget):
             row.addWidget(button)
         return sheet
 
-    def _kept(self) -> QWidget:
-        sheet = QFrame()
-        sheet.setProperty("role", "sheet")
-        sheet.setFixedHeight(186)
-        column = QVBoxLayout(sheet)
-        column.setContentsMargins(14, 8, 14, 8)
-        head = QHBoxLayout()
-        head.addWidget(label("", "Recordings of this job: choose one to see it, two to lay them over each other"), 1)
-        self.to_live = _button("meter_live", "Live", self._to_live)
-        self.export = _button("meter_export", "Export", self._export)
-        head.addWidget(self.to_live)
-        head.addWidget(self.export)
-        column.addLayout(head)
-        self.rows = Rows(("Stage, time", "Length", "Samples", "Charge", "Energy", "The phone", "Why", "From"))
-        self.table = table("recordings", self.rows, (110, 66, 76, 116, 120, 86, 300, 140))
-        self.table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
-        self.table.setAccessibleName("Recordings of this job")
-        # a selection changes in several steps: looked at once they are over
-        self._choose = QTimer(self)
-        self._choose.setSingleShot(True)
-        self._choose.timeout.connect(self._chosen)
-        self.table.selectionModel().selectionChanged.connect(lambda *_: self._choose.start(0))
-        column.addWidget(self.table, 1)
-        return sheet
-
     # -- the job
 
     def show_job(self, job: Job) -> None:
@@ -142,7 +118,7 @@ class MeterPage(QWidget):
             self._job = job
             return
         self._job = job
-        self.rows.show_rows([row_of(recording) for recording in job.recordings])
+        self.kept.show_job(job)
         self.replug.setVisible(self.desk.has_hands and bool(job.ticket.imei))
         if other:
             self._to_live()
@@ -217,26 +193,19 @@ class MeterPage(QWidget):
 
     def _to_live(self) -> None:
         self._shown = ()
-        self.table.clearSelection()
+        self.kept.clear()
         self.pages.setCurrentIndex(0)
-        self.export.setEnabled(False)
         self.picture.show_build(lambda w, h: cable_trace(w, h, (), words="Waiting for the meter."))
         self._say_live()
 
     # -- recordings
-
-    def _chosen(self) -> None:
-        rows = sorted(index.row() for index in self.table.selectionModel().selectedRows())
-        if self._job is None or not rows:
-            return
-        self.desk.metering.read(tuple(self._job.recordings[row] for row in rows[-MOST_OVER:]))
 
     def _traced(self, played: tuple[Played, ...]) -> None:
         job = self._job
         if job is None or any(each.recording not in job.recordings for each in played):
             return
         self._shown = played
-        self.export.setEnabled(True)
+        self.kept.export.setEnabled(True)
         self.pages.setCurrentIndex(0)
         latest = played[-1].recording
         if len(played) == 1:
