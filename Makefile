@@ -46,8 +46,10 @@ bench: setup
 	env -u PYTHONDONTWRITEBYTECODE $(BIN)/python -m compileall -q src
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/startup.py
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/responsiveness.py
+	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/live_meter.py
 	$(RUN) $(BIN)/python benchmarks/planning.py
 	$(RUN) $(BIN)/python benchmarks/load.py
+	$(RUN) $(BIN)/python benchmarks/meter.py
 
 screenshots: setup
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python tools/screenshots.py docs/screenshots

@@ -4,6 +4,7 @@ import statistics
 import time
 import warnings
 from collections.abc import Callable
+from functools import partial
 
 import numpy as np
 
@@ -66,7 +67,7 @@ def main() -> None:
         with warnings.catch_warnings():
             warnings.simplefilter("ignore")
             found, theirs = cct_duv(some), colour.uv_to_CCT(uvs, method=name)
-            times = paired(lambda some=some: cct_duv(some), lambda uvs=uvs, name=name: colour.uv_to_CCT(uvs, method=name))
+            times = paired(partial(cct_duv, some), partial(colour.uv_to_CCT, uvs, method=name))
         errors = [float(np.percentile(np.abs(k / kelvin[:count] - 1), 99.9)) for k in (found[0], theirs[:, 0])]
         offs = [float(np.percentile(np.abs(d - duv[:count]), 99.9)) for d in (found[1], theirs[:, 1])]
         words = f"99.9 % within: K {errors[0]:.0e} and {errors[1]:.0e}, Duv {offs[0]:.0e} and {offs[1]:.0e}"

@@ -42,9 +42,11 @@ def brute_force(view: View, dots: Floats, rays: Floats) -> Floats:
 
     def residuals(values: Floats) -> Floats:
         expected = view.seen(rays, values[:3] * 1e-3, values[3:] * 1e-3)
-        return np.minimum(cdist(dots, expected).min(axis=1), 5.0)
+        found: Floats = np.minimum(cdist(dots, expected).min(axis=1), 5.0)
+        return found
 
-    return least_squares(residuals, [0, 0, 0, 0, 0, 1000 / 400], method="trf", loss="huber", max_nfev=60).x
+    best: Floats = least_squares(residuals, [0, 0, 0, 0, 0, 1000 / 400], method="trf", loss="huber", max_nfev=60).x
+    return best
 
 
 def main() -> None:

@@ -14,7 +14,6 @@ from collections.abc import Callable
 from dataclasses import replace
 from pathlib import Path
 
-from daruma.demo.things import Maker
 from sqlalchemy import insert, text
 
 from daruma.bench.context import Context
@@ -25,8 +24,11 @@ from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.backup import BackupContent
 from daruma.core.job import Job, Outcome, Step, StepState, Ticket
+from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.parts import Function, PartKind, PartSelf, Version
 from daruma.core.records import decode
+from daruma.demo.kinds.display import panel as make_panel
+from daruma.demo.maker import Maker
 from daruma.link.devices import DeviceSelf
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, row_digest
 from daruma.store.schema import acts, settlements
@@ -55,7 +57,7 @@ def contents(count: int, catalogue: Catalogue, rng: random.Random):  # type: ign
     device = DeviceSelf("programmer", "Stand-in programmer", "SP-0001", Version(1, 5))
     for number in range(1, count + 1):
         model = catalogue.models[KEYS[number % len(KEYS)]]
-        panel = maker.panel(model, model.makers[0], limit=None)
+        panel = make_panel(maker, model, model.makers[0], limit=None)
         part = PartSelf(panel.die, PartKind.DISPLAY, panel.maker, panel.family, len(panel.memory) // 2, panel.chip)
         reading = PartReading(part, decode(model.layout(PartKind.DISPLAY), bytes.fromhex(panel.memory)))
         job = Job(number, "", Ticket(imei=f"{number:015d}"), uid=f"{number:032x}")
@@ -87,7 +89,7 @@ def fill(shop: Shop, count: int, catalogue: Catalogue) -> None:
                     uid=f"{n:032x}",
                     ticket=replace(job.ticket, imei=f"{n:015d}", model=KEYS[n % len(KEYS)]),
                     steps=steps,
-                    backup=f"B-{n:05d}",
+                    parts={PartKind.DISPLAY: DisplayWork(source=f"B-{n:05d}")},
                     closed=closed if n < count - 20 else "",
                     outcomes=(Outcome("read_new", True), Outcome("write_new", n % 9 > 0)),
                 )

@@ -15,6 +15,8 @@ from daruma.bench.kinds.display.measuring import Sample
 from daruma.core.colour.shots import brightness_shots, panel_shots, white_shots
 from daruma.core.job import Stage
 from daruma.core.parts import Function
+from daruma.ui.room import Room
+from daruma.ui.views.proof import ProofView
 
 RATE, SECONDS = 100, 6.0
 
@@ -45,15 +47,19 @@ def main() -> int:
     with tempfile.TemporaryDirectory() as data:
         shell = build_window(Setup(Path(data) / "demo", "A shop", {}, demo=True, pace=0.0), standins)
         shell.show()
-        while shell.room is None or shell.room.desk.job is None:
+        while shell.room is None:
             rest(20)
         room = shell.room
+        assert isinstance(room, Room)
         desk = room.desk
+        while desk.job is None:
+            rest(20)
         number = next(n for n, job in desk.jobs.items() if "yellow" in job.ticket.complaint)
         desk.open_job(number)
         rest(1500)
         room.open_stage(Stage.PROOF)
         view = room.views[Stage.PROOF]
+        assert isinstance(view, ProofView)
         print(f"readings at {RATE} a second     frames a second   of 30   longest gap of the interface")
         for page, shots in (
             ("white", white_shots(("warm", "cool"))),

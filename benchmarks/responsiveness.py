@@ -69,10 +69,13 @@ def main() -> None:
     with tempfile.TemporaryDirectory() as folder:
         shell = build_window(Setup(Path(folder) / "demo", "x", {}, demo=True, pace=0.05), standins)
         shell.show()
-        while shell.room is None or shell.room.desk.job is None or shell.room.desk.survey is None:
+        while shell.room is None:
             rest(20)
         room = shell.room
+        assert isinstance(room, Room)
         desk = room.desk
+        while desk.job is None or desk.survey is None:
+            rest(20)
         heart = Heart()
         end = time.monotonic() + 2
         tell("at rest", heart.during(lambda: None, lambda: time.monotonic() > end))
@@ -99,8 +102,8 @@ def main() -> None:
                 break
             rest(300)
         for name, act in (
-            ("the other theme", room._other_theme),
-            ("back again", room._other_theme),
+            ("the other theme", room.other_theme),
+            ("back again", room.other_theme),
             ("opening the shop", lambda: room.open_shop(0)),
             ("its copies", lambda: room.open_shop(3)),
         ):

@@ -6,6 +6,7 @@ import logging
 import os
 import subprocess
 import sys
+import threading
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from pathlib import Path
@@ -54,6 +55,7 @@ class StandIns:
         self._process: subprocess.Popen[str] | None = None
         self._wires: dict[str, str] | None = None
         self._command: list[str] = []
+        self._lock = threading.Lock()  # each lane asks for its devices' wires by itself
 
     def prepare(self, world: Path, pace: float | None = None) -> None:
         """Say which world to simulate; the process is started when its wires are first asked for."""
@@ -63,6 +65,10 @@ class StandIns:
 
     def wires(self) -> Mapping[str, str]:
         """Return the wires by device; nothing where the process died before it named them. A dead one is started again."""
+        with self._lock:
+            return self._started()
+
+    def _started(self) -> Mapping[str, str]:
         if self._process is not None and self._process.poll() is not None:
             self.stop()
             self._wires = None

@@ -6,7 +6,7 @@ from typing import Any
 
 import numpy as np
 
-from daruma.core.cell.log import GAIN, Amount, Floats, current_steps, gaps, offset_of, totals
+from daruma.core.cell.log import GAIN, Amount, current_steps, gaps, integrals, offset_of, totals
 from daruma.core.cell.phases import charging_sign, phases
 from daruma.core.model import Model
 from daruma.core.power.boot import BootVerdict, boot_of
@@ -54,26 +54,27 @@ def _amount(amount: Amount) -> dict[str, float]:
 def _phase(log: MeterLog, kind: str, start: float, end: float) -> dict[str, Any]:
     # of two samples at one time the later one begins a phase, the earlier one ends it
     first, last = int(np.searchsorted(log.t, start, "right")), int(np.searchsorted(log.t, end, "left"))
-    t = np.r_[start, log.t[first:last], end]
-    v, a = (_ended(log.t, each, start, end, first, last) for each in (log.v, log.a))
+    if first and log.t[first - 1] == start:
+        first -= 1
+    if last < len(log.t) and log.t[last] == end:
+        last += 1
+    sums = integrals(log.t[first:last], log.v[first:last], log.a[first:last])
+    # between samples, where none is at an end of the phase
+    for edge, place in ((start, first), (end, last - 1)):
+        if first < last and log.t[place] != edge:
+            near = sorted((edge, float(log.t[place])))
+            sums += integrals(np.array(near), *(np.interp(near, log.t, each) for each in (log.v, log.a)))
+    volts, amps, watts = (float(each) for each in sums)
     lasted = max(end - start, 1e-12)
     return {
         "kind": kind,
         "start_s": start,
         "end_s": end,
-        "charge_mAh": float(np.trapezoid(a, t)) / 3.6,
-        "energy_mWh": float(np.trapezoid(a * v, t)) / 3.6,
-        "mean_v": float(np.trapezoid(v, t)) / lasted,
-        "mean_a": float(np.trapezoid(a, t)) / lasted,
+        "charge_mAh": amps / 3.6,
+        "energy_mWh": watts / 3.6,
+        "mean_v": volts / lasted,
+        "mean_a": amps / lasted,
     }
-
-
-def _ended(t: Floats, values: Floats, start: float, end: float, first: int, last: int) -> Floats:
-    """Return values inside a phase with those at its ends, between samples where no sample is there."""
-    begin = values[first - 1] if first and t[first - 1] == start else np.interp(start, t, values)
-    finish = values[last] if last < len(t) and t[last] == end else np.interp(end, t, values)
-    whole: Floats = np.r_[begin, values[first:last], finish]
-    return whole
 
 
 def meter_text(found: dict[str, Any]) -> str:

@@ -3,7 +3,7 @@
 from collections.abc import Mapping
 from html import escape
 
-from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone
+from daruma.core.pictures.primitives import Bars, Disc, Item, Line, Picture, Rect, Text, Tone
 
 PRINT = {
     Tone.GROUND: "#ffffff",
@@ -36,6 +36,9 @@ def _item(item: Item, colours: Mapping[Tone, str]) -> str:
         case Disc():
             where = f'cx="{item.x:.2f}" cy="{item.y:.2f}" rx="{item.rx:.2f}" ry="{item.ry:.2f}"'
             return f"<ellipse {where} {_paint(item, colours)}/>"
+        case Bars():
+            path = "".join(f"M{x:.2f} {y:.2f}h{w:.2f}v{h:.2f}h{-w:.2f}z" for x, y, w, h in item.bars)
+            return f'<path d="{path}" fill="{colours[item.tone]}"/>'
         case Text():
             face = "monospace" if item.mono else "sans-serif"
             weight = ' font-weight="bold"' if item.bold else ""

@@ -3,7 +3,7 @@
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QBrush, QFontMetricsF, QPainter, QPen, QPolygonF
 
-from daruma.core.pictures.primitives import Disc, Line, Picture, Rect, Text, Tone
+from daruma.core.pictures.primitives import Bars, Disc, Line, Picture, Rect, Text, Tone
 from daruma.ui.theme import Theme, text_font
 
 
@@ -18,6 +18,8 @@ def draw(painter: QPainter, picture: Picture, theme: Theme) -> None:
                 _rect(painter, item, theme)
             case Disc():
                 _disc(painter, item, theme)
+            case Bars():
+                _bars(painter, item, theme)
             case Text():
                 _text(painter, item, theme)
 
@@ -58,6 +60,12 @@ def _disc(painter: QPainter, item: Disc, theme: Theme) -> None:
     painter.setPen(_pen(item.stroke, item.width, item.dash, theme))
     painter.setBrush(_brush(item.fill, item.alpha, theme))
     painter.drawEllipse(QPointF(item.x, item.y), item.rx, item.ry)
+
+
+def _bars(painter: QPainter, item: Bars, theme: Theme) -> None:
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(_brush(item.tone, 1.0, theme))
+    painter.drawRects([QRectF(*bar) for bar in item.bars])
 
 
 def _text(painter: QPainter, item: Text, theme: Theme) -> None:

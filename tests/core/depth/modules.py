@@ -46,7 +46,8 @@ def card(rng: np.random.Generator) -> Floats:
     """A card's plane n.P = 1, 250 to 600 mm away, tilted by up to 15 degrees."""
     tilt, way = math.radians(rng.uniform(0, 15)), rng.uniform(0, 2 * math.pi)
     normal = np.array([math.sin(tilt) * math.cos(way), math.sin(tilt) * math.sin(way), math.cos(tilt)])
-    return normal / (normal[2] * rng.uniform(250, 600))
+    plane: Floats = normal / (normal[2] * rng.uniform(250, 600))
+    return plane
 
 
 def picture(rays: Floats, pose: Floats, plane: Floats, *, bump: float = 0.0) -> Floats:
@@ -56,7 +57,8 @@ def picture(rays: Floats, pose: Floats, plane: Floats, *, bump: float = 0.0) -> 
     far = (1 - plane @ start) / (away @ plane)
     far = far * (1 + bump * np.sin(9 * rays[:, 0]) * np.cos(8 * rays[:, 1]))
     points = start + far[:, None] * away
-    return np.asarray(CENTRE) + FOCAL * points[:, :2] / points[:, 2:]
+    seen: Floats = np.asarray(CENTRE) + FOCAL * points[:, :2] / points[:, 2:]
+    return seen
 
 
 def seen(rng: np.random.Generator, where: Floats, *, noise: float = 0.12, missing: float = 0.01) -> Floats:

@@ -98,6 +98,16 @@ def totals(t: Floats, v: Floats, a: Floats, *, gain: float = GAIN, offset: float
     return Totals(found["q", 1.0], found["q", -1.0], found["e", 1.0], found["e", -1.0])
 
 
+def integrals(t: Floats, v: Floats, a: Floats) -> Floats:
+    """Return the integrals of volts, amperes and watts over time (3): times in s that rise, volts, amperes (n)."""
+    sums = np.zeros(3)
+    for block in _blocks(len(t)):
+        dt, volts, amps = np.diff(t[block]), v[block], a[block]
+        for place, values in enumerate((volts, amps, volts * amps)):
+            sums[place] += 0.5 * (float(dt @ values[1:]) + float(dt @ values[:-1]))
+    return sums
+
+
 def _blocks(samples: int) -> Iterator[slice]:
     """Yield slices that share their ends, so that every interval lies in one of them."""
     for start in range(0, samples - 1, _BLOCK):

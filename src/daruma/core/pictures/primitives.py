@@ -63,6 +63,14 @@ class Disc:
 
 
 @dataclass(frozen=True, slots=True)
+class Bars:
+    """Fill many rectangles of one colour: left, top, width and height of each."""
+
+    bars: tuple[tuple[float, float, float, float], ...]
+    tone: Tone
+
+
+@dataclass(frozen=True, slots=True)
 class Text:
     """Write a line of text on a baseline; `limit` is the width it may take before it is shortened."""
 
@@ -77,7 +85,7 @@ class Text:
     limit: float = 0.0
 
 
-Item = Line | Rect | Disc | Text
+Item = Line | Rect | Disc | Bars | Text
 
 
 @dataclass(frozen=True, slots=True)

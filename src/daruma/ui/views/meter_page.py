@@ -77,7 +77,7 @@ class MeterPage(QWidget):
         self.kept.export_wanted.connect(self._export)
         column.addWidget(self.kept)
         meter = desk.metering
-        meter.live_changed.connect(self._live)
+        meter.live_changed.connect(self.show_live)
         meter.failed.connect(self._missed)
         meter.traced.connect(self._traced)
         meter.understood.connect(self._understood)
@@ -156,7 +156,8 @@ class MeterPage(QWidget):
 
     # -- live
 
-    def _live(self, live: Live) -> None:
+    def show_live(self, live: Live) -> None:
+        """Show what the meter measures now."""
         state, trace = live.state, live.trace
         if len(trace.t):
             # a tenth of a second: the eye cannot follow each sample
