@@ -10,10 +10,11 @@ import numpy as np
 import pytest
 
 from daruma.bench.context import Context
-from daruma.bench.metering import JUDGED, Metering, Trace
+from daruma.bench.metering import JUDGED, Metering
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.power.boot import Boot
+from daruma.core.power.played import Trace
 from daruma.store.engine import StoreTrouble
 from daruma.store.recordings import Begun, Chunk, Head, Recordings
 from tests.bench.jobbench import WIRES, JobBench, job_bench

@@ -10,7 +10,7 @@ from daruma.core.errors import RecordError, Trouble
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind
-from daruma.core.records import FieldRole, Layout, Record, decode, shown
+from daruma.core.records import FieldRole, Layout, Record, decode, shown_in
 from daruma.link.devices import DeviceSelf
 from daruma.store.vault import Vault
 
@@ -99,7 +99,7 @@ def record_of(backup: Backup, model: Model) -> Record:
 
 def fields_of(record: Record) -> tuple[tuple[str, str], ...]:
     """Return a record's fields as texts, by name."""
-    return tuple((spec.name, shown(spec, record.values[spec.name])) for spec in record.layout.fields)
+    return tuple((spec.name, shown_in(record, spec)) for spec in record.layout.fields)
 
 
 def kept_whole(vault: Vault, content: BackupContent) -> Backup:

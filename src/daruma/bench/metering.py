@@ -14,12 +14,12 @@ import numpy as np
 
 from daruma.bench.rig import Rig
 from daruma.core.cell.log import Floats, offset_of, totals
-from daruma.core.cell.spans import Span
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.power.boot import BootVerdict, boot_of, with_starts
 from daruma.core.power.envelope import shortened
+from daruma.core.power.played import Played, Trace
 from daruma.core.power.recording import Recording
 from daruma.link.usb_meter import UsbMeterState
 from daruma.store.digests import fresh_uid
@@ -34,15 +34,6 @@ JUDGED = 2_000_000  # samples that are judged and drawn of a longer recording, a
 
 
 @dataclass(frozen=True, slots=True)
-class Trace:
-    """Hold samples: seconds, volts, amperes into the phone (n)."""
-
-    t: Floats
-    v: Floats
-    a: Floats
-
-
-@dataclass(frozen=True, slots=True)
 class Live:
     """Hold what is seen of the meter: its state, the last minute (s before now, so negative), the recording that is going on."""
 
@@ -51,16 +42,6 @@ class Live:
     job: str = ""
     seconds: float = 0.0
     trouble: str = ""
-
-
-@dataclass(frozen=True, slots=True)
-class Played:
-    """Hold a recording with its samples and phases, and when current first begins to flow, s: by that it is laid over others."""
-
-    recording: Recording
-    trace: Trace
-    spans: tuple[Span, ...]
-    start: float = 0.0
 
 
 @dataclass

@@ -10,6 +10,7 @@ from daruma.core.parts import Function, Identity, PartKind, Version
 from daruma.core.plan.actions import Heat
 from daruma.core.power.signature import BootSignature
 from daruma.core.records import CHECKSUMS, Encoding, FieldRole
+from daruma.core.sbs import Meaning
 
 Name = Annotated[str, Field(min_length=1, max_length=60)]
 Key = Annotated[str, Field(pattern=r"^[a-z][a-z0-9_]{0,39}$")]
@@ -38,6 +39,7 @@ class FieldFile(Strict):
     constant: str | None = None
     identity: Identity | None = None
     unit: Annotated[str, Field(max_length=12)] = ""
+    meaning: Meaning | None = None
 
     @model_validator(mode="after")
     def elements_share_the_bytes(self) -> "FieldFile":

@@ -10,6 +10,7 @@ from fastcrc import crc8, crc16, crc32
 
 from daruma.core.errors import RecordError
 from daruma.core.parts import Identity, PartKind
+from daruma.core.sbs import Meaning, said
 
 BLANK = 0xFF
 FieldValue = str | int | float | tuple[int, ...] | tuple[float, ...] | None
@@ -65,6 +66,7 @@ class FieldSpec:
     constant: str | None = None
     identity: Identity | None = None
     unit: str = ""
+    meaning: Meaning | None = None
 
     @property
     def end(self) -> int:
@@ -257,11 +259,23 @@ def shown(spec: FieldSpec, value: FieldValue) -> str:
     """Return a field's value as text for the eye."""
     if value is None:
         return "blank"
+    if spec.meaning is not None and isinstance(value, int):
+        return said(spec.meaning, value)
     if isinstance(value, tuple):
         return "  ".join(f"{item:.4f}" if isinstance(item, float) else str(item) for item in value)
     if isinstance(value, float):
         return f"{value:.4f}{' ' + spec.unit if spec.unit else ''}"
     return f"{value}{' ' + spec.unit if spec.unit else ''}"
+
+
+def shown_in(record: Record, spec: FieldSpec) -> str:
+    """Return a field of a record as text for the eye; capacities are in the unit that the record's battery mode says."""
+    value = record.values[spec.name]
+    if spec.meaning is Meaning.CAPACITY and isinstance(value, int):
+        modes = (each.name for each in record.layout.fields if each.meaning is Meaning.MODE)
+        mode = next((record.values[name] for name in modes), None)
+        return said(Meaning.CAPACITY, value, mode if isinstance(mode, int) else 0)
+    return shown(spec, value)
 
 
 def _blank(raw: bytes | bytearray) -> bool:

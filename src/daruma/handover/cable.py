@@ -2,14 +2,23 @@
 
 from __future__ import annotations
 
+from collections.abc import Sequence
 from math import floor, log10
 from typing import TYPE_CHECKING
 
+from daruma.core.power.boot import Boot
 from daruma.core.power.recording import Recording
 
 if TYPE_CHECKING:
     from daruma.core.cell.log import Floats
 
+STARTS = {
+    Boot.BOOTS.value: "On the charger it starts as this model should.",
+    Boot.LOOPS.value: "On the charger it started again and again.",
+    Boot.HANGS.value: "On the charger it began to start and went no further.",
+    Boot.DEAD.value: "On the charger it did not start.",
+    Boot.SHORTED.value: "On the charger something in it was shorted.",
+}
 HEADS = ("t (s)", "voltage (V)", "current (A)")
 
 
@@ -33,6 +42,14 @@ def amount(measured: tuple[float, float]) -> str:
     value, wide = measured[0], 1.96 * measured[1]
     digits = min(4, max(0, 1 - floor(log10(wide)))) if wide > 0 else 1
     return f"{value:.{digits}f} ± {wide:.{digits}f}"
+
+
+def started(recordings: Sequence[Recording]) -> str:
+    """Return for a customer how the phone started on its charger, before and after; nothing where no recording tells."""
+    told = [STARTS[recording.boot] for recording in recordings if recording.boot in STARTS]
+    if not told:
+        return ""
+    return told[0] if len(told) == 1 or told[0] == told[-1] else f"Before: {told[0]} After: {told[-1]}"
 
 
 def row_of(recording: Recording) -> tuple[str, ...]:

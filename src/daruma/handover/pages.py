@@ -17,11 +17,14 @@ from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.brightness_plot import brightness_plot
+from daruma.core.pictures.cable_trace import laid_over
 from daruma.core.pictures.panel_picture import panel_picture
 from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.white_plot import Beside, white_plot
 from daruma.core.plan.actions import Action
+from daruma.core.power.played import Played
 from daruma.core.white_proof import before_tuning, verdict_of
+from daruma.handover.cable import sentence
 from daruma.handover.sheet import Audience, Sheet, make_sheet, render, template
 from daruma.handover.svg import to_svg
 
@@ -69,14 +72,15 @@ def make_pages(
     backups: Sequence[Backup],
     acts: Sequence[Act],
     panel: PanelSheet | None,
+    cable: Sequence[Played] = (),
 ) -> Pages:
-    """Gather a job's pages; `panel` is its panel sheet, where the panel was measured."""
+    """Gather a job's pages; `panel` is its panel sheet, where the panel was measured, `cable` the recordings to be drawn."""
     template()  # compiled by whoever gathers the pages: a window that shows them has no time for it
     sheet = make_sheet(shop, job, model, catalogue.function_labels, catalogue.function_meaning, actions, backups, acts)
-    return Pages(job.name, sheet, tuple(_plots(job, model, panel)))
+    return Pages(job.name, sheet, tuple(_plots(job, model, panel, cable)))
 
 
-def _plots(job: Job, model: Model, panel: PanelSheet | None) -> Iterator[tuple[str, Picture]]:
+def _plots(job: Job, model: Model, panel: PanelSheet | None, cable: Sequence[Played]) -> Iterator[tuple[str, Picture]]:
     proof, measured = job.proof(Function.AMBIENT_WHITE), job.of(DisplayWork).measured
     if proof is not None and proof.readings:
         verdict = verdict_of(model.white, proof.readings, proof.uncertainty)
@@ -86,5 +90,8 @@ def _plots(job: Job, model: Model, panel: PanelSheet | None) -> Iterator[tuple[s
         verdict_of_levels = judge_brightness(model.display, measured.levels, measured.luminance)
         picture = brightness_plot(*PLOT_SIZE, model.display, verdict_of_levels, measured.levels)
         yield "Luminance against the light in the room", picture
+    if cable:
+        said = "; ".join(sentence(each.recording) for each in cable)
+        yield "On the charging cable" + (", before and after" if len(cable) > 1 else ""), laid_over(*PLOT_SIZE, cable, said)
     if panel is not None:
         yield "The panel, measured", panel_picture(PLOT_SIZE[0], PLOT_SIZE[1] + 120, model.display, panel)

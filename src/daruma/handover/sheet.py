@@ -14,7 +14,9 @@ from daruma.core.model import Model
 from daruma.core.parts import IDENTITY_LABEL, Function, Identity
 from daruma.core.plain import plain
 from daruma.core.plan.actions import Action
+from daruma.core.power.recording import Recording
 from daruma.core.serials import grouped
+from daruma.handover.cable import row_of, started
 from daruma.handover.kinds import rooms
 from daruma.handover.kinds.room import Fitted, HandoverRoom
 
@@ -58,6 +60,7 @@ class Sheet:
     backups: tuple[Backup, ...]
     second_eye: bool
     tuned: str
+    cable: tuple[Recording, ...] = ()
 
 
 def make_sheet(
@@ -96,12 +99,13 @@ def make_sheet(
         backups=tuple(backups),
         second_eye=job.all_proven,
         tuned=", ".join(backup.content.note for backup in backups if backup.ref in made),
+        cable=job.recordings,
     )
 
 
 def render(sheet: Sheet, audience: Audience, plots: Sequence[tuple[str, str]]) -> str:
     """Return a sheet as one self-contained HTML page; `plots` are titles with trusted markup."""
-    return template().render(sheet=sheet, shop_file=audience is Audience.SHOP, plots=plots)
+    return template().render(cable_row=row_of, started=started, sheet=sheet, shop_file=audience is Audience.SHOP, plots=plots)
 
 
 @cache

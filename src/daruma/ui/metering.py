@@ -15,7 +15,8 @@ from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
-    from daruma.bench.metering import Live, Metering, Trace
+    from daruma.bench.metering import Live, Metering
+    from daruma.core.power.played import Trace
     from daruma.handover.meter_log import MeterLog
 
 LIVE_MS, UNSEEN_MS = 25, 1000  # between two looks while somebody watches, and while only recording
@@ -166,7 +167,7 @@ class MeterDesk(QObject):
 
 def _into(log: MeterLog) -> Trace:
     """Return a log with what flows into the phone positive: as its column says, else as most of it flows."""
-    from daruma.bench.metering import Trace
+    from daruma.core.power.played import Trace
 
     sign = log.sign or (-1.0 if float(log.a.mean()) < 0 else 1.0)
     return Trace(log.t, log.v, sign * log.a)

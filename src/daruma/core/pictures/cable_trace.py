@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -12,6 +12,7 @@ from daruma.core.cell.spans import Phase, Span
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Bars, Item, Line, Picture, Rect, Text, Tone
 from daruma.core.power.envelope import envelope
+from daruma.core.power.played import Played
 
 _LEFT, _RIGHT, _HEAD, _FOOT, _STRIP, _BETWEEN = 52.0, 14.0, 26.0, 38.0, 22.0, 20.0
 _LEAST_HEIGHT = 210.0
@@ -79,6 +80,18 @@ def cable_trace(
     if spans:
         items += _phases(spans, amps, height - _FOOT - _STRIP + 20, volts.top)
     return Picture(width, height, tuple(items), (), words or f"{traces[0].name}: {across[1] - across[0]:.0f} s")
+
+
+def laid_over(width: float, height: float, shown: Sequence[Played], words: str) -> Picture:
+    """Return the picture of a recording, or of one laid over an earlier one where current first flows in each."""
+    latest = shown[-1]
+    if len(shown) == 1:
+        trace = latest.trace
+        return cable_trace(width, height, [Drawn(latest.recording.name, trace.t, trace.v, trace.a)], latest.spans, words)
+    named = zip(("after", "before"), reversed(shown), strict=True)
+    drawn = [Drawn(name, each.trace.t - each.start, each.trace.v, each.trace.a) for name, each in named]
+    spans = [replace(span, start=span.start - latest.start, end=span.end - latest.start) for span in latest.spans]
+    return cable_trace(width, height, drawn, spans, words)
 
 
 def _curve(axes: Axes, t: Floats, values: Floats, tone: Tone, thick: float) -> list[Item]:

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from daruma.core.parts import Identity
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, cross, tick
-from daruma.core.records import FieldRole, FieldSpec, Record, shown
+from daruma.core.records import FieldRole, FieldSpec, Record, shown_in
 from daruma.core.serials import differing, grouped
 
 MONO = 0.6312  # advance of the monospaced face as a share of its size
@@ -34,7 +34,7 @@ class LensColumn:
             return "blank"
         if spec.role is FieldRole.CALIBRATION and spec.count > 2:
             return f"{spec.count} values"
-        return grouped(str(value)) if spec.identity else shown(spec, value)
+        return grouped(str(value)) if spec.identity else shown_in(self.record, spec)
 
 
 def lens_fields(width: float, columns: Sequence[LensColumn], reference: int) -> Picture:

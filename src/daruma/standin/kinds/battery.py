@@ -62,7 +62,7 @@ def registers(layout: Layout, serial: str, rated: float, full: float, cycles: in
     """Return a gauge's memory as hexadecimal digits."""
     words: dict[str, FieldValue] = {
         "battery_status": 0x00C0,
-        "specification": "3100",
+        "specification": 0x0031,
         "temperature": 2981,
         "voltage": 3874,
         "current": 0,
@@ -72,6 +72,7 @@ def registers(layout: Layout, serial: str, rated: float, full: float, cycles: in
         "design_capacity": round(rated),
         "design_voltage": 3870,
         "manufacture_date": date,
+        "battery_mode": 0x0001,
     }
     signed: dict[str, FieldValue] = {"signature": layout.field("signature").constant, Identity.GAUGE_SERIAL.value: serial}
     return encode(layout, {**signed, **HEADS, **words}).hex()

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Callable
+from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -149,9 +150,18 @@ def _save_pages(pages: Pages, folder: Path) -> Path:
 
 def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
     from daruma.handover.pages import make_pages
+    from daruma.store.engine import StoreTrouble
 
     workshop = desk.ready
     backups = tuple(map(workshop.shop.vault.get, job.sources))
     acts = workshop.shop.journal.acts_of(job.uid)
     panel = workshop.sheets(job).panel if job.of(DisplayWork).measured.fields else None
-    return make_pages(shop, job, workshop.model(job), workshop.catalogue, workshop.actions(job), backups, acts, panel)
+    model = workshop.model(job)
+    # the first and the latest: before and after
+    drawn = job.recordings[:1] + job.recordings[1:][-1:]
+    cable = []
+    for recording in drawn:
+        # the table of recordings stays, whatever became of their samples
+        with suppress(StoreTrouble):
+            cable.append(workshop.metering.played(recording, model))
+    return make_pages(shop, job, model, workshop.catalogue, workshop.actions(job), backups, acts, panel, cable)

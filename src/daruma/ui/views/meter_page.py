@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import replace
 from pathlib import Path
 from typing import TYPE_CHECKING
 
@@ -19,7 +18,7 @@ from PySide6.QtWidgets import (
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
-from daruma.core.pictures.cable_trace import Drawn, cable_trace
+from daruma.core.pictures.cable_trace import Drawn, cable_trace, laid_over
 from daruma.core.pictures.primitives import Picture
 from daruma.core.power.delivery import decode
 from daruma.handover.cable import csv_of, lasts, sentence
@@ -33,7 +32,8 @@ from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.picture_view import PictureView
 
 if TYPE_CHECKING:
-    from daruma.bench.metering import Live, Played, Trace
+    from daruma.bench.metering import Live
+    from daruma.core.power.played import Played, Trace
     from daruma.handover.meter_log import MeterLog
 
 WINDOW = 60.0  # seconds of the live picture
@@ -214,20 +214,8 @@ class MeterPage(QWidget):
         else:
             first = played[0].recording
             self.said.setText(f"Before ({first.name}): {first.boot}. After ({latest.name}): {latest.boot}; {latest.why}.")
-        self.picture.show_build(self._build)
-
-    def _build(self, width: float, height: float) -> Picture:
-        latest = self._shown[-1]
-        if len(self._shown) == 1:
-            drawn = [Drawn(latest.recording.name, latest.trace.t, latest.trace.v, latest.trace.a)]
-            return cable_trace(width, height, drawn, latest.spans, self.said.text())
-        # laid over each other where current first flows in each
-        drawn = [
-            Drawn(name, each.trace.t - each.start, each.trace.v, each.trace.a)
-            for name, each in zip(("after", "before"), reversed(self._shown), strict=True)
-        ]
-        spans = [replace(span, start=span.start - latest.start, end=span.end - latest.start) for span in latest.spans]
-        return cable_trace(width, height, drawn, spans, self.said.text())
+        words = self.said.text()
+        self.picture.show_build(lambda w, h: laid_over(w, h, played, words))
 
     def _export(self) -> None:
         if self._shown and self._job is not None:

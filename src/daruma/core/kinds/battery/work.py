@@ -24,6 +24,7 @@ COMMANDS = {
     "design_capacity": 0x18,
     "design_voltage": 0x19,
     "manufacture_date": 0x1B,
+    "battery_mode": 0x03,
 }
 HEADS: dict[str, str] = {f"{name}_head": f"16{command:02X}17" for name, command in COMMANDS.items()}
 

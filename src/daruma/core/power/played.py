@@ -1,0 +1,28 @@
+"""A recording of the charging cable as it is looked at: its samples, phases, and where it is laid over others."""
+
+from __future__ import annotations
+
+from dataclasses import dataclass
+
+from daruma.core.cell.log import Floats
+from daruma.core.cell.spans import Span
+from daruma.core.power.recording import Recording
+
+
+@dataclass(frozen=True, slots=True)
+class Trace:
+    """Hold samples: seconds, volts, amperes into the phone (n)."""
+
+    t: Floats
+    v: Floats
+    a: Floats
+
+
+@dataclass(frozen=True, slots=True)
+class Played:
+    """Hold a recording with its samples and phases, and when current first begins to flow, s: by that it is laid over others."""
+
+    recording: Recording
+    trace: Trace
+    spans: tuple[Span, ...]
+    start: float = 0.0

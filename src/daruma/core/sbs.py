@@ -1,0 +1,83 @@
+"""What the words of a battery's gauge mean, as the Smart Battery Data Specification 1.1 (1998) lays them out.
+
+Commands: 03 battery mode, 08 temperature, 0A current, 16 battery status, 1A specification info, 1B manufacture date.
+"""
+
+from dataclasses import dataclass
+from enum import Enum
+
+_ZERO_CELSIUS = 2731  # of 0.1 K
+_ENERGY = 1 << 15  # of the battery mode: capacities in 10 mWh
+_STATUS = {7: "initialised", 6: "discharging", 5: "full", 4: "empty"}
+_ALARMS = {
+    15: "over-charged",
+    14: "terminate charge",
+    12: "over-temperature",
+    11: "terminate discharge",
+    9: "remaining capacity",
+    8: "remaining time",
+}
+_VERSIONS = {1: ("1.0", False), 2: ("1.1", False), 3: ("1.1", True)}
+
+
+class Meaning(Enum):
+    """Name the words that say more than a number with a unit."""
+
+    STATUS = "sbs_status"
+    SPECIFICATION = "sbs_specification"
+    TEMPERATURE = "sbs_temperature"
+    CAPACITY = "sbs_capacity"
+    MODE = "sbs_mode"
+
+
+@dataclass(frozen=True, slots=True)
+class SpecificationInfo:
+    """Hold a gauge's version, whether it sends packet error checks, and the powers of ten of its volts and amperes."""
+
+    version: str
+    checked: bool
+    volts_power: int
+    amperes_power: int
+
+
+def temperature(word: int) -> float:
+    """Return degrees Celsius of a word in 0.1 K."""
+    return (word - _ZERO_CELSIUS) / 10
+
+
+def status(word: int) -> tuple[str, ...]:
+    """Return the states and alarms that a battery status says."""
+    return tuple(name for names in (_STATUS, _ALARMS) for bit, name in names.items() if word >> bit & 1)
+
+
+def specification(word: int) -> SpecificationInfo:
+    """Return what a specification word says: version in bits 7 to 4, powers of ten in bits 11 to 8 (V) and 15 to 12 (A)."""
+    version, checked = _VERSIONS.get(word >> 4 & 15, ("not known", False))
+    return SpecificationInfo(version, checked, word >> 8 & 15, word >> 12 & 15)
+
+
+def in_energy(mode: int) -> bool:
+    """Return whether a battery mode says that capacities are in units of 10 mWh and not in mAh."""
+    return bool(mode & _ENERGY)
+
+
+def capacity(word: int, mode: int) -> tuple[int, str]:
+    """Return a capacity with its unit, as the battery mode says."""
+    return (10 * word, "mWh") if in_energy(mode) else (word, "mAh")
+
+
+def said(meaning: Meaning, word: int, mode: int = 0) -> str:
+    """Return what a word says, in a few words; `mode` is the gauge's battery mode."""
+    match meaning:
+        case Meaning.STATUS:
+            return ", ".join(status(word)) or "nothing"
+        case Meaning.SPECIFICATION:
+            found = specification(word)
+            scales = f", V and A times 10^{found.volts_power} and 10^{found.amperes_power}" if word >> 8 else ""
+            return f"{found.version}{' with packet checks' if found.checked else ''}{scales}"
+        case Meaning.TEMPERATURE:
+            return f"{temperature(word):.1f} °C"
+        case Meaning.CAPACITY:
+            return "{} {}".format(*capacity(word, mode))
+        case Meaning.MODE:
+            return "capacities in 10 mWh" if in_energy(word) else "capacities in mAh"
