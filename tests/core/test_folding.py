@@ -60,7 +60,7 @@ def test_every_model_s_folds_are_the_only_ones_that_fit(catalogue: Catalogue) ->
         passing = [turns for turns in product(ANGLES, repeat=len(model.face_fold.folds)) if not refusals(model.face_fold, turns)]
         assert passing == [model.face_fold.folds]
         assert len(steps(model.face_fold)) == len(words(model.face_fold)) + 1
-        drawn = fold_guide(700, model.face_fold)
+        drawn = fold_guide(700, model.face_fold, "no")
         assert all(0 <= spot.x <= 700 for spot in drawn.items if hasattr(spot, "text"))
         assert "180°" in drawn.words
-    assert "no extension" in fold_guide(700, None).words
+    assert fold_guide(700, None, "no extension").words == "no extension"

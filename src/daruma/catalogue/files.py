@@ -137,7 +137,7 @@ def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]
     plain = {
         f.name: getattr(file, f.name)
         for f in fields(Model)
-        if f.name not in ("eras", "white", "display", "layouts", "face_fold", "boot", "unbind_on_phone")
+        if f.name not in ("eras", "white", "display", "layouts", "face_fold", "pack_fold", "boot", "unbind_on_phone")
     }
     for name in ("first_system", "last_system", "programmer_firmware"):
         plain[name] = Version.parse(plain[name])
@@ -145,10 +145,10 @@ def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]
     of_all = (layout.model_copy(update={"name": f"{file.key}_{layout.name}"}) for layout in shared)
     layouts = tuple(_layout(layout, file.key) for layout in (*file.layouts, *of_all))
     white = WhitePath(**file.white.model_dump())
-    fold = file.face_fold.spec if file.face_fold is not None else None
+    fold, pack = (each.spec if each is not None else None for each in (file.face_fold, file.pack_fold))
     display = DisplaySpec(**file.display.model_dump())
     boot = file.boot.spec if file.boot is not None else None
-    plain |= {"white": white, "display": display, "layouts": layouts, "face_fold": fold, "boot": boot}
+    plain |= {"white": white, "display": display, "layouts": layouts, "face_fold": fold, "pack_fold": pack, "boot": boot}
     return Model(**plain, eras=system.eras, unbind_on_phone=system.unbind_on_phone)
 
 

@@ -142,7 +142,7 @@ class KeepOutFile(Strict):
 
 
 class FoldFile(Strict):
-    """Declare how the extension flex of the face module is folded."""
+    """Declare how a flex is folded: the extension of the face module, the data flex of a battery pack."""
 
     segments: Annotated[tuple[Annotated[float, Field(gt=0, lt=200)], ...], Field(min_length=1, max_length=20)]
     folds: Annotated[tuple[int, ...], Field(max_length=19)]
@@ -208,6 +208,7 @@ class ModelFile(Strict):
     face_module: bool
     face_plate: bool = False
     face_fold: FoldFile | None = None
+    pack_fold: FoldFile | None = None
     cell_rated: Annotated[float, Field(ge=0, le=50_000)] = 0.0
     cell_chemistry: Annotated[str, Field(max_length=40)] = ""
     boot: BootFile | None = None

@@ -116,7 +116,7 @@ def words(spec: FoldSpec) -> tuple[str, ...]:
     along, found = 0.0, []
     for length, turn in zip(spec.segments, spec.folds, strict=False):
         along += length
-        found.append(f"{along:.1f} mm from the module: {names[turn]}")
+        found.append(f"{along:.1f} mm from its fixed end: {names[turn]}")
     return tuple(found)
 
 

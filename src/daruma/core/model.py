@@ -49,7 +49,7 @@ class Model:
 
     `face_plate` says that a plate of the face module's shield is in the way of an extension flex, `face_fold` how that is folded.
     `cell_rated` is the battery's rated capacity, mAh, `cell_chemistry` the key of its chemistry; `boot` is what it
-    draws from its cable while it starts.
+    draws from its cable while it starts, `pack_fold` how a new pack's data flex is folded.
     """
 
     key: str
@@ -81,6 +81,7 @@ class Model:
     cell_rated: float = 0.0
     cell_chemistry: str = ""
     boot: BootSignature | None = None
+    pack_fold: FoldSpec | None = None
 
     def era(self, system: Version) -> Era:
         """Return the era a system version falls in; the earliest one for older versions."""

@@ -8,6 +8,7 @@ from typing import Any
 from daruma.core.cell.capacity import best_capacity
 from daruma.core.cell.chemistry import Chemistry
 from daruma.core.cell.deciding import Belief, CellOrigin, writable
+from daruma.core.cell.incremental import incremental
 from daruma.core.cell.log import totals
 from daruma.core.cell.phases import charging_sign
 from daruma.core.errors import Trouble
@@ -27,6 +28,7 @@ def cell_answer(log: MeterLog, rated: float, cell: Chemistry | None, name: str) 
         )
     whole = totals(log.t, log.v, log.a)
     throughput = whole.charge_positive.value + whole.charge_negative.value
+    slow = incremental(log.t, log.v, a)
     allowed = writable(Belief(found), rated, CellOrigin.UNKNOWN)
     return {
         "format": "daruma-cell",
@@ -37,6 +39,7 @@ def cell_answer(log: MeterLog, rated: float, cell: Chemistry | None, name: str) 
         "full_cycles": throughput / (2 * found.mah),
         "may_write_percent": allowed.percent,
         "why": allowed.why,
+        "dqdv_peaks_v": list(slow.peaks) if slow is not None else [],
     }
 
 
@@ -48,6 +51,7 @@ def cell_text(found: dict[str, Any]) -> str:
             f"{capacity['value']:.1f} mAh, standard uncertainty {capacity['u']:.1f} ({capacity['method']})",
             f"{health['value']:.1f} % of the rated capacity, standard uncertainty {health['u']:.1f}",
             f"{found['full_cycles']:.3f} equivalent full cycles in the log",
+            f"Peaks of the charge per volt: {', '.join(f'{volts:.3f} V' for volts in found['dqdv_peaks_v']) or 'none'}",
             f"May be written: {found['may_write_percent']} %. {found['why']}",
         )
     )

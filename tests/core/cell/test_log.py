@@ -8,6 +8,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from scipy.integrate import trapezoid
 
+from daruma.core.cell.incremental import incremental
 from daruma.core.cell.log import current_steps, gaps, totals
 from daruma.core.cell.phases import phases
 from daruma.core.cell.spans import Phase
@@ -124,3 +125,16 @@ def test_phases_change_where_a_general_library_sees_changes(seed: int) -> None:
     quiet = np.abs(a) < 0.5
     turns = [edge for edge in edges if quiet[int(edge) - 20] != quiet[int(edge) + 20]]
     assert all(min(abs(start - edge) for start in found) <= 8 for edge in turns)
+
+
+def test_where_charge_per_volt_peaks() -> None:
+    """Of the slow discharge of ampworks' example data (BSD-3): peaks by SciPy's own smoothing and peak search."""
+    log = read_log(DATA / "cell1_rough.csv")
+    found = incremental(log.t, log.v, log.a)
+    assert found is not None
+    assert found.peaks == pytest.approx((3.445, 3.605, 3.740), abs=0.015)
+    assert found.area == pytest.approx(22.055720, rel=0.01)
+    back = incremental(log.t, log.v, -log.a)
+    assert back is not None
+    assert back.peaks == found.peaks
+    assert incremental(log.t[:20], log.v[:20], log.a[:20]) is None

@@ -10,10 +10,10 @@ from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Tex
 _CELL, _HEAD, _PAD = 112.0, 18.0, 12.0
 
 
-def fold_guide(width: float, spec: FoldSpec | None) -> Picture:
-    """Return a small side view for each fold, with its words; all to one scale."""
+def fold_guide(width: float, spec: FoldSpec | None, none: str) -> Picture:
+    """Return a small side view for each fold, with its words, all to one scale; `none` is said where nothing is folded."""
     if spec is None:
-        said = "This model takes no extension flex."
+        said = none
         return Picture(width, 30, (Text(0, 20, said, Tone.QUIET, 13),), (), said)
     shapes, told = steps(spec), ("flat, face up", *words(spec))
     columns = min(len(shapes), max(1, int(width // 300)))

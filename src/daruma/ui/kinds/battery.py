@@ -12,6 +12,7 @@ from daruma.core.job import Job
 from daruma.core.kinds.battery.work import BatteryWork
 from daruma.core.model import Model
 from daruma.core.parts import Function
+from daruma.core.pictures.fold_guide import fold_guide
 from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.ui.kinds.room import Form, Panel, UiRoom
 from daruma.ui.views.evidence import Evidence, Page
@@ -74,6 +75,7 @@ class CellPage(Page):
                 ("of its rated", f"{100 * capacity.mah / sheet.test.rated:.1f} ± {196 * capacity.u / sheet.test.rated:.1f} %"),
                 ("found by", capacity.method.value),
                 ("resting on", f"{100 * capacity.swing:.0f} % of the charge"),
+                *_also(sheet),
             ]
         for name, said in (("original gauge", work.original), ("written", work.written)):
             if said is not None:
@@ -88,6 +90,17 @@ class CellPage(Page):
             return cell_trace(width, height, CellCurve((), (), (), ()), (3.0, 4.2), (), 1.0, 80.0)
         ends = sheet.test.cell.empty, sheet.test.cell.full
         return cell_trace(width, height, sheet.curve, ends, sheet.grown, sheet.test.rated, sheet.test.claim)
+
+
+def _also(sheet: CellSheet) -> list[tuple[str, str]]:
+    """Return what a log says besides: the measurement alone, resistance, self-discharge, temperature."""
+    measured, found = sheet.standing.measured, []
+    if measured is not None:
+        found.append(("measured alone", f"{measured.mah:.0f} ± {1.96 * measured.u:.0f} mAh"))
+    if sheet.ohm is not None:
+        found.append(("resistance, 10 s", f"{1000 * sheet.ohm[0]:.0f} ± {1960 * sheet.ohm[1]:.0f} mΩ"))
+    lost = f"{sheet.leaks[0]:.2f} ± {1.96 * sheet.leaks[1]:.2f} mA" if sheet.leaks is not None else "no rest of an hour"
+    return [*found, ("loses by itself", lost), ("warmer than the room", f"{sheet.warmer:.1f} K at most")]
 
 
 class FiguresForm(QWidget):
@@ -145,11 +158,48 @@ class FiguresForm(QWidget):
         )
 
 
+class LookForm(QWidget):
+    """Ask how the new cell looks, before anything charges it."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self._desk = desk
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        self.said = label("")
+        self.said.setObjectName("cell_look")
+        self.flat, self.swollen = QPushButton("Flat, dry and whole"), QPushButton("Swollen or damaged")
+        self.flat.setObjectName("cell_flat")
+        self.swollen.setObjectName("cell_swollen")
+        self.flat.clicked.connect(self._flat)
+        self.swollen.clicked.connect(desk.fail_step)
+        self.swollen.setToolTip("The step has failed: another cell is needed. Keep this one on a fire-proof base, outdoors.")
+        row.addWidget(self.said, 1)
+        row.addWidget(self.flat)
+        row.addWidget(self.swollen)
+
+    def show_job(self, job: Job) -> None:
+        """Show whether somebody has looked."""
+        seen = job.of(BatteryWork).flat
+        self.said.setText(f"Seen flat and whole at {seen[11:16]}." if seen else "How does the new cell look, from the side?")
+        self.flat.setVisible(not seen)
+
+    def _flat(self) -> None:
+        from daruma.bench.kinds.battery.measuring import seen_flat
+
+        ready = self._desk.ready
+        self._desk.job_work(self._desk.store, "keeping how the cell looks", lambda job, context: seen_flat(ready, job, context))
+
+
+def _folds(width: float, _: Job, model: Model, __: Sequence[object]) -> Picture:
+    return fold_guide(width, model.pack_fold, "The catalogue does not say how this model's data flex is folded.")
+
+
 ROOM = UiRoom(
-    panels=(Panel(KEY, "Cell test", _cell),),
+    panels=(Panel(KEY, "Cell test", _cell), Panel("folds", "Fold guide", _folds)),
     pages=(CellPage,),
     worked_out=sheet_of,
     key=KEY,
-    steps=(("test_cell", KEY), ("weld_cell", KEY)),
-    forms=(Form("write_pack", FiguresForm),),
+    steps=(("test_cell", KEY), ("weld_cell", KEY), ("fold_pack", "folds"), ("first_boots", "folds")),
+    forms=(Form("test_cell", LookForm), Form("write_pack", FiguresForm)),
 )

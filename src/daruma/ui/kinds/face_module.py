@@ -36,7 +36,7 @@ def _supply(width: float, job: Job, _: Model, live: Sequence[object]) -> Picture
 
 
 def _folds(width: float, _: Job, model: Model, __: Sequence[object]) -> Picture:
-    return fold_guide(width, model.face_fold)
+    return fold_guide(width, model.face_fold, "This model takes no extension flex.")
 
 
 def sheet_of(ready: Workshop, job: Job) -> DotSheet | None:

@@ -7,8 +7,10 @@ from itertools import pairwise
 import numpy as np
 
 from daruma.bench.kinds.battery.measuring import CellLive, samples_of, test_of
+from daruma.core.cell.capacity import resistance_of
 from daruma.core.cell.deciding import Belief
 from daruma.core.cell.program import CellTest, Samples, Standing, standing
+from daruma.core.cell.rests import self_discharge
 from daruma.core.job import Job
 from daruma.core.kinds.battery.work import BatteryWork, LogChunk
 from daruma.core.model import Model
@@ -21,12 +23,17 @@ _QUIET = 0.01  # A
 
 @dataclass(frozen=True, slots=True)
 class CellSheet:
-    """Hold what a cell's log says: its curve, what was believed as it grew, how it stands."""
+    """Hold what a cell's log says: its curve, what was believed as it grew, how it stands; slow resistance (ohm) and what it
+    loses by itself (mA) with their standard uncertainties, by how much it was warmer than the room (K).
+    """
 
     curve: CellCurve
     grown: tuple[Grown, ...]
     standing: Standing
     test: CellTest
+    ohm: tuple[float, float] | None = None
+    leaks: tuple[float, float] | None = None
+    warmer: float = 0.0
 
 
 def with_live(work: BatteryWork, live: Sequence[object]) -> tuple[LogChunk, ...]:
@@ -73,4 +80,18 @@ def cell_sheet(job: Job, model: Model) -> CellSheet | None:
     for end in np.unique(np.linspace(8, len(log.t), _STEPS).astype(int)).tolist():
         part = Samples(log.t[:end], log.v[:end], log.a[:end], log.celsius[:end], log.room)
         grown.append(grown_of(float(log.t[end - 1]) / 3600, standing(test, part).belief))
-    return CellSheet(curve_of(log), tuple(grown), standing(test, log), test)
+    found = standing(test, log)
+    ohm, leaks = resistance_of(log.t, log.v, log.a), _leaks(log, test, found)
+    warmer = float(np.max(log.celsius)) - log.room
+    return CellSheet(curve_of(log), tuple(grown), found, test, ohm, leaks, warmer)
+
+
+def _leaks(log: Samples, test: CellTest, found: Standing) -> tuple[float, float] | None:
+    """Return what the cell loses by itself, mA, by its longest rest; None where that is too short to say."""
+    edges = np.flatnonzero(np.diff(np.concatenate(([0], (np.abs(log.a) <= _QUIET).astype(np.int8), [0]))))
+    rests = list(zip(edges[::2].tolist(), edges[1::2].tolist(), strict=True))
+    if not rests:
+        return None
+    start, end = max(rests, key=lambda rest: log.t[rest[1] - 1] - log.t[rest[0]])
+    state = float(test.cell.state(float(log.v[end - 1]), log.room))
+    return self_discharge(log.t[start:end], log.v[start:end], test.cell.slope(state) / found.belief.capacity.mah)
