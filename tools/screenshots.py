@@ -107,7 +107,6 @@ class Tour:
             self.click("proof_main")
         self.window.open_stage(Stage.PROOF)
         self.window.views[Stage.PROOF].choose(Function.AUTO_BRIGHTNESS)
-        self.shot("proof-luminance")
         self.window.open_stage(Stage.HAND_OVER)
         self.shot("handover")
         self.window.open_shop(0)
@@ -118,19 +117,44 @@ class Tour:
         self.window.open_shop(4)
         self.shot("shop-catalogue")
         self.window._leave_shop()
-        self.put_back()
+        self.battery()
+        self.meter()
         self.face()
         self.tuning()
         apply_theme(self.app, NIGHT)
         self.shot("proof-ink")
 
-    def put_back(self) -> None:
-        """Look at the job whose original is no longer on the socket, since others were worked on."""
-        number = next(n for n, job in self.desk.jobs.items() if job.ticket.model == "elder")
-        self.desk.open_job(number)
+    def battery(self) -> None:
+        """Take the tired battery to what its new cell holds."""
+        bench = self.window.views[Stage.BENCH]
+        self.desk.open_job(next(n for n, job in self.desk.jobs.items() if "Empty by noon" in job.ticket.complaint))
         self.idle()
-        self.until(lambda: self.window.views[Stage.BENCH].main.text().startswith("Put back"))
-        self.shot("bench-put-back")
+        self.window.open_stage(Stage.PLAN)
+        self.click("plan_main")
+        self.steps_until("test_cell")
+        self.click("cell_flat")
+        for step in ("activate_pack", "write_pack"):
+            self.steps_until(step)
+            self.desk.look()
+            self.until(lambda: bench.locks.all_lit)
+            bench.hold.held.emit()
+            self.idle()
+        self.steps_until("prove")
+        self.click("proof_main")
+        self.window.views[Stage.PROOF].choose(Function.BATTERY_RUNS, "cell")
+        rest(500)
+        self.shot("proof-cell")
+
+    def meter(self) -> None:
+        """Look at what the charging cable says of a phone that starts again and again."""
+        self.desk.open_job(next(n for n, job in self.desk.jobs.items() if "on the charger" in job.ticket.complaint))
+        self.idle()
+        self.window.open_meter()
+        rest(1500)
+        self.window.views.meter.kept.table.selectRow(0)
+        rest(1500)
+        self.shot("meter")
+        self.window.open_stage(self.window.stage)
 
     def face(self) -> None:
         """Take the face module that can be saved to its activation and its folds; then the one with another module's map."""

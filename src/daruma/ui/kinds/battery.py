@@ -182,7 +182,9 @@ class LookForm(QWidget):
         """Show whether somebody has looked."""
         seen = job.of(BatteryWork).flat
         self.said.setText(f"Seen flat and whole at {seen[11:16]}." if seen else "How does the new cell look, from the side?")
-        self.flat.setVisible(not seen)
+        # what is seen later is said by stopping, and by noting that the step failed
+        for button in (self.flat, self.swollen):
+            button.setVisible(not seen)
 
     def _flat(self) -> None:
         from daruma.bench.kinds.battery.measuring import seen_flat

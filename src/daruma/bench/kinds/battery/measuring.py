@@ -82,7 +82,7 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
                 cause=Cause.STEP,
             )
         share = min(0.98, 1 - found.left / max(found.left + _elapsed(job), 1.0))
-        context.report(share, f"{found.order.why} {words_of(found)}")
+        context.report(share, f"{found.order.why} {words_of(found)}".removesuffix("."))
         context.checkpoint()
         sleep(max(_SHORTEST, LOOKED / max(speed, 1.0)))
     capacity = found.belief.capacity
