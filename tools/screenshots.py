@@ -131,8 +131,6 @@ class Tour:
         self.idle()
         self.window.open_stage(Stage.PLAN)
         self.click("plan_main")
-        self.steps_until("test_cell")
-        self.click("cell_flat")
         for step in ("activate_pack", "write_pack"):
             self.steps_until(step)
             self.desk.look()

@@ -13,7 +13,7 @@ from daruma.bench.acting import InDoubt
 from daruma.bench.context import Context
 from daruma.bench.kinds.battery import prove_runs
 from daruma.bench.kinds.battery.figures import FULL, allowed, wished
-from daruma.bench.kinds.battery.measuring import samples_of, seen_flat
+from daruma.bench.kinds.battery.measuring import samples_of
 from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.interlocks import dark
@@ -45,26 +45,11 @@ class Bench(JobBench):
     def work(self) -> BatteryWork:
         return self.job.of(BatteryWork)
 
-    def do(self, context: Context | None = None) -> None:
-        if self.step() == "test_cell" and not self.work.flat:
-            self.job = seen_flat(self.workshop, self.job, Context())
-        super().do(context)
-
 
 @contextmanager
 def bench(tmp_path: Path, state: str = "foreign", system: str = "4.4", **entry: Any) -> Iterator[Bench]:
     with job_bench(Bench, tmp_path, {"promised": PROMISED, "battery": state, **entry}, system=system) as made:
         yield made
-
-
-def test_a_cell_that_nobody_looked_at_is_not_charged(tmp_path: Path) -> None:
-    with bench(tmp_path) as at:
-        at.until("test_cell")
-        with pytest.raises(Trouble, match="how the new cell looks"):
-            JobBench.do(at)
-        assert not at.workshop.rig.station().state().label
-        seen = seen_flat(at.workshop, at.job, Context())
-        assert seen.of(BatteryWork).flat
 
 
 CELL, PACK = "New cell on the original gauge board", "New pack with the original's data"

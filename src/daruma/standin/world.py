@@ -35,7 +35,8 @@ class Phone:
 
     `home` are the dies of the parts it left the factory with and `fitted` of those in it now, by their kinds; `carried` is
     what the others carry. `status` is what finishing has made of a part. `start` is how it starts on its cable,
-    as long as what `ails` it (the die of a part, or its own IMEI) is in it.
+    as long as what `ails` it (the die of a part, or its own IMEI) is in it; `drives` says that its board
+    drives a haptic motor.
     """
 
     label: str
@@ -57,6 +58,7 @@ class Phone:
     shows: list[float] | None = None
     start: str = "boots"
     ails: str = ""
+    drives: bool = True
 
     def fit(self, kind: PartKind, die: str | None) -> None:
         """Put a part in, or leave its place empty."""

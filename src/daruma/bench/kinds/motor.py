@@ -1,6 +1,10 @@
-"""The haptic motor at the bench: the serial that the board expects, put on a new motor, and proven by a tap."""
+"""The haptic motor at the bench: the serial that the board expects, put on a new motor, and proven by its taps and its ring."""
+
+from __future__ import annotations
 
 from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
 
 from daruma.bench import keeping
 from daruma.bench.context import Context
@@ -9,14 +13,21 @@ from daruma.bench.holder import Holder
 from daruma.bench.kinds.room import BenchRoom, Proving
 from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
-from daruma.core.job import Job, Proof
-from daruma.core.kinds.motor import KIND, MotorFacts, MotorTicket, MotorVal, MotorVar, MotorWork
+from daruma.core.haptic.shaking import Drive, Shake
+from daruma.core.job import Job, Proof, is_done
+from daruma.core.kinds.motor import KIND, MotorFacts, MotorState, MotorTicket, MotorVal, MotorVar, MotorWork
 from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action
-from daruma.core.records import encode
+from daruma.core.records import decode, encode
 from daruma.core.tri import Tri
+from daruma.link.haptic import shake
+
+if TYPE_CHECKING:
+    from daruma.core.haptic.motor import Tap
 
 NEW = Holder(MotorWork, "motor", "swap_motor")
+TAPS = 3
+USUAL = Drive(170.0, 1.6, 0.015)  # the middle of the family (invented): where no record of the motor was read
 
 
 def bare(job: Job) -> MotorFacts:
@@ -24,9 +35,11 @@ def bare(job: Job) -> MotorFacts:
     return MotorFacts(job.ticket.of(MotorTicket).state)
 
 
-def known_facts(_: Doing, __: Job, motor: MotorFacts, ___: Sequence[Backup]) -> MotorFacts:
-    """Return the facts: the shop knows nothing more of a motor."""
-    return motor
+def known_facts(_: Doing, job: Job, motor: MotorFacts, __: Sequence[Backup]) -> MotorFacts:
+    """Return the facts: where a new motor was fitted and does not tap either, motor or board is not told yet."""
+    proof = job.proof(Function.HAPTICS)
+    failed = is_done(job, "swap_motor") and proof is not None and not proof.proven
+    return replace(motor, state=MotorState.UNSURE) if failed else motor
 
 
 def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -41,13 +54,65 @@ def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Jo
     return NEW.kept(job, backup), f"kept as {backup.name}"
 
 
-def prove_taps(doing: Doing, job: Job, context: Context) -> Proof:
-    """Read whether the phone's own test of its motor passes."""
+def measure_motor(doing: Doing, job: Job, context: Context, _: int) -> Job:
+    """Let the motor tap three times and ring once, and keep what the accelerometer saw."""
     doing.right_phone(job)
-    context.report(0.3, "letting the phone tap")
-    taps = doing.rig.phone().functions().get(Function.HAPTICS) is Tri.YES
-    said = "The phone's motor test passes: it taps." if taps else "The phone's motor test fails: no tap."
-    return Proof(Function.HAPTICS, taps, said, (("motor test", "taps" if taps else "no tap"),), (), context.now())
+    shakes: list[Shake] = []
+    for number in range(TAPS + 1):
+        context.checkpoint()
+        context.report(number / (TAPS + 1), "letting it ring" if number == TAPS else f"tap {number + 1} of {TAPS}")
+        shakes.append(shake(doing.rig.phone(), brake=number < TAPS))
+        context.sample(shakes[-1])
+    return job.having(replace(job.of(MotorWork), shakes=tuple(shakes)))
+
+
+def drive_of(doing: Doing, job: Job) -> Drive:
+    """Return the drive calibration of the motor in the phone: the new one's own record, else the family's middle."""
+    work = job.of(MotorWork)
+    record = decode(doing.model(job).layout(KIND), bytes.fromhex(work.image), loose=True) if work.image else None
+    f0, level, ms = (
+        record.values.get(name) if record is not None else None for name in ("drive_f0", "drive_level", "drive_brake")
+    )
+    if isinstance(f0, float) and isinstance(level, float) and isinstance(ms, float) and f0 > 0 and level > 0:
+        return Drive(f0, level, ms / 1000)
+    return USUAL
+
+
+def tap_of(doing: Doing, job: Job) -> Tap:
+    """Return how a job's motor is found by what was measured of it."""
+    from daruma.core.haptic.motor import judged  # brings SciPy, which is slow to import
+
+    return judged(job.of(MotorWork).shakes, drive_of(doing, job))
+
+
+def prove_taps(doing: Doing, job: Job, context: Context) -> Proof:
+    """Judge the motor by its taps and its ring, and read the phone's own test."""
+    from daruma.core.haptic.motor import Motor
+
+    doing.right_phone(job)
+    passes = doing.rig.phone().functions().get(Function.HAPTICS) is Tri.YES
+    if KIND not in job.ticket.parts:
+        said = "The phone's motor test passes: it taps." if passes else "The phone's motor test fails: no tap."
+        return Proof(Function.HAPTICS, passes, said, (("motor test", "taps" if passes else "no tap"),), (), context.now())
+    tap = tap_of(doing, job)
+    good = tap.motor is Motor.TAPS and passes
+    said = f"The motor {'taps' if tap.motor is Motor.TAPS else 'does not tap as it should'}: {tap.why}."
+    if tap.motor is Motor.TAPS and not passes:
+        said += " The phone's own motor test fails all the same: another serial is in the motor than the board expects."
+    return Proof(Function.HAPTICS, good, said, numbers_of(tap), (), context.now())
+
+
+def numbers_of(tap: Tap) -> tuple[tuple[str, str], ...]:
+    """Return what was found of a motor, each with its expanded uncertainty."""
+    found = [("found", tap.motor.value), ("level", f"{tap.level:.2f} g")]
+    if tap.f0 is not None:
+        found.append(("resonance", f"{tap.f0[0]:.2f} ± {1.96 * tap.f0[1]:.2f} Hz"))
+    if tap.damping is not None:
+        found.append(("damping", f"{tap.damping[0]:.4f} ± {1.96 * tap.damping[1]:.4f}"))
+    for name, seconds in (("rises in", tap.rise), ("stops in", tap.brake)):
+        if seconds is not None:
+            found.append((name, f"{1000 * seconds:.0f} ms"))
+    return tuple(found)
 
 
 ROOM = BenchRoom(
@@ -58,7 +123,7 @@ ROOM = BenchRoom(
     locks=NEW.locks,
     planned=NEW.planned,
     as_found=NEW.as_found,
-    proofs={Function.HAPTICS: Proving(prove_taps, words="Let it tap: read the phone")},
+    proofs={Function.HAPTICS: Proving(prove_taps, measure_motor, words="Let it tap and ring", pages=("shakes",))},
     socket=lambda _: NEW.socket,
     looked_at={MotorVar.HOLDER: NEW.looked_at(MotorVal.ON_HOLDER)},
 )

@@ -6,6 +6,7 @@ from enum import Enum
 from typing import ClassVar
 
 from daruma.core.acts import ActKind
+from daruma.core.haptic.shaking import Shake
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.entries import Entry, Told
 from daruma.core.kinds.room import Room, Values
@@ -31,6 +32,7 @@ class MotorState(Enum):
     DEAD = "dead"
     SOUND = "sound"
     FOREIGN = "foreign"
+    UNSURE = "unsure"
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,16 +49,23 @@ class MotorTicket(PartTicket):
 
 @dataclass(frozen=True, slots=True)
 class MotorWork(PartWork):
-    """Hold what was done with the motors of a job."""
+    """Hold what was done with the motors of a job: how the accelerometer saw the new one shake."""
 
     KIND: ClassVar[PartKind] = KIND
+    SERIES: ClassVar[tuple[str, ...]] = ("shakes",)
+
+    shakes: tuple[Shake, ...] = ()
+
+    def nameless(self) -> "MotorWork":
+        return MotorWork(shakes=self.shakes)
 
 
 @dataclass(frozen=True, slots=True)
 class MotorFacts:
-    """Hold what is known of a phone's motor."""
+    """Hold what is known of a phone's motor; the chance is that the board is sound where neither motor taps."""
 
     state: MotorState = MotorState.DEAD
+    chance_board: float = 0.6
 
 
 class MotorVar(Named):
@@ -74,6 +83,8 @@ class MotorVal(Named):
     SOUND = "the original, sound"
     DEAD = "the original, dead"
     FOREIGN = "another phone's, dead"
+    UNSURE = "a motor that does not tap, or a board that does not drive it"
+    BOARD = "a board that drives no motor"
     PROGRAMMED = "a new one with the original's serial"
     READ = "seen by the programmer"
     ON_HOLDER = "the new motor"
@@ -81,14 +92,17 @@ class MotorVal(Named):
 
 
 _NOW = {MotorState.SOUND: MotorVal.SOUND, MotorState.DEAD: MotorVal.DEAD, MotorState.FOREIGN: MotorVal.FOREIGN}
+_NOW[MotorState.UNSURE] = MotorVal.UNSURE
 TOLD = {
     MotorState.DEAD: "its own, does not tap",
     MotorState.SOUND: "this phone's own, sound",
     MotorState.FOREIGN: "another one, does not tap",
+    MotorState.UNSURE: "does not tap, nor did a new one",
 }
 _WIRED = Trait(How.DEVICE, KIND)
 TRAITS = {
     "motor_serial_over_cable": replace(_WIRED, gives=True),
+    "compare_motor": Trait(part=KIND, lasting=True),
     "motor_to_holder": Trait(part=KIND),
     "read_motor": replace(_WIRED, redone=True),
     "write_motor": replace(_WIRED, act=ActKind.WRITE, redone=True),
@@ -126,6 +140,16 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
     written = needs(MotorVar.NEW, Val.YES, otherwise="the new motor does not carry the original's serial yet")
     return (
         *on_phone(_serial(bench)),
+        bench.action(
+            "compare_motor",
+            (OPEN, needs(MotorVar.MOTOR, MotorVal.UNSURE, otherwise="the motor is to blame already", moot=True)),
+            {MotorVar.MOTOR: MotorVal.FOREIGN},
+            place=KIND,
+            hands=("compare_motor",),
+            chances=(facts_of(bench.case).chance_board,),
+            finding="the board drives a known-good motor",
+            miss={MotorVar.MOTOR: MotorVal.BOARD},
+        ),
         bench.action("motor_to_holder", (), {MotorVar.HOLDER: MotorVal.ON_HOLDER}, hands=("new_motor_on_holder",), sets_up=True),
         bench.action("read_motor", (_ON_HOLDER, unread, _DEAD), {MotorVar.NEW: MotorVal.READ}, place=KIND),
         bench.action("write_motor", (known, _ON_HOLDER, read, _DEAD), {MotorVar.NEW: Val.YES}, place=KIND),
@@ -206,6 +230,9 @@ ROOM = Room(
         ),
     ),
     otherwise=(
+        Otherwise(
+            "the board drives no motor", Effort.PART, (MotorVar.MOTOR, (MotorVal.BOARD,)), {MotorVar.MOTOR: MotorVal.UNSURE}
+        ),
         Otherwise("the new motor is ruined", Effort.PART, (MotorVar.NEW, (Val.LOST,)), {MotorVar.NEW: Val.NO}),
         Otherwise("the motor is sound", Effort.PART, (MotorVar.MOTOR, (MotorVal.SOUND,)), {MotorVar.MOTOR: MotorVal.DEAD}),
     ),

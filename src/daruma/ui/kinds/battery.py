@@ -158,41 +158,6 @@ class FiguresForm(QWidget):
         )
 
 
-class LookForm(QWidget):
-    """Ask how the new cell looks, before anything charges it."""
-
-    def __init__(self, desk: Desk) -> None:
-        super().__init__()
-        self._desk = desk
-        row = QHBoxLayout(self)
-        row.setContentsMargins(0, 0, 0, 0)
-        self.said = label("")
-        self.said.setObjectName("cell_look")
-        self.flat, self.swollen = QPushButton("Flat, dry and whole"), QPushButton("Swollen or damaged")
-        self.flat.setObjectName("cell_flat")
-        self.swollen.setObjectName("cell_swollen")
-        self.flat.clicked.connect(self._flat)
-        self.swollen.clicked.connect(desk.fail_step)
-        self.swollen.setToolTip("The step has failed: another cell is needed. Keep this one on a fire-proof base, outdoors.")
-        row.addWidget(self.said, 1)
-        row.addWidget(self.flat)
-        row.addWidget(self.swollen)
-
-    def show_job(self, job: Job) -> None:
-        """Show whether somebody has looked."""
-        seen = job.of(BatteryWork).flat
-        self.said.setText(f"Seen flat and whole at {seen[11:16]}." if seen else "How does the new cell look, from the side?")
-        # what is seen later is said by stopping, and by noting that the step failed
-        for button in (self.flat, self.swollen):
-            button.setVisible(not seen)
-
-    def _flat(self) -> None:
-        from daruma.bench.kinds.battery.measuring import seen_flat
-
-        ready = self._desk.ready
-        self._desk.job_work(self._desk.store, "keeping how the cell looks", lambda job, context: seen_flat(ready, job, context))
-
-
 def _folds(width: float, _: Job, model: Model, __: Sequence[object]) -> Picture:
     return fold_guide(width, model.pack_fold, "The catalogue does not say how this model's data flex is folded.")
 
@@ -203,5 +168,5 @@ ROOM = UiRoom(
     worked_out=sheet_of,
     key=KEY,
     steps=(("test_cell", KEY), ("weld_cell", KEY), ("fold_pack", "folds"), ("first_boots", "folds")),
-    forms=(Form("test_cell", LookForm), Form("write_pack", FiguresForm)),
+    forms=(Form("write_pack", FiguresForm),),
 )

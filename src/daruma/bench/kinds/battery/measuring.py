@@ -61,12 +61,6 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
     Stopping to watch leaves the station at work: it keeps what it measures, and stops by itself where it must.
     """
     test = test_of(job, doing.model(job))
-    if not job.of(BatteryWork).flat:
-        raise Trouble(
-            "Nobody has said yet how the new cell looks.",
-            safe="The station stays off.",
-            advice="Look at it: flat, dry, no dent, no smell? Say so, or take another cell. A swollen cell is never charged.",
-        )
     doing.by_hand(lambda hands: hands.do("cell_to_station", job.ticket.imei, {}))
     job = begun(doing, job, context)
     while True:
@@ -74,7 +68,6 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
         if found.order.stage is Stage.DONE:
             break
         if found.order.stage is Stage.STOPPED:
-            _look_again(doing, job, context)
             raise Trouble(
                 found.order.why,
                 safe="The station is switched off.",
@@ -88,7 +81,6 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
     capacity = found.belief.capacity
     said = f"{capacity.mah:.0f} ± {1.96 * capacity.u:.0f} mAh, {100 * capacity.mah / test.rated:.1f} % of {test.rated:.0f}"
     if found.decision is Decision.POOR:
-        _look_again(doing, job, context)
         raise Trouble(
             f"The cell is below the shop's claim of {test.claim:.0f} %: {said}.",
             safe="No part was spent. Its log is kept.",
@@ -96,16 +88,6 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
             cause=Cause.STEP,
         )
     return job, f"{said}; {found.decision.value}, after {_elapsed(job) / 3600:.1f} h"
-
-
-def seen_flat(doing: Doing, job: Job, context: Context) -> Job:
-    """Keep that somebody has looked at the new cell and found it flat and whole."""
-    return doing.save(job.having(replace(job.of(BatteryWork), flat=context.now())), context)
-
-
-def _look_again(doing: Doing, job: Job, context: Context) -> None:
-    """Forget how the cell looked: the next one is another, or it has changed."""
-    doing.save(job.having(replace(job.of(BatteryWork), flat="")), context)
 
 
 def tend(doing: Doing, context: Context) -> tuple[Job, str] | None:

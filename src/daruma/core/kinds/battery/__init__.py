@@ -37,6 +37,7 @@ _WIRED = Trait(How.DEVICE, KIND)
 _HAND = Trait(part=KIND)
 TRAITS = {
     "gauge_over_cable": replace(_WIRED, gives=True),
+    "look_at_cell": replace(_HAND, redone=True),
     "test_cell": replace(_WIRED, redone=True),
     "weld_cell": replace(_HAND, lasting=True),
     "pack_to_holder": _HAND,
@@ -101,12 +102,14 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
 
 
 def _measuring(bench: Workbench) -> tuple[Action, ...]:
-    """Return measuring the cell that is to be fitted, bare or in its pack."""
-    unmeasured = needs(BatteryVar.CELL, Val.NO, otherwise="a cell was measured already", moot=True)
-    return tuple(
+    """Return looking at the cell that is to be fitted, and measuring it, bare or in its pack."""
+    unseen = needs(BatteryVar.CELL, Val.NO, otherwise="a cell was looked at already", moot=True)
+    seen_flat = needs(BatteryVar.CELL, BatteryVal.SEEN, otherwise="nobody has looked at the new cell yet")
+    look = bench.action("look_at_cell", (unseen, _OLD), {BatteryVar.CELL: BatteryVal.SEEN}, place=KIND)
+    return look, *(
         bench.action(
             "test_cell",
-            (unmeasured, _OLD),
+            (seen_flat, _OLD),
             {BatteryVar.CELL: value},
             variant=variant,
             counts_with="test_cell",

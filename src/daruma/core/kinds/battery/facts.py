@@ -37,6 +37,7 @@ class BatteryVal(Named):
     PROGRAMMED = "a new pack with the original's data"
     GENUINE = "a genuine pack"
     UNKNOWN = "an unknown pack"
+    SEEN = "a new cell, flat and whole"
     CELL_MEASURED = "a new cell, measured"
     PACK_MEASURED = "a new pack, measured"
     ACTIVATED = "activated"

@@ -69,15 +69,13 @@ class GaugeSaid:
 
 @dataclass(frozen=True, slots=True)
 class BatteryWork(PartWork):
-    """Hold what was done with the batteries of a job: when somebody saw that the new cell is flat and whole, the log of its
-    test and the room's temperature, seconds of it that are lost, what the original gauge said, which figures are wished and
-    which were written, what two starts showed.
+    """Hold what was done with the batteries of a job: the log of the cell's test and the room's temperature, seconds
+    of it that are lost, what the original gauge said, which figures are wished and which were written, what two starts showed.
     """
 
     KIND: ClassVar[PartKind] = KIND
     SERIES: ClassVar[tuple[str, ...]] = ("log",)
 
-    flat: str = ""
     log: tuple[LogChunk, ...] = ()
     room: float = 25.0
     lost: float = 0.0
