@@ -303,6 +303,50 @@ def model_of(key: str) -> "Model":
 
 @judge.command()
 @click.argument("log", type=FILE)
+@click.option("--f0", type=click.FloatRange(20, 1000), required=True, metavar="HZ", help="Calibrated resonance, Hz.")
+@click.option(
+    "--level", type=click.FloatRange(1e-3, 100), required=True, metavar="G", help="Calibrated level, in the log's unit."
+)
+@click.option("--driven", type=click.FloatRange(1e-3, 10), required=True, metavar="S", help="Seconds after which the drive ends.")
+@as_json
+def motor(log: Path, f0: float, level: float, driven: float, as_json: bool) -> None:
+    """Judge a haptic motor by a LOG (columns shake, t, a): its taps, braked, and last of all one that is left to ring."""
+    from daruma.core.haptic.motor import judged
+    from daruma.core.haptic.shaking import Drive, Shake
+    from daruma.handover.optics import LARGEST_LOG, answer, figure, read_shakes
+
+    try:
+        table = read_shakes(read_file(log, LARGEST_LOG), log.name)
+        runs = [table[table[:, 0] == number] for number in dict.fromkeys(table[:, 0].tolist())]
+        if len(runs) < 2 or any(len(run) < 40 or not (run[-1, 1] > run[0, 1] + driven) for run in runs):
+            raise Trouble(
+                f"{log.name} does not say how a motor taps and rings.",
+                safe="Nothing was changed.",
+                advice="Give two shakes at least, of 40 samples and more, each going on after its drive has ended.",
+            )
+        shakes = [
+            Shake((len(run) - 1) / float(run[-1, 1] - run[0, 1]), driven, run is not runs[-1], tuple(run[:, 2].tolist()))
+            for run in runs
+        ]
+        found = judged(shakes, Drive(f0, level, 0.0))
+    except Trouble as trouble:
+        end(trouble)
+        return
+    said = answer(
+        "motor",
+        verdict=found.motor.value,
+        why=found.why,
+        f0_hz=figure(*found.f0) if found.f0 else None,
+        damping=figure(*found.damping) if found.damping else None,
+        rise_s=found.rise,
+        brake_s=found.brake,
+        level=found.level,
+    )
+    say(said, f"{found.motor.value}: {found.why}.", as_json=as_json)
+
+
+@judge.command()
+@click.argument("log", type=FILE)
 @click.option("--model", metavar="KEY", help="Model of the phone on the cable: lets its start be judged.")
 @as_json
 def meter(log: Path, model: str | None, as_json: bool) -> None:

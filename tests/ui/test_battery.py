@@ -1,17 +1,13 @@
 """A tired battery through the real window: from the complaint to the second eye, by mouse alone and by keyboard alone."""
 
-from collections.abc import Callable
-
-import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QPushButton, QSpinBox, QWidget
 
 from daruma.core.job import Stage
-from daruma.core.kinds import trait
 from daruma.core.kinds.battery.work import BatteryWork
 from daruma.core.parts import Function
 from tests.ui.conftest import Driver
-from tests.ui.test_face import by_key, by_mouse, held_by_key, held_by_mouse, open_ticket
+from tests.ui.walking import PATIENCE, Held, Press, both_ways, open_ticket, to_the_proof, to_the_second_eye
 
 TICKET = "Empty by noon"
 
@@ -33,46 +29,13 @@ def invented(driver: Driver) -> None:
     driver.idle()
 
 
-@pytest.mark.parametrize(("press", "held"), [(by_mouse, held_by_mouse), (by_key, held_by_key)], ids=["mouse", "keyboard"])
-def test_from_complaint_to_second_eye(
-    driver: Driver, press: Callable[[Driver, Stage], None], held: Callable[[Driver, Callable[[], bool]], None]
-) -> None:
-    open_ticket(driver, TICKET)
-    driver.until(lambda: driver.window.stage in (Stage.INTAKE, Stage.PLAN))
-    if driver.window.stage is Stage.INTAKE:
-        press(driver, Stage.INTAKE)
-    driver.until(lambda: driver.window.stage is Stage.PLAN and driver.desk.plan is not None)
-    driver.idle()
-    press(driver, Stage.PLAN)
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
-    view = driver.window.views[Stage.BENCH]
-    while driver.step() and not driver.step().startswith("prove"):
-        before = driver.step()
-
-        def moved(before: str = before) -> bool:
-            return driver.step() != before or bool(driver.troubles)
-
-        if before == "write_pack":
-            invented(driver)
-        if trait(before).act is not None:
-            driver.until(lambda: view.hold.isVisible() and view.hold.isEnabled())
-            held(driver, moved)
-        else:
-            press(driver, Stage.BENCH)
-            driver.until(moved, 60_000)
-        assert not driver.troubles, driver.troubles
-        driver.idle()
+@both_ways
+def test_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held) -> None:
+    to_the_proof(driver, TICKET, press, held, {"write_pack": invented})
     work = driver.job.of(BatteryWork)
     assert work.log
     assert work.written is not None
-    for _ in driver.job.ticket.promised:
-        driver.until(lambda: driver.window.stage is Stage.PROOF)
-        proven = len([function for function in driver.job.ticket.promised if driver.job.is_proven(function)])
-        press(driver, Stage.PROOF)
-        driver.until(lambda proven=proven: sum(map(driver.job.is_proven, driver.job.ticket.promised)) > proven)
-        driver.idle()
-    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
-    driver.idle()
+    to_the_second_eye(driver, press)
     page = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert "its health is what was measured" in page
     assert "surely at least the shop's 80 %" in page
@@ -108,7 +71,7 @@ def test_a_cell_that_runs_is_drawn_and_left_alone(driver: Driver) -> None:
             driver.desk.tend()
         return any("Enough is known" in words for words in seen)
 
-    driver.until(tended, 60_000)
+    driver.until(tended, PATIENCE)
     assert driver.desk.number != number
     job = driver.desk.jobs[number]
     assert sum(len(chunk.values) for chunk in job.of(BatteryWork).log) > 500

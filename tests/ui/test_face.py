@@ -1,89 +1,20 @@
 """Face ID through the real window: from the complaint to the unlocked phone, by mouse alone and by keyboard alone."""
 
-from collections.abc import Callable
-
-import pytest
-from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QWidget
-
 from daruma.core.acts import ActKind
 from daruma.core.job import Stage
-from daruma.core.kinds import trait
 from daruma.core.kinds.face_module import FaceWork
 from daruma.core.parts import Function
 from tests.ui.conftest import Driver
+from tests.ui.walking import Held, Press, both_ways, open_ticket, to_the_proof, to_the_second_eye
 
 
-def open_ticket(driver: Driver, words: str) -> None:
-    number = next(number for number, job in driver.desk.jobs.items() if words in job.ticket.complaint)
-    driver.desk.open_job(number)
-    driver.until(lambda: driver.desk.number == number)
-    driver.idle()
-
-
-def by_mouse(driver: Driver, stage: Stage) -> None:
-    button = driver.window.views[stage].main_button()
-    assert isinstance(button, QWidget)
-    driver.until(button.isEnabled)
-    driver.bot.mouseClick(button, Qt.MouseButton.LeftButton)
-
-
-def held_by_mouse(driver: Driver, done: Callable[[], bool]) -> None:
-    button = driver.window.views[Stage.BENCH].hold
-    driver.bot.mousePress(button, Qt.MouseButton.LeftButton)
-    driver.until(done)
-    driver.bot.mouseRelease(button, Qt.MouseButton.LeftButton)
-
-
-def by_key(driver: Driver, _: Stage) -> None:
-    driver.main_key()
-
-
-def held_by_key(driver: Driver, done: Callable[[], bool]) -> None:
-    button = driver.window.views[Stage.BENCH].hold
-    driver.main_key()
-    driver.until(button.hasFocus)
-    driver.bot.keyPress(button, Qt.Key.Key_Space)
-    driver.until(done)
-    driver.bot.keyRelease(button, Qt.Key.Key_Space)
-
-
-@pytest.mark.parametrize(("press", "held"), [(by_mouse, held_by_mouse), (by_key, held_by_key)], ids=["mouse", "keyboard"])
-def test_from_complaint_to_unlocked_phone(
-    driver: Driver, press: Callable[[Driver, Stage], None], held: Callable[[Driver, Callable[[], bool]], None]
-) -> None:
-    open_ticket(driver, "top edge")
-    driver.until(lambda: driver.window.stage is Stage.INTAKE or driver.window.stage is Stage.PLAN)
-    if driver.window.stage is Stage.INTAKE:
-        press(driver, Stage.INTAKE)
-    driver.until(lambda: driver.window.stage is Stage.PLAN and driver.desk.plan is not None)
-    driver.idle()
-    press(driver, Stage.PLAN)
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
-    view = driver.window.views[Stage.BENCH]
-    while driver.step() and not driver.step().startswith("prove"):
-        before = driver.step()
-
-        def moved(before: str = before) -> bool:
-            return driver.step() != before or bool(driver.troubles)
-
-        if trait(before).act is not None:
-            driver.until(lambda: view.hold.isVisible() and view.hold.isEnabled())
-            held(driver, moved)
-        else:
-            press(driver, Stage.BENCH)
-            driver.until(moved)
-        assert not driver.troubles, driver.troubles
-        driver.idle()
+@both_ways
+def test_from_complaint_to_unlocked_phone(driver: Driver, press: Press, held: Held) -> None:
+    to_the_proof(driver, "top edge", press, held)
     work = driver.job.of(FaceWork)
     assert len(work.trace) > 5, "volts and amperes were taken down while it was activated"
     assert [test.through for test in work.tests] == [False, False, True]
-    driver.until(lambda: driver.window.stage is Stage.PROOF)
-    driver.idle()
-    press(driver, Stage.PROOF)
-    driver.until(lambda: driver.job.is_proven(Function.FACE_UNLOCK))
-    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
-    driver.idle()
+    to_the_second_eye(driver, press)
     page = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert "no longer what its maker certified" in page
     assert "dots are where this module's map has them" in page

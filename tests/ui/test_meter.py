@@ -14,7 +14,7 @@ from daruma.demo.marks import WORLD
 from daruma.handover.meter_log import read_log
 from daruma.ui.views.meter_page import MeterPage
 from tests.ui.conftest import Driver
-from tests.ui.test_face import open_ticket
+from tests.ui.walking import open_ticket
 
 TICKET = "on the charger"
 

@@ -209,7 +209,7 @@ def fault(driver: Driver, name: str) -> str:
 
 def test_entries_are_checked_as_they_are_typed_and_kept_at_once(driver: Driver, demo_folder: Path) -> None:
     driver.key(Qt.Key.Key_N, Qt.KeyboardModifier.ControlModifier)
-    driver.until(lambda: driver.desk.number == 14)
+    driver.until(lambda: driver.desk.number == 15)
     driver.idle()
     imei = line(driver, "imei")
     driver.bot.keyClicks(imei, "49015420323751")
@@ -225,7 +225,7 @@ def test_entries_are_checked_as_they_are_typed_and_kept_at_once(driver: Driver, 
     assert not driver.window.views[Stage.INTAKE].functions.main.text().startswith("Plan")
     driver.idle()
     with sqlite3.connect(demo_folder / "daruma.sqlite3") as connection:
-        body = connection.execute("SELECT body FROM jobs WHERE number = 14").fetchone()[0]
+        body = connection.execute("SELECT body FROM jobs WHERE number = 15").fetchone()[0]
     connection.close()
     assert "490154203237518" in body
     assert '"birch"' in body

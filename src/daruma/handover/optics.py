@@ -115,6 +115,11 @@ def read_signal(raw: bytes, name: str) -> tuple[Floats, Floats]:
     return values[:, 0], values[:, 1]
 
 
+def read_shakes(raw: bytes, name: str) -> Floats:
+    """Read shakes of a haptic motor: columns shake (a number), t (s), a."""
+    return _columns(raw, name, ("shake", "t", "a"))
+
+
 def read_heat(raw: bytes, name: str) -> tuple[Floats, Floats]:
     """Read a thermocouple's log: columns t (s) and celsius, or temp_c."""
     head = raw[:1000].decode("utf-8", errors="replace").partition("\n")[0].lower()

@@ -10,14 +10,17 @@ from daruma.bench import keeping
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.holder import Holder
-from daruma.bench.kinds.room import BenchRoom, Proving
+from daruma.bench.kinds.room import BenchRoom, Chosen, Done, Proving
 from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
 from daruma.core.haptic.shaking import Drive, Shake
 from daruma.core.job import Job, Proof, is_done
 from daruma.core.kinds.motor import KIND, MotorFacts, MotorState, MotorTicket, MotorVal, MotorVar, MotorWork
+from daruma.core.known import KnownPart
 from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action
+from daruma.core.plan.case import Case
+from daruma.core.plan.routes import Route
 from daruma.core.records import decode, encode
 from daruma.core.tri import Tri
 from daruma.link.haptic import shake
@@ -25,8 +28,10 @@ from daruma.link.haptic import shake
 if TYPE_CHECKING:
     from daruma.core.haptic.motor import Tap
 
-NEW = Holder(MotorWork, "motor", "swap_motor")
 TAPS = 3
+PROVE, FIT = "prove_haptics", "swap_motor"
+NEW = Holder(MotorWork, "motor", FIT)
+OF_ONE = frozenset({"motor_to_holder", "read_motor", "write_motor", FIT})  # work on one new motor
 USUAL = Drive(170.0, 1.6, 0.015)  # the middle of the family (invented): where no record of the motor was read
 
 
@@ -37,9 +42,19 @@ def bare(job: Job) -> MotorFacts:
 
 def known_facts(_: Doing, job: Job, motor: MotorFacts, __: Sequence[Backup]) -> MotorFacts:
     """Return the facts: where a new motor was fitted and does not tap either, motor or board is not told yet."""
-    proof = job.proof(Function.HAPTICS)
-    failed = is_done(job, "swap_motor") and proof is not None and not proof.proven
+    failed = any(proof.function is Function.HAPTICS and not proof.proven for proof in job.proofs)
     return replace(motor, state=MotorState.UNSURE) if failed else motor
+
+
+def counts(_: Job, __: KnownPart, done: Done) -> Done:
+    """Return the work that still counts: what was done on a new motor that did not tap does not."""
+    last = max((place for place, each in enumerate(done) if each == (PROVE, False)), default=-1)
+    return tuple(each for place, each in enumerate(done) if place > last or each[0] not in OF_ONE)
+
+
+def chosen(job: Job, route: Route, _: Case) -> Chosen:
+    """Return the job; a way that fits another motor begins on that one anew."""
+    return Chosen(job, fresh=is_done(job, FIT) and any(action.key == FIT for action in route.actions))
 
 
 def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -121,6 +136,8 @@ ROOM = BenchRoom(
     facts=known_facts,
     steps={"motor_serial_over_cable": _over_cable, "read_motor": NEW.read, "write_motor": NEW.write},
     locks=NEW.locks,
+    counts=counts,
+    chosen=chosen,
     planned=NEW.planned,
     as_found=NEW.as_found,
     proofs={Function.HAPTICS: Proving(prove_taps, measure_motor, words="Let it tap and ring", pages=("shakes",))},

@@ -103,10 +103,10 @@ _WIRED = Trait(How.DEVICE, KIND)
 TRAITS = {
     "motor_serial_over_cable": replace(_WIRED, gives=True),
     "compare_motor": Trait(part=KIND, lasting=True),
-    "motor_to_holder": Trait(part=KIND),
+    "motor_to_holder": Trait(part=KIND, redone=True),
     "read_motor": replace(_WIRED, redone=True),
     "write_motor": replace(_WIRED, act=ActKind.WRITE, redone=True),
-    "swap_motor": Trait(part=KIND),
+    "swap_motor": Trait(part=KIND, redone=True),
 }
 _DEAD = needs(MotorVar.MOTOR, MotorVal.DEAD, MotorVal.FOREIGN, otherwise="the motor is sound", moot=True)
 _UNKNOWN = needs(MotorVar.SERIAL, Val.NO, otherwise="the motor's serial is known already", moot=True)

@@ -80,12 +80,20 @@ def _serial(motor: Motor | None, model: Model) -> str | None:
         return None
 
 
-def _new_die(phone: Phone) -> str:
-    return f"M{phone.imei}"
+def _new_die(world: World, phone: Phone) -> str:
+    """Return the die of the new motor at hand: another one once the one before it is in the phone."""
+    number = 1
+    while phone.fitted.get(KIND.value) == _die(phone, number) or _die(phone, number + 1) in world.of(Motor):
+        number += 1
+    return _die(phone, number)
+
+
+def _die(phone: Phone, number: int) -> str:
+    return f"M{phone.imei}{'' if number == 1 else f'-{number}'}"
 
 
 def _on_holder(hand: Hand) -> None:
-    motors, die = hand.world.of(Motor), _new_die(hand.phone)
+    motors, die = hand.world.of(Motor), _new_die(hand.world, hand.phone)
     if die not in motors:
         rng = random.Random(f"motor/{hand.world.seed}/{die}")
         new = made(die, hand.model, rng)
@@ -98,11 +106,11 @@ def _swap(hand: Hand) -> None:
     if hand.phone.on:
         raise No("no", "the phone is on")
     hand.clear_sockets()
-    hand.phone.fit(KIND, _new_die(hand.phone))
+    hand.phone.fit(KIND, _new_die(hand.world, hand.phone))
 
 
 def _break(hand: Hand) -> None:
-    hand.world.of(Motor).pop(_new_die(hand.phone), None)
+    hand.world.of(Motor).pop(_new_die(hand.world, hand.phone), None)
 
 
 def _compare(hand: Hand) -> None:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
+from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSpinBox, QWidget
@@ -14,7 +15,9 @@ from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.fold_guide import fold_guide
 from daruma.core.pictures.primitives import Picture, Text, Tone
+from daruma.handover.tables import numbers_csv
 from daruma.ui.kinds.room import Form, Panel, UiRoom
+from daruma.ui.printing import write_picture
 from daruma.ui.views.evidence import Evidence, Page
 from daruma.ui.widgets.notices import label
 
@@ -56,6 +59,15 @@ class CellPage(Page):
     """What the new cell holds."""
 
     key, title, sheet = KEY, "Cell", None
+
+    @classmethod
+    def save(cls, job: Job, file: Path, _: str) -> None:
+        from daruma.bench.kinds.battery.measuring import samples_of
+
+        log = samples_of(job.of(BatteryWork))
+        table = zip(log.t.tolist(), log.v.tolist(), log.a.tolist(), log.celsius.tolist(), strict=True)
+        rows = [(f"{t:.3f}", f"{v:.6f}", f"{a:.6f}", f"{warm:.2f}") for t, v, a, warm in table]
+        write_picture(file, numbers_csv(("t (s)", "voltage (V)", "current (A)", "temperature (degC)"), rows))
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.BATTERY_RUNS)

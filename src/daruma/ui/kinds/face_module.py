@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
+from pathlib import Path
 from typing import TYPE_CHECKING
 
 from daruma.core.face import DotFrame, frames_by_card, map_of
@@ -53,6 +54,12 @@ class DotsPage(Page):
     """The dots of the projector."""
 
     key, title, sheet = KEY, "Dots", None
+
+    @classmethod
+    def save(cls, job: Job, file: Path, _: str) -> None:
+        from daruma.handover.dots import write_frames
+
+        write_frames(job.of(FaceWork).frames, file)
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.FACE_UNLOCK)

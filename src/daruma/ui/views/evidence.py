@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Collection, Mapping, Sequence
 from dataclasses import dataclass, field
+from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtWidgets import QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
@@ -117,6 +118,14 @@ class Page(QWidget):
         """Return the picture."""
         raise NotImplementedError
 
+    @classmethod
+    def save(cls, job: Job, file: Path, when: str) -> None:
+        """Write the measurements behind the page to a file; raise Trouble where that cannot be done."""
+        from daruma.handover.measurements import export_sheet
+
+        assert cls.sheet is not None
+        export_sheet(job, cls.sheet, file, when)
+
     def shots(self, _: Evidence) -> Sequence[Shot]:
         """Return the shots of the page's session; none where it has no strip of them."""
         return ()
@@ -216,6 +225,14 @@ class PanelPage(Page):
         panel = evidence.sheets.panel if evidence.sheets is not None else None
         return panel_picture(width, height, evidence.model.display, panel)
 
+    @classmethod
+    def save(cls, job: Job, file: Path, when: str) -> None:
+        """Write the measurements behind the page to a file; raise Trouble where that cannot be done."""
+        from daruma.handover.measurements import export_sheet
+
+        assert cls.sheet is not None
+        export_sheet(job, cls.sheet, file, when)
+
     def shots(self, _: Evidence) -> Sequence[Shot]:
         return panel_shots()
 
@@ -279,6 +296,14 @@ class BrightnessPage(Page):
         verdict = evidence.brightness if not live else None
         levels = evidence.job.of(DisplayWork).measured.levels if verdict is not None else ()
         return brightness_plot(width, height, evidence.model.display, verdict, levels, live)
+
+    @classmethod
+    def save(cls, job: Job, file: Path, when: str) -> None:
+        """Write the measurements behind the page to a file; raise Trouble where that cannot be done."""
+        from daruma.handover.measurements import export_sheet
+
+        assert cls.sheet is not None
+        export_sheet(job, cls.sheet, file, when)
 
     def shots(self, _: Evidence) -> Sequence[Shot]:
         return brightness_shots()

@@ -164,7 +164,8 @@ class ProofView(StageView):
         self.stack.setCurrentWidget(self.pages.get(self._page, self.plain))
         act = self._next_act(job, function)
         self.again.setVisible(can_repeat(job, self._page, act.act))
-        self.importing.setVisible(bool(keys))
+        page = self.pages.get(self._page)
+        self.importing.setVisible(page is not None and page.sheet is not None)
         self.exporting.setVisible(bool(keys))
         self.as_it_is.setVisible(job.all_tested and not job.all_proven)
         for button in (self.main, self.again, self.importing):
@@ -282,8 +283,8 @@ class ProofView(StageView):
         page, job = self.pages[self._page], self._job
         if job is None or page.picture.picture is None:
             return
-        picture, sheet = page.picture.picture, page.sheet
-        self.desk.run(self.desk.store, "exporting", lambda c: export(job, sheet, picture, file, c.now()), self._exported)
+        picture, kind = page.picture.picture, type(page)
+        self.desk.run(self.desk.store, "exporting", lambda c: export(job, kind, picture, file, c.now()), self._exported)
 
     def _exported(self, file: Path) -> None:
         self.desk.told.emit(f"Saved {file}")

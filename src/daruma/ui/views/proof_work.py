@@ -5,16 +5,14 @@ from __future__ import annotations
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from daruma.core.colour.shots import Sheet
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayWork
-from daruma.core.kinds.face_module import FaceWork
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
 from daruma.core.white_proof import before_tuning, verdict_of
 from daruma.ui.kinds import rooms
 from daruma.ui.printing import png_of, write_picture
-from daruma.ui.views.evidence import Evidence
+from daruma.ui.views.evidence import Evidence, Page
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
@@ -36,10 +34,8 @@ def work_out(ready: Workshop, job: Job) -> Evidence:
     return Evidence(job, model, white, before_tuning(job, model.white), brightness, sheets, *lines, of_kinds=of_kinds)
 
 
-def export(job: Job, sheet: Sheet | None, picture: Picture, file: Path, when: str) -> Path:
+def export(job: Job, page: type[Page], picture: Picture, file: Path, when: str) -> Path:
     """Write a picture or the measurements behind it, by the file's name; raise Trouble where that cannot be done."""
-    from daruma.handover.dots import write_frames
-    from daruma.handover.measurements import export_sheet
     from daruma.handover.svg import to_svg
 
     match file.suffix.lower():
@@ -47,8 +43,6 @@ def export(job: Job, sheet: Sheet | None, picture: Picture, file: Path, when: st
             write_picture(file, to_svg(picture).encode())
         case ".png":
             write_picture(file, png_of(picture))
-        case _ if sheet is None:
-            write_frames(job.of(FaceWork).frames, file)
         case _:
-            export_sheet(job, sheet, file, when)
+            page.save(job, file, when)
     return file

@@ -1,0 +1,99 @@
+"""Walk a demo ticket through the real window, by mouse alone or by keyboard alone."""
+
+from collections.abc import Callable, Mapping
+
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtWidgets import QWidget
+
+from daruma.core.job import Stage
+from daruma.core.kinds import trait
+from tests.ui.conftest import Driver
+
+Press = Callable[[Driver, Stage], None]
+Held = Callable[[Driver, Callable[[], bool]], None]
+PATIENCE = 60_000  # ms: a cell that is measured takes some
+
+
+def open_ticket(driver: Driver, words: str) -> None:
+    number = next(number for number, job in driver.desk.jobs.items() if words in job.ticket.complaint)
+    driver.desk.open_job(number)
+    driver.until(lambda: driver.desk.number == number)
+    driver.idle()
+
+
+def by_mouse(driver: Driver, stage: Stage) -> None:
+    button = driver.window.views[stage].main_button()
+    assert isinstance(button, QWidget)
+    driver.until(button.isEnabled)
+    driver.bot.mouseClick(button, Qt.MouseButton.LeftButton)
+
+
+def held_by_mouse(driver: Driver, done: Callable[[], bool]) -> None:
+    button = driver.window.views[Stage.BENCH].hold
+    driver.bot.mousePress(button, Qt.MouseButton.LeftButton)
+    driver.until(done)
+    driver.bot.mouseRelease(button, Qt.MouseButton.LeftButton)
+
+
+def by_key(driver: Driver, _: Stage) -> None:
+    driver.main_key()
+
+
+def held_by_key(driver: Driver, done: Callable[[], bool]) -> None:
+    button = driver.window.views[Stage.BENCH].hold
+    driver.main_key()
+    driver.until(button.hasFocus)
+    driver.bot.keyPress(button, Qt.Key.Key_Space)
+    driver.until(done)
+    driver.bot.keyRelease(button, Qt.Key.Key_Space)
+
+
+both_ways = pytest.mark.parametrize(
+    ("press", "held"), [(by_mouse, held_by_mouse), (by_key, held_by_key)], ids=["mouse", "keyboard"]
+)
+
+
+def to_the_proof(
+    driver: Driver, words: str, press: Press, held: Held, before: Mapping[str, Callable[[Driver], None]] | None = None
+) -> None:
+    """Take a ticket from its intake to Proof; `before` a step of the run sheet something else may be done."""
+    open_ticket(driver, words)
+    driver.until(lambda: driver.window.stage in (Stage.INTAKE, Stage.PLAN))
+    if driver.window.stage is Stage.INTAKE:
+        press(driver, Stage.INTAKE)
+    driver.until(lambda: driver.window.stage is Stage.PLAN and driver.desk.plan is not None)
+    driver.idle()
+    press(driver, Stage.PLAN)
+    driver.until(lambda: driver.window.stage is Stage.BENCH)
+    view = driver.window.views[Stage.BENCH]
+    while (step := driver.step()) and not step.startswith("prove"):
+
+        def moved(step: str = step) -> bool:
+            return driver.step() != step or bool(driver.troubles)
+
+        if before is not None and step in before:
+            before[step](driver)
+        if trait(step).act is not None:
+            driver.until(lambda: view.hold.isVisible() and view.hold.isEnabled())
+            held(driver, moved)
+        else:
+            press(driver, Stage.BENCH)
+            driver.until(moved, PATIENCE)
+        assert not driver.troubles, driver.troubles
+        driver.idle()
+    driver.until(lambda: driver.window.stage is Stage.PROOF)
+    driver.idle()
+
+
+def to_the_second_eye(driver: Driver, press: Press) -> None:
+    """Prove what is promised, one after the other."""
+    for _ in driver.job.ticket.promised:
+        driver.until(lambda: driver.window.stage is Stage.PROOF)
+        proven = sum(map(driver.job.is_proven, driver.job.ticket.promised))
+        press(driver, Stage.PROOF)
+        driver.until(lambda proven=proven: sum(map(driver.job.is_proven, driver.job.ticket.promised)) > proven)  # type: ignore[misc]
+        driver.idle()
+    assert driver.job.all_proven
+    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
+    driver.idle()
