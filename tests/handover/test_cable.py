@@ -7,6 +7,7 @@ import numpy as np
 import pytest
 
 from daruma.catalogue.loader import Catalogue
+from daruma.core.heat.kept import HeatTrace
 from daruma.core.job import Job, Ticket
 from daruma.core.parts import Function
 from daruma.core.power.boot import Boot
@@ -67,6 +68,12 @@ def test_the_sheets_tell_of_recordings(catalogue: Catalogue) -> None:
     assert "a new one every 18 s" in shop
     assert "Before: On the charger it started again and again." in customer
     assert "mAh" not in customer
+    heat = HeatTrace(
+        "lift_chip", "2026-11-28T10:00:00+00:00", "thermocouple ST-1", 4.0, (25.0, 330.0, 40.0), ("hotter than allowed",)
+    )
+    warm = make_sheet("x", replace(job, heats=(heat,)), model, catalogue.function_labels, catalogue.function_meaning, {}, (), ())
+    assert "at most 330 °C: hotter than allowed" in render(warm, Audience.SHOP, ())
+    assert "330" not in render(warm, Audience.CUSTOMER, ())
     bare = make_sheet("x", replace(job, recordings=()), model, catalogue.function_labels, catalogue.function_meaning, {}, (), ())
     assert "charging cable" not in render(bare, Audience.SHOP, ())
 

@@ -7,6 +7,7 @@ from typing import Protocol
 from daruma.bench import reading
 from daruma.bench.context import Context
 from daruma.bench.decoded import Decoded
+from daruma.bench.heating import Heating
 from daruma.bench.metering import Metering
 from daruma.bench.rig import Rig
 from daruma.catalogue.loader import Catalogue
@@ -34,6 +35,9 @@ class HandsLike(Protocol):
     def replug(self, imei: str) -> None:
         """Unplug a phone and plug it in again."""
 
+    def heat(self, imei: str, step: str) -> None:
+        """Bring the hot air to a phone for a step, or take it away."""
+
 
 class Doing:
     """Carry rig, shop and catalogue into a use case; used by one lane at a time for anything that touches the rig."""
@@ -45,6 +49,7 @@ class Doing:
         self.hands = hands
         self.decoded = Decoded(shop.vault)
         self.metering = Metering(rig.beside(), shop)
+        self.heating = Heating(rig.beside(), shop)
 
     def model(self, job: Job) -> Model:
         """Return the job's model; raise Trouble where the catalogue has none."""

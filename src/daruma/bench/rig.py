@@ -10,6 +10,7 @@ from daruma.link.discovery import connect
 from daruma.link.errors import DeviceGone, Refused
 from daruma.link.port import LinkHealth
 from daruma.link.station import Station
+from daruma.link.thermocouple import Thermocouple
 from daruma.link.usb_meter import UsbMeter
 
 
@@ -62,6 +63,12 @@ class Rig:
         """Return the meter in the charging cable; raise LinkError where none answers."""
         driver = self._driver("usb_meter")
         assert isinstance(driver, UsbMeter)
+        return driver
+
+    def thermocouple(self) -> Thermocouple:
+        """Return the thermocouple; raise LinkError where none answers."""
+        driver = self._driver("thermocouple")
+        assert isinstance(driver, Thermocouple)
         return driver
 
     def beside(self) -> "Rig":

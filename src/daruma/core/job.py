@@ -8,6 +8,7 @@ from typing import Any
 
 from daruma.core.backup import KNOWN_BY
 from daruma.core.errors import Cause
+from daruma.core.heat.kept import HeatTrace
 from daruma.core.model import Model
 from daruma.core.part_work import PartTicket, PartWork, T, W
 from daruma.core.parts import Function, PartKind, Version
@@ -137,8 +138,9 @@ class Proof:
 class Job:
     """Hold one job as it stands; `parts` is what was done with each of its parts, each as its own kind has it.
 
-    `recordings` are those of its charging cable. `uid` is what the job is known by, its number and name are for reading;
-    `revision` counts its saves. Backups are remembered by reference: name and digest.
+    `recordings` are those of its charging cable, `heats` the temperatures at its soldering steps. `uid` is what the job is
+    known by, its number and name are for reading; `revision` counts its saves. Backups are remembered by reference: name
+    and digest.
     """
 
     number: int
@@ -155,6 +157,7 @@ class Job:
     uid: str = ""
     revision: int = 0
     recordings: tuple[Recording, ...] = ()
+    heats: tuple[HeatTrace, ...] = ()
 
     @property
     def name(self) -> str:

@@ -51,6 +51,7 @@ def build(folder: Path, now: datetime) -> World:
     finally:
         shop.close()
     world.pace, world.station_speed, world.usb_speed = scenario["pace"], scenario["station_speed"], 1.0
+    world.heat_speed = scenario["heat_speed"]
     world.events.clear()
     save_world(world, folder / WORLD)
     (folder / MADE).write_text(MADE_AS, encoding="ascii")
@@ -70,6 +71,7 @@ def at_work(laying: Laying, shop: Shop, clock: Clock, patience: float = 1.0) -> 
             workshop = Workshop(rig, shop, catalogue, hands)
             yield Technician(workshop, hands, clock)
             workshop.metering.close()
+            workshop.heating.close()
         finally:
             rig.close()
             hands.close()

@@ -23,6 +23,10 @@ class Hands(Driver):
         """Unplug a phone and plug it in again."""
         self._port.ask("hands.replug", {"imei": imei})
 
+    def heat(self, imei: str, step: str) -> None:
+        """Bring the hot air to a phone for a step, or take it away."""
+        self._port.ask("hands.heat", {"imei": imei, "step": step})
+
     def fault(self, name: str, times: int = 1, **how: Any) -> None:
         """Make the stand-ins play a fault; how it waits: chance, growth, device, op, skip, at, seconds."""
         self._port.ask("hands.fault", {"name": name, "times": times, **how})
@@ -88,6 +92,10 @@ class LateHands:
     def replug(self, imei: str) -> None:
         """Unplug a phone and plug it in again."""
         self._now().replug(imei)
+
+    def heat(self, imei: str, step: str) -> None:
+        """Bring the hot air to a phone for a step, or take it away."""
+        self._now().heat(imei, step)
 
     def fault(self, name: str, times: int = 1, **how: Any) -> None:
         """Make the stand-ins play a fault."""

@@ -61,6 +61,7 @@ class Sheet:
     second_eye: bool
     tuned: str
     cable: tuple[Recording, ...] = ()
+    heats: tuple[tuple[str, str, str], ...] = ()
 
 
 def make_sheet(
@@ -100,6 +101,7 @@ def make_sheet(
         second_eye=job.all_proven,
         tuned=", ".join(backup.content.note for backup in backups if backup.ref in made),
         cable=job.recordings,
+        heats=tuple((_title(actions, heat.step), heat.words, heat.source) for heat in job.heats),
     )
 
 
@@ -151,6 +153,10 @@ def _written(backups: Sequence[Backup], acts: Sequence[Act]) -> tuple[tuple[str,
     names = {identity.value: IDENTITY_LABEL[identity] for identity in Identity}
     fields = (field for backup in backups for field in backup.content.fields)
     return tuple((names[name], grouped(value)) for name, value in fields if name in names)
+
+
+def _title(actions: Mapping[str, Action], step: str) -> str:
+    return actions[step].figures.title if step in actions else step.replace("_", " ")
 
 
 def _done(rooms: Sequence[HandoverRoom]) -> str:

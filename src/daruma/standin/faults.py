@@ -28,6 +28,7 @@ FAULTS: dict[str, str] = {
     "wrong_part": "another part is put on the socket",
     "nameless_part": "the part does not say who it is",
     "twin_part": "another part on the bench calls itself the same",
+    "air_too_hot": "the hot air is a third hotter than the step wants",
     # in the part
     "voltage_dip": "the supply dips in the write: nothing is written, the write counts",
     "torn_page": "only the first `at` bytes are written, success is reported",

@@ -32,6 +32,7 @@ class HandsSim:
             "hands.do": self._do,
             "hands.cable": self._cable,
             "hands.replug": self._replug,
+            "hands.heat": self._heat,
             "hands.fault": self._fault,
             "hands.script": self._script,
             "hands.calm": self._calm,
@@ -57,6 +58,12 @@ class HandsSim:
     def _replug(self, args: Mapping[str, Any]) -> dict[str, Any]:
         self._world.plugs += 1
         return self._cable(args)
+
+    def _heat(self, args: Mapping[str, Any]) -> dict[str, Any]:
+        self._phone(args)
+        self._world.heating = str(args["step"])
+        self._world.heatings += 1
+        return {}
 
     def _unread(self, model: str) -> dict[str, Any]:
         """Put a phone of a model on the cable that was not asked for trust yet; leave the cable where there is none."""

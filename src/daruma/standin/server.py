@@ -20,6 +20,7 @@ from daruma.standin.phone import PhoneSim
 from daruma.standin.programmer import ProgrammerSim, Reset
 from daruma.standin.station import StationSim
 from daruma.standin.supply import SupplySim
+from daruma.standin.thermocouple import ThermocoupleSim
 from daruma.standin.usb_meter import UsbMeterSim
 from daruma.standin.wires import PtyWire, TcpWire, Wire
 from daruma.standin.world import World
@@ -38,6 +39,8 @@ READS_ONLY = frozenset(
         "supply.state",
         "station.state",
         "station.samples",
+        "heat.state",
+        "heat.samples",
         "usb.state",
         "usb.samples",
         "phone.gauge",
@@ -65,6 +68,7 @@ class Bench:
             "colorimeter": self.box.handlers(),
             "supply": SupplySim(world).handlers(),
             "station": StationSim(world).handlers(),
+            "thermocouple": ThermocoupleSim(world).handlers(),
             "usb_meter": UsbMeterSim(world, catalogue).handlers(),
             "hands": HandsSim(world, catalogue).handlers(),
         }

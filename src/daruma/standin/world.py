@@ -76,6 +76,8 @@ class World:
     `on_station` is the die of the pack that the cell station holds, `station_speed` how much faster than life its clock runs.
     `plugs` counts how often a phone was unplugged and plugged in again, `charger` is what the charger offers (words of USB
     Power Delivery). The meter in its cable takes `usb_rate` samples a second of a clock `usb_speed` times as fast as life.
+    `heating` is the step that hot air is at, `heatings` how often that changed, `heat_speed` how much faster than life the
+    thermocouple's clock runs.
     """
 
     sockets: dict[str, str | None]
@@ -100,6 +102,9 @@ class World:
     on_station: str | None = None
     station_speed: float = 3000.0
     plugs: int = 0
+    heating: str = ""
+    heatings: int = 0
+    heat_speed: float = 1.0
     usb_rate: float = 100.0
     usb_speed: float = 1.0
     charger: list[int] = field(default_factory=lambda: list(CHARGER))

@@ -58,6 +58,9 @@ def _by_kind(parts: Mapping[str, Any]) -> Iterator[tuple[PartKind, Any]]:
 def _series(plain: dict[str, Any]) -> Iterator[tuple[dict[str, Any], str]]:
     """Yield where a job in its plain form holds its series, each as the mapping that it is in and its name there."""
     yield plain, "readings"
+    # jobs that were kept before there were any have none
+    plain.setdefault("heats", [])
+    yield plain, "heats"
     for proof in plain["proofs"]:
         yield proof, "readings"
     for name, work in plain["parts"].items():

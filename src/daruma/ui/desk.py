@@ -13,6 +13,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
+from daruma.ui.heating import HeatDesk
 from daruma.ui.metering import MeterDesk
 from daruma.ui.proving import Proving
 from daruma.ui.running import OPENING
@@ -45,7 +46,9 @@ class Desk(BenchDesk):
         self.copying = Copying(self)
         self.proving = Proving(self)
         self.metering = MeterDesk(self)
-        self.metering.took.connect(self._took_if_shown)
+        self.heating = HeatDesk(self)
+        for each in (self.metering.took, self.heating.took):
+            each.connect(self._took_if_shown)
 
     def load(self) -> None:
         """Load catalogue, store and devices off the interface's thread."""
@@ -92,6 +95,7 @@ class Desk(BenchDesk):
         self.replan_soon.stop()
         self.copying.finish()
         self.metering.finish()
+        self.heating.finish()
         self.bench.finish()
         self.store.finish()
         # results that are still on their way find nobody to tell

@@ -16,6 +16,7 @@ from daruma.core.plan.proofs import proven_by
 from daruma.ui.desk import Desk
 from daruma.ui.tips import plain_tip
 from daruma.ui.views.base import StageView, main_push_button
+from daruma.ui.views.heat_form import HeatForm
 from daruma.ui.views.lens_sheet import LensSheet
 from daruma.ui.views.step_forms import Forms
 from daruma.ui.widgets.boxes import scrolled
@@ -57,6 +58,7 @@ class BenchView(StageView):
         right.setSpacing(10)
         right.addWidget(self._card())
         self.lens_sheet = LensSheet(desk)
+        self.heat.drawn.connect(self.lens_sheet.setHidden)
         right.addWidget(self.lens_sheet, 1)
         row.addLayout(right, 1)
         desk.survey_changed.connect(self._surveyed)
@@ -94,6 +96,8 @@ class BenchView(StageView):
             column.addWidget(widget)
         self.forms = Forms(self.desk)
         column.addWidget(self.forms)
+        self.heat = HeatForm(self.desk)
+        column.addWidget(self.heat, 1)
         buttons = QHBoxLayout()
         self.main = main_push_button("bench_main")
         self.main.clicked.connect(self._main_clicked)
@@ -146,7 +150,8 @@ class BenchView(StageView):
     def _show_step(self, job: Job, index: int | None) -> None:
         action = self._actions[job.steps[index].action] if index is not None else None
         done = action is None
-        self.forms.show_step(self._job, action.key if action is not None else "")
+        for each in (self.forms, self.heat):
+            each.show_step(self._job, action.key if action is not None else "")
         self.title.setText("The bench work is done" if action is None else action.figures.title)
         how = "Go on to Proof: each promise is tested before the phone is closed." if done else "\n".join(action.figures.how)  # type: ignore[union-attr]
         self.how.setText(how)

@@ -1,0 +1,32 @@
+"""A temperature trace as a job keeps it with its step."""
+
+from dataclasses import dataclass
+
+MOST = 4000  # readings of one: longer ones are thinned
+
+
+@dataclass(frozen=True, slots=True)
+class HeatTrace:
+    """Hold the trace of a soldering step: its key, when it began, what measured it, readings a second, degrees Celsius of each;
+    what of the step's limits it broke, in words; how much faster than life the clock ran.
+    """
+
+    step: str
+    when: str
+    source: str
+    rate: float
+    celsius: tuple[float, ...]
+    broken: tuple[str, ...] = ()
+    speed: float = 1.0
+
+    @property
+    def peak(self) -> float:
+        """Return the hottest reading, degrees Celsius."""
+        return max(self.celsius)
+
+    @property
+    def words(self) -> str:
+        """Return what it says, in a sentence."""
+        lasted = len(self.celsius) / self.rate
+        said = "; ".join(self.broken) if self.broken else "within its limits"
+        return f"{lasted:.0f} s, at most {self.peak:.0f} °C: {said}"

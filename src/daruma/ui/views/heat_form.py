@@ -1,0 +1,114 @@
+"""The heat at a soldering step of the run sheet: watched, forecast, said in plain words where a limit will be crossed."""
+
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
+from PySide6.QtCore import Signal
+from PySide6.QtWidgets import QHBoxLayout, QPushButton, QVBoxLayout, QWidget
+
+from daruma.catalogue.heat import heat_limits
+from daruma.core.errors import Trouble
+from daruma.core.job import Job
+from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.picture_view import PictureView
+
+if TYPE_CHECKING:
+    from daruma.bench.heating import Heat
+    from daruma.ui.desk import Desk
+
+HEIGHT = 150  # at least
+
+
+class HeatForm(QWidget):
+    """Stand at every step whose heat has limits; while it is watched the picture takes the room below the step."""
+
+    drawn = Signal(bool)
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self._desk = desk
+        self._step = ""
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        row = QHBoxLayout()
+        self.said = label("")
+        self.said.setObjectName("heat_said")
+        self.button = QPushButton()
+        self.button.setObjectName("heat_watch")
+        self.button.clicked.connect(self._clicked)
+        row.addWidget(self.said, 1)
+        row.addWidget(self.button)
+        column.addLayout(row)
+        self.picture = PictureView("heat_trace")
+        self.picture.setMinimumHeight(HEIGHT)
+        column.addWidget(self.picture, 1)
+        self.picture.setVisible(False)
+        self.setVisible(False)
+        desk.heating.changed.connect(self._changed)
+        desk.heating.failed.connect(self._failed)
+
+    def show_step(self, job: Job | None, step: str) -> None:
+        """Show the form at a step whose heat has limits; a watch of another step ends."""
+        heating = self._desk.heating
+        if job is not None and heating.watched is not None and heating.watched[0] == job.number and heating.watched[1] != step:
+            heating.end()
+        self._step = step if job is not None and step in heat_limits() else ""
+        self.setVisible(bool(self._step))
+        if not self._step or job is None:
+            self._draw(False)
+            return
+        mine = heating.watched == (job.number, step)
+        self.button.setText("End the watch" if mine else "Watch the heat")
+        self.button.setEnabled(mine or heating.watched is None)
+        if not mine:
+            kept = next((trace for trace in reversed(job.heats) if trace.step == step), None)
+            self.said.setText(f"Kept: {kept.words}." if kept is not None else _limits(step))
+            self.said.setProperty("role", "")
+            self._draw(False)
+
+    def _draw(self, on: bool) -> None:
+        if self.picture.isVisibleTo(self) != on:
+            self.picture.setVisible(on)
+            self.drawn.emit(on)
+
+    def _clicked(self) -> None:
+        if self._desk.heating.watched is not None:
+            self._desk.heating.end()
+        else:
+            self._desk.heating.begin(self._step)
+            self.button.setText("End the watch")
+
+    def _changed(self, heat: Heat) -> None:
+        from daruma.core.pictures.heat_trace import heat_trace
+
+        if not self._step or heat.step != self._step:
+            return
+        now = f"Now {heat.celsius[-1]:.0f} °C. " if len(heat.celsius) else ""
+        ahead = f"{heat.ahead.words}. Draw the air back now." if heat.ahead is not None else "No limit lies ahead."
+        faster = f" Demo: the clock runs {heat.speed:.0f} times faster than life." if heat.speed > 1 else ""
+        self.said.setText(f"{now}{ahead}{faster}")
+        role = "caution" if heat.ahead is not None else ""
+        if self.said.property("role") != role:
+            self.said.setProperty("role", role)
+            self.said.style().unpolish(self.said)
+            self.said.style().polish(self.said)
+        self._draw(True)
+        self.picture.show_build(lambda w, h: heat_trace(w, h, heat.t, heat.celsius, heat.limits, heat.expected, heat.ahead))
+
+    def _failed(self, trouble: Trouble) -> None:
+        if self._step:
+            self.said.setText(f"{trouble.what} {trouble.advice}")
+            self.button.setText("Watch the heat")
+            self.button.setEnabled(True)
+
+
+def _limits(step: str) -> str:
+    limits = heat_limits()[step]
+    parts = [
+        f"at most {limits.peak_max:g} °C" if limits.peak_max is not None else "",
+        f"at least {limits.peak_min:g} °C" if limits.peak_min is not None else "",
+        f"the part beside it {limits.part:g} °C" if limits.part is not None else "",
+        f"rising by {limits.ramp:g} K/s at most" if limits.ramp is not None else "",
+    ]
+    return f"Heat: {', '.join(part for part in parts if part)}. With a thermocouple beside the joint it can be watched."
