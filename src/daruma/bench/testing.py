@@ -7,6 +7,7 @@ from daruma.bench.context import Context
 from daruma.bench.kinds import proof_of
 from daruma.bench.kinds.display import measuring, tuning
 from daruma.bench.working import Working
+from daruma.core.closing import CHECK, Ticked
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Proof, Reading, StepState
@@ -14,6 +15,7 @@ from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.measured import Measured
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.proofs import proven_by
+from daruma.core.tri import Tri
 
 
 class Testing(Working):
@@ -100,6 +102,25 @@ class Testing(Working):
             state = StepState.DONE if proof.proven else StepState.FAILED
             job = job.with_step(index, state, proof.summary, context.now())
         return self.save(job, context)
+
+    def tick(self, job: Job, key: str, context: Context) -> Job:
+        """Keep that a step of closing up was done; the last one asks the phone, and raises Trouble for what it lacks now."""
+        if key == CHECK:
+            self._check_closed(job)
+        return self.save(replace(job, closing=(*job.closing, Ticked(key, context.now()))), context)
+
+    def _check_closed(self, job: Job) -> None:
+        """Raise Trouble where the closed phone no longer shows a function that was proven before."""
+        self.right_phone(job)
+        shown = self.rig.phone().functions()
+        gone = [function for function in job.ticket.promised if job.is_proven(function) and shown.get(function) is Tri.NO]
+        if gone:
+            names = ", ".join(self.catalogue.function_labels[function] for function in gone)
+            raise Trouble(
+                f"Closed up, the phone no longer shows: {names}.",
+                safe="The proofs from before are kept.",
+                advice="Open it again: look for a connector that is not home, or a flex that is pinched.",
+            )
 
     def close(self, job: Job, context: Context) -> Job:
         """Hand the job over; raise Trouble while bench work is open or a promise was not tested as things are now."""

@@ -137,7 +137,7 @@ def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]
     plain = {
         f.name: getattr(file, f.name)
         for f in fields(Model)
-        if f.name not in ("eras", "white", "display", "layouts", "face_fold", "pack_fold", "boot", "unbind_on_phone")
+        if f.name not in ("eras", "white", "display", "layouts", "face_fold", "pack_fold", "boot", "closing", "unbind_on_phone")
     }
     for name in ("first_system", "last_system", "programmer_firmware"):
         plain[name] = Version.parse(plain[name])
@@ -149,6 +149,7 @@ def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]
     display = DisplaySpec(**file.display.model_dump())
     boot = file.boot.spec if file.boot is not None else None
     plain |= {"white": white, "display": display, "layouts": layouts, "face_fold": fold, "pack_fold": pack, "boot": boot}
+    plain["closing"] = file.closing.spec if file.closing is not None else None
     return Model(**plain, eras=system.eras, unbind_on_phone=system.unbind_on_phone)
 
 

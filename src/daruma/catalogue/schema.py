@@ -4,6 +4,7 @@ from typing import Annotated, Literal
 
 from pydantic import BaseModel, ConfigDict, Field, field_validator, model_validator
 
+from daruma.core.closing import ClosingSpec, Screw, faults_of
 from daruma.core.folding import FoldSpec, KeepOut, refusals
 from daruma.core.model import FinishRule
 from daruma.core.parts import Function, Identity, PartKind, Version
@@ -166,6 +167,37 @@ class FoldFile(Strict):
         return FoldSpec(self.segments, self.folds, self.end, self.heading, self.gap, keep_outs=boxes)
 
 
+class ScrewFile(Strict):
+    """Declare a screw and its own hole: mm from the upper left corner of the opened phone."""
+
+    x: Annotated[float, Field(gt=0, lt=400)]
+    y: Annotated[float, Field(gt=0, lt=400)]
+    length: Annotated[float, Field(gt=0, lt=20)]
+    head: Name
+    holds: Name
+
+
+class ClosingFile(Strict):
+    """Declare how a model is closed up."""
+
+    size: tuple[Annotated[float, Field(gt=20, lt=400)], Annotated[float, Field(gt=20, lt=400)]]
+    connectors: Annotated[tuple[Name, ...], Field(min_length=1, max_length=20)]
+    screws: Annotated[tuple[ScrewFile, ...], Field(max_length=100)]
+
+    @model_validator(mode="after")
+    def can_be_closed(self) -> "ClosingFile":
+        """Refuse screws outside the phone, two in one hole, and a battery that is not connected last."""
+        found = faults_of(self.spec)
+        if found:
+            raise ValueError("; ".join(found))
+        return self
+
+    @property
+    def spec(self) -> ClosingSpec:
+        """Return it as the core has it."""
+        return ClosingSpec(self.size, self.connectors, tuple(Screw(**screw.model_dump()) for screw in self.screws))
+
+
 class BootFile(Strict):
     """Declare what a model draws from 5 V while it starts: corners in seconds after the start and amperes."""
 
@@ -212,6 +244,7 @@ class ModelFile(Strict):
     cell_rated: Annotated[float, Field(ge=0, le=50_000)] = 0.0
     cell_chemistry: Annotated[str, Field(max_length=40)] = ""
     boot: BootFile | None = None
+    closing: ClosingFile | None = None
     finishing_since: VersionText | None = None
     ambient_white_needs_front_camera: bool = False
     reflash_after_camera: bool = False

@@ -7,6 +7,7 @@ from enum import Enum
 from typing import Any
 
 from daruma.core.backup import KNOWN_BY
+from daruma.core.closing import Ticked
 from daruma.core.errors import Cause
 from daruma.core.heat.kept import HeatTrace
 from daruma.core.model import Model
@@ -138,7 +139,8 @@ class Proof:
 class Job:
     """Hold one job as it stands; `parts` is what was done with each of its parts, each as its own kind has it.
 
-    `recordings` are those of its charging cable, `heats` the temperatures at its soldering steps. `uid` is what the job is
+    `recordings` are those of its charging cable, `heats` the temperatures at its soldering steps, `closing` what was
+    done in closing it up. `uid` is what the job is
     known by, its number and name are for reading; `revision` counts its saves. Backups are remembered by reference: name
     and digest.
     """
@@ -158,6 +160,7 @@ class Job:
     revision: int = 0
     recordings: tuple[Recording, ...] = ()
     heats: tuple[HeatTrace, ...] = ()
+    closing: tuple[Ticked, ...] = ()
 
     @property
     def name(self) -> str:

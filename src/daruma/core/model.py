@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.closing import ClosingSpec
 from daruma.core.display import DisplaySpec
 from daruma.core.folding import FoldSpec
 from daruma.core.parts import Function, Identity, PartKind, Version
@@ -49,7 +50,8 @@ class Model:
 
     `face_plate` says that a plate of the face module's shield is in the way of an extension flex, `face_fold` how that is folded.
     `cell_rated` is the battery's rated capacity, mAh, `cell_chemistry` the key of its chemistry; `boot` is what it
-    draws from its cable while it starts, `pack_fold` how a new pack's data flex is folded.
+    draws from its cable while it starts, `pack_fold` how a new pack's data flex is folded;
+    `closing` how it is closed up.
     """
 
     key: str
@@ -82,6 +84,7 @@ class Model:
     cell_chemistry: str = ""
     boot: BootSignature | None = None
     pack_fold: FoldSpec | None = None
+    closing: ClosingSpec | None = None
 
     def era(self, system: Version) -> Era:
         """Return the era a system version falls in; the earliest one for older versions."""

@@ -9,6 +9,7 @@ from jinja2 import Environment, PackageLoader, StrictUndefined, Template
 
 from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup, Origin
+from daruma.core.closing import closing_steps
 from daruma.core.job import Job, Proof
 from daruma.core.model import Model
 from daruma.core.parts import IDENTITY_LABEL, Function, Identity
@@ -62,6 +63,7 @@ class Sheet:
     tuned: str
     cable: tuple[Recording, ...] = ()
     heats: tuple[tuple[str, str, str], ...] = ()
+    closed_up: tuple[tuple[str, str], ...] = ()
 
 
 def make_sheet(
@@ -101,6 +103,7 @@ def make_sheet(
         second_eye=job.all_proven,
         tuned=", ".join(backup.content.note for backup in backups if backup.ref in made),
         cable=job.recordings,
+        closed_up=_closed_up(job, model),
         heats=tuple((_title(actions, heat.step), heat.words, heat.source) for heat in job.heats),
     )
 
@@ -153,6 +156,12 @@ def _written(backups: Sequence[Backup], acts: Sequence[Act]) -> tuple[tuple[str,
     names = {identity.value: IDENTITY_LABEL[identity] for identity in Identity}
     fields = (field for backup in backups for field in backup.content.fields)
     return tuple((names[name], grouped(value)) for name, value in fields if name in names)
+
+
+def _closed_up(job: Job, model: Model) -> tuple[tuple[str, str], ...]:
+    """Return the steps of closing up with when each was done; nothing where the phone was not opened."""
+    done = {each.key: each.when for each in job.closing}
+    return tuple((step.title, done.get(step.key, "")) for step in closing_steps(model.closing)) if done else ()
 
 
 def _title(actions: Mapping[str, Action], step: str) -> str:

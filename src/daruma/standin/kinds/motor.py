@@ -120,6 +120,13 @@ def _compare(hand: Hand) -> None:
         raise No("no", "a known-good motor does not tap either: the board drives none")
 
 
+def _pinch(hand: Hand) -> None:
+    """Let the motor's contacts be pinched when the phone is closed."""
+    motor = hand.world.fitted(hand.phone, Motor)
+    if motor is not None:
+        motor.sound = False
+
+
 def _shake(world: World, phone: Phone, model: Model, _: Catalogue, args: Mapping[str, Any]) -> dict[str, Any]:
     motor = world.fitted(phone, Motor)
     if motor is None:
@@ -138,7 +145,7 @@ def _shake(world: World, phone: Phone, model: Model, _: Catalogue, args: Mapping
 ROOM = StandinRoom(
     Motor,
     seen=seen,
-    hands={"new_motor_on_holder": _on_holder, "swap_motor": _swap, "compare_motor": _compare},
+    hands={"new_motor_on_holder": _on_holder, "swap_motor": _swap, "compare_motor": _compare, "pinch_motor": _pinch},
     asked={"phone.shake": _shake},
     sockets=(HOLDER,),
     slips={"swap_motor": _break},

@@ -7,14 +7,16 @@ from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QTextBrowser, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QStackedWidget, QTextBrowser, QVBoxLayout, QWidget
 
 from daruma.bench.context import Context
-from daruma.core.job import Job
+from daruma.core.closing import closing_steps, ticked_of
+from daruma.core.job import Job, is_done
 from daruma.core.kinds.display.work import DisplayWork
 from daruma.ui import printing
 from daruma.ui.desk import Desk
 from daruma.ui.views.base import StageView, main_push_button
+from daruma.ui.views.closing_sheet import ClosingSheet
 from daruma.ui.widgets.faces import Face
 from daruma.ui.widgets.notices import label
 
@@ -38,7 +40,11 @@ class HandOverView(StageView):
         self.preview.setObjectName("preview")
         self.preview.setOpenLinks(False)
         self.preview.setAccessibleName("The page as it will be printed")
-        row.addWidget(self.preview, 1)
+        self.stack = QStackedWidget()
+        self.stack.addWidget(self.preview)
+        self.closing_up = ClosingSheet(desk)
+        self.stack.addWidget(self.closing_up)
+        row.addWidget(self.stack, 1)
 
     def _side(self) -> QWidget:
         sheet = QFrame()
@@ -62,10 +68,17 @@ class HandOverView(StageView):
             button.setAutoExclusive(True)
             button.clicked.connect(self._show_page)
             pages.addWidget(button)
+        self.closing = QPushButton("Closing up")
+        self.closing.setObjectName("page_closing")
+        self.closing.setProperty("role", "choice")
+        self.closing.setCheckable(True)
+        self.closing.setAutoExclusive(True)
+        self.closing.clicked.connect(self._show_page)
         self.customer.setChecked(True)
         column.addSpacing(8)
         column.addWidget(label("quiet", "Page on view"))
         column.addLayout(pages)
+        column.addWidget(self.closing)
         column.addStretch(1)
         self.where = label("hint")
         column.addWidget(self.where)
@@ -92,6 +105,14 @@ class HandOverView(StageView):
         self.said.setText(f"{proven} of {len(job.ticket.promised)} promises carry their proof.")
         self.main.setText("Save pages and hand over" if job.all_proven else "Hand over without every proof")
         self.allow(self.main, not job.closed)
+        opened = is_done(job, "open_phone")
+        self.closing.setVisible(opened)
+        if opened:
+            steps = closing_steps(self.desk.ready.model(job).closing)
+            self.closing.setText("Closing up: {} of {}".format(*ticked_of(job.closing, steps)))
+            self.closing_up.show_job(job)
+        elif self.closing.isChecked():
+            self.customer.setChecked(True)
         if job.ticket.model and job.steps:
             shop = self._shop_name
             self.desk.run(
@@ -107,7 +128,8 @@ class HandOverView(StageView):
             self._show_page()
 
     def _show_page(self) -> None:
-        if self._pages is None:
+        self.stack.setCurrentIndex(1 if self.closing.isChecked() else 0)
+        if self._pages is None or self.closing.isChecked():
             return
         plots = [plot for _, plot in self._pages.plots]
         html = self._pages.html(self.shop_file.isChecked(), printing.tags_of(plots))
