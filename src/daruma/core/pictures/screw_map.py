@@ -26,7 +26,7 @@ def screw_map(width: float, height: float, spec: ClosingSpec | None, holds: str 
         items += _mark(x, y, screw, lengths, not holds or screw.holds == holds)
     left, y = (_PAD + wide * scale + 26, _PAD + 14) if beside else (_PAD, _PAD + tall * scale + _ROW)
     items.append(Text(left, y, holds or "All screws", Tone.INK, 13, bold=True, limit=_LEGEND - 20))
-    for place, length in enumerate(lengths):
+    for length in lengths:
         some = [screw for screw in spec.screws if screw.length == length and (not holds or screw.holds == holds)]
         if not some:
             continue
