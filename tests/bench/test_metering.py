@@ -13,6 +13,7 @@ from daruma.bench.context import Context
 from daruma.bench.metering import JUDGED, Metering
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.pictures.cable_trace import laid_over
 from daruma.core.power.boot import Boot
 from daruma.core.power.played import Trace
 from daruma.store.engine import StoreTrouble
@@ -87,6 +88,10 @@ def test_a_loop_is_recorded_told_and_read_back(tmp_path: Path) -> None:
         assert recording.charge[0] == pytest.approx(mean, abs=0.05)
         played = made.metering.played(recording, made.workshop.model(job))
         assert sum(span.phase.value == "boot" for span in played.spans) >= 3
+        assert sum(amount[0] for amount in played.amounts) == pytest.approx(recording.charge[0], rel=0.02)
+        told = laid_over(900, 400, (played,), "x").words
+        assert told.count("starts, ") >= 3
+        assert "mAh" in told
         assert made.workshop.shop.check()[1] == ()
 
 

@@ -13,7 +13,8 @@ from dataclasses import dataclass, field, replace
 import numpy as np
 
 from daruma.bench.rig import Rig
-from daruma.core.cell.log import Floats, offset_of, totals
+from daruma.core.cell.log import Floats, integrals, offset_of, totals
+from daruma.core.cell.spans import Span
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.model import Model
@@ -241,7 +242,7 @@ class Metering:
         verdict, found = verdict_of(trace, model), phases(trace.t, trace.v, trace.a)
         spans = with_starts(found, verdict, model.boot if model is not None else None)
         plugged_in = (run.start for run in verdict.runs if run.start > trace.t[0])
-        return Played(recording, trace, spans, next(plugged_in, 0.0))
+        return Played(recording, trace, spans, next(plugged_in, 0.0), tuple(_amounts(trace, span) for span in spans))
 
     def _trace(self, uid: str, count: int) -> Trace:
         samples = 0
@@ -285,6 +286,13 @@ def judged(recording: Recording, trace: Trace, model: Model | None) -> Recording
 def verdict_of(trace: Trace, model: Model | None) -> BootVerdict:
     """Return what a trace says of a model's start."""
     return boot_of(trace.t, trace.v, trace.a, model.boot if model is not None else None)
+
+
+def _amounts(trace: Trace, span: Span) -> tuple[float, float, float]:
+    """Return charge (mAh), energy (mWh) and mean current (A) of a phase."""
+    inside = slice(int(np.searchsorted(trace.t, span.start)), int(np.searchsorted(trace.t, span.end, "right")))
+    _, charge, energy = integrals(trace.t[inside], trace.v[inside], trace.a[inside]).tolist()
+    return charge / 3.6, energy / 3.6, charge / max(span.end - span.start, 1e-9)
 
 
 def _halved(parts: list[Chunk]) -> Chunk:

@@ -10,7 +10,7 @@ import numpy as np
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Phase, Span
 from daruma.core.pictures.axes import Axes
-from daruma.core.pictures.primitives import Bars, Item, Line, Picture, Rect, Text, Tone
+from daruma.core.pictures.primitives import Bars, Item, Line, Picture, Rect, Spot, Text, Tone
 from daruma.core.power.envelope import envelope
 from daruma.core.power.played import Played
 
@@ -49,8 +49,12 @@ def cable_trace(
     spans: Sequence[Span] = (),
     words: str = "",
     ends: tuple[float, float] | None = None,
+    amounts: Sequence[tuple[float, float, float]] = (),
 ) -> Picture:
-    """Return the picture of traces, the first one in front; `spans` are its phases, `ends` of the time axis in s."""
+    """Return the picture of traces, the first one in front; `spans` are its phases, `ends` of the time axis in s.
+
+    `amounts` are mAh, mWh and mean amperes of each phase: told where it is pointed at, and in the text twin.
+    """
     traces = [trace for trace in traces if len(trace.t)]
     if not traces:
         said = words or "Nothing is measured yet."
@@ -77,9 +81,11 @@ def cable_trace(
         for axes, values in ((volts, trace.v), (amps, trace.a)):
             items += _curve(axes, trace.t, values, tone, thick)
     items += _legend(traces, width)
+    spots = _told(spans, amounts, amps, height - _FOOT - _STRIP + 20)
     if spans:
         items += _phases(spans, amps, height - _FOOT - _STRIP + 20, volts.top)
-    return Picture(width, height, tuple(items), (), words or f"{traces[0].name}: {across[1] - across[0]:.0f} s")
+    said = words or f"{traces[0].name}: {across[1] - across[0]:.0f} s"
+    return Picture(width, height, tuple(items), spots, " ".join((said, *(f"{spot.words}." for spot in spots))))
 
 
 def laid_over(width: float, height: float, shown: Sequence[Played], words: str) -> Picture:
@@ -87,11 +93,13 @@ def laid_over(width: float, height: float, shown: Sequence[Played], words: str) 
     latest = shown[-1]
     if len(shown) == 1:
         trace = latest.trace
-        return cable_trace(width, height, [Drawn(latest.recording.name, trace.t, trace.v, trace.a)], latest.spans, words)
+        return cable_trace(
+            width, height, [Drawn(latest.recording.name, trace.t, trace.v, trace.a)], latest.spans, words, amounts=latest.amounts
+        )
     named = zip(("after", "before"), reversed(shown), strict=True)
     drawn = [Drawn(name, each.trace.t - each.start, each.trace.v, each.trace.a) for name, each in named]
     spans = [replace(span, start=span.start - latest.start, end=span.end - latest.start) for span in latest.spans]
-    return cable_trace(width, height, drawn, spans, words)
+    return cable_trace(width, height, drawn, spans, words, amounts=latest.amounts)
 
 
 def _curve(axes: Axes, t: Floats, values: Floats, tone: Tone, thick: float) -> list[Item]:
@@ -143,6 +151,16 @@ def _phases(spans: Sequence[Span], amps: Axes, y: float, top: float) -> list[Ite
         if x1 - x0 > 6.6 * len(WORDS[span.phase]):
             items.append(Text((x0 + x1) / 2, y + 12, WORDS[span.phase], Tone.INK, 11, "middle"))
     return items
+
+
+def _told(spans: Sequence[Span], amounts: Sequence[tuple[float, float, float]], amps: Axes, y: float) -> tuple[Spot, ...]:
+    """Return what each phase carried, where its strip is pointed at."""
+    found = []
+    for span, (charge, energy, mean) in zip(spans, amounts, strict=False):
+        (x0, _), (x1, _) = amps.at(span.start, amps.y[0]), amps.at(span.end, amps.y[0])
+        said = f"{WORDS[span.phase]}, {span.start:.0f} to {span.end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh"
+        found.append(Spot(f"phase {span.start:.3f}", x0, y, max(2.0, x1 - x0), 16, said))
+    return tuple(found)
 
 
 def _top(values: Sequence[float], least: float) -> float:

@@ -20,9 +20,13 @@ class Trace:
 
 @dataclass(frozen=True, slots=True)
 class Played:
-    """Hold a recording with its samples and phases, and when current first begins to flow, s: by that it is laid over others."""
+    """Hold a recording with its samples and phases, and when current first begins to flow, s: by that it is laid over others.
+
+    `amounts` are mAh, mWh and mean amperes of each phase.
+    """
 
     recording: Recording
     trace: Trace
     spans: tuple[Span, ...]
     start: float = 0.0
+    amounts: tuple[tuple[float, float, float], ...] = ()
