@@ -65,9 +65,7 @@ def closing_steps(spec: ClosingSpec | None) -> tuple[ClosingStep, ...]:
         made.append(ClosingStep(f"screws {holds}", f"Screws: {holds}", how, holds))
     seal = "A new water seal, pressed on before its film is drawn off; then press the edges: top, bottom, sides."
     made.append(ClosingStep(SEAL, "Seal and close", seal))
-    made.append(
-        ClosingStep(CHECK, "Check the functions once more, closed", "The phone says over the cable which functions it shows now.")
-    )
+    made.append(ClosingStep(CHECK, "Check once more, closed", "The phone says over the cable which functions it shows now."))
     return tuple(made)
 
 

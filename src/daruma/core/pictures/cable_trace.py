@@ -15,7 +15,8 @@ from daruma.core.power.envelope import envelope
 from daruma.core.power.played import Played
 
 _LEFT, _RIGHT, _HEAD, _FOOT, _STRIP, _BETWEEN = 52.0, 14.0, 26.0, 38.0, 22.0, 20.0
-_LEAST_HEIGHT = 210.0
+_LEAST_HEIGHT = 110.0
+_WITH_VOLTS = 215.0  # of height: below it the amperes alone are drawn
 _VOLTS_SHARE = 0.3
 _FEW = 150  # points that are stroked as a line
 _NICE = (0.1, 0.2, 0.5, 1, 2, 5, 10, 15, 30, 60, 120, 300, 600, 900, 1800, 3600, 7200, 14400, 28800, 86400)
@@ -62,23 +63,25 @@ def cable_trace(
     height = max(height, _LEAST_HEIGHT)
     across = ends or (min(float(each.t[0]) for each in traces), max(float(each.t[-1]) for each in traces))
     across = (across[0], max(across[1], across[0] + 1e-3))
-    tall = height - _HEAD - _FOOT - _BETWEEN - (_STRIP if spans else 0)
+    share, between = (_VOLTS_SHARE, _BETWEEN) if height >= _WITH_VOLTS else (0.0, 0.0)
+    tall = height - _HEAD - _FOOT - between - (_STRIP if spans else 0)
     wide = width - _LEFT - _RIGHT
-    volts = Axes(_LEFT, _HEAD, wide, _VOLTS_SHARE * tall, across, (0.0, _top([float(each.v.max()) for each in traces], 5.5)))
+    volts = Axes(_LEFT, _HEAD, wide, share * tall, across, (0.0, _top([float(each.v.max()) for each in traces], 5.5)))
     least = min(0.0, *(float(each.a.min()) for each in traces))
-    amps_top = _HEAD + _VOLTS_SHARE * tall + _BETWEEN
+    amps_top = _HEAD + share * tall + between
     amps_ends = (least if least < -0.05 else 0.0, _top([float(each.a.max()) for each in traces], 0.2))
-    amps = Axes(_LEFT, amps_top, wide, (1 - _VOLTS_SHARE) * tall, across, amps_ends)
+    amps = Axes(_LEFT, amps_top, wide, (1 - share) * tall, across, amps_ends)
     items: list[Item] = [
-        *volts.grid((), _ticks(volts.y, 3), tell=lambda value: f"{value:g}", size=11),
-        *amps.grid((), _ticks(amps.y, 5), size=11),
+        *amps.grid((), _ticks(amps.y, 5 if share else 3), size=11),
         *_clock(amps, across),
-        Text(_LEFT, _HEAD - 9, "Volts", Tone.INK, 12, bold=True),
-        Text(_LEFT, amps_top - 5, "Amperes into the phone", Tone.INK, 12, bold=True),
+        Text(_LEFT, amps_top - (5 if share else 9), "Amperes into the phone", Tone.INK, 12, bold=True),
     ]
+    if share:
+        items += volts.grid((), _ticks(volts.y, 3), tell=lambda value: f"{value:g}", size=11)
+        items.append(Text(_LEFT, _HEAD - 9, "Volts", Tone.INK, 12, bold=True))
     for place, trace in reversed(tuple(enumerate(traces))):
         tone, thick = (Tone.DATA, 1.6) if place == 0 else (Tone.ACT, 1.1)
-        for axes, values in ((volts, trace.v), (amps, trace.a)):
+        for axes, values in ((volts, trace.v), (amps, trace.a)) if share else ((amps, trace.a),):
             items += _curve(axes, trace.t, values, tone, thick)
     items += _legend(traces, width)
     spots = _told(spans, amounts, amps, height - _FOOT - _STRIP + 20)

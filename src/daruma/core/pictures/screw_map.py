@@ -33,7 +33,7 @@ def screw_map(width: float, height: float, spec: ClosingSpec | None, holds: str 
         y += _ROW
         items += _mark(left + 8, y - 4, some[0], lengths, True)
         heads = ", ".join(sorted({screw.head for screw in some}))
-        items.append(Text(left + 26, y, f"{len(some)} of {length:g} mm, {heads}", Tone.INK, 13))
+        items.append(Text(left + 26, y, f"{len(some)} of {length:g} mm, {heads}", Tone.INK, 13, limit=width - left - 28))
     shown = [screw for screw in spec.screws if not holds or screw.holds == holds]
     told = "; ".join(f"{screw.length:g} mm at {screw.x:g}, {screw.y:g} mm" for screw in shown)
     return Picture(width, height, tuple(items), (), f"{holds or 'All screws'}: {told}.")

@@ -32,7 +32,8 @@ def shake_trace(width: float, height: float, shakes: Sequence[Shake], tap: Tap |
         items.append(Text(axes.left, axes.top - 7, head, Tone.INK, 12, bold=True))
         across = [100.0 * step for step in range(int(ends // 100) + 1)]
         items += axes.grid(across, (-round(drive.level, 1), 0, round(drive.level, 1)), words=("ms" if place else "", ""), size=11)
-        items.append(Text(axes.left + axes.w, axes.top - 7, "g; dashed: calibrated level", Tone.QUIET, 11, "end"))
+        told = "g; dashed: calibrated level" if axes.w > 330 else "g"
+        items.append(Text(axes.left + axes.w, axes.top - 7, told, Tone.QUIET, 11, "end"))
         items += [axes.line([(0, each), (ends, each)], Tone.GOLD, 1.0, (5, 4)) for each in (drive.level, -drive.level)]
         if shown:
             items += _shaken(axes, shown[-1])

@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QCheckBox, QFrame, QHBoxLayout, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
 
 from daruma.core.closing import CHECK, ClosingStep, closing_steps, ticked_of
 from daruma.core.errors import Trouble
@@ -11,7 +11,7 @@ from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.pictures.screw_map import screw_map
 from daruma.ui.desk import Desk
-from daruma.ui.widgets.boxes import scrolled
+from daruma.ui.widgets.boxes import TickBox, scrolled
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.picture_view import PictureView
 
@@ -26,7 +26,7 @@ class ClosingSheet(QFrame):
         self._job: Job | None = None
         self._model: Model | None = None
         self._steps: tuple[ClosingStep, ...] = ()
-        self._boxes: dict[str, QCheckBox] = {}
+        self._boxes: dict[str, TickBox] = {}
         row = QHBoxLayout(self)
         row.setContentsMargins(16, 12, 16, 12)
         row.setSpacing(16)
@@ -36,8 +36,8 @@ class ClosingSheet(QFrame):
         self._column.setSpacing(4)
         area = scrolled(left)
         area.setAccessibleName("Closing up")
-        area.setMinimumWidth(300)
-        row.addWidget(area, 3)
+        area.setMinimumWidth(250)
+        row.addWidget(area, 1)
         right = QVBoxLayout()
         self.title, self.how = label("part"), label("")
         self.how.setObjectName("closing_how")
@@ -45,7 +45,7 @@ class ClosingSheet(QFrame):
         for widget in (self.title, self.how):
             right.addWidget(widget)
         right.addWidget(self.map, 1)
-        row.addLayout(right, 4)
+        row.addLayout(right, 1)
 
     def show_job(self, job: Job) -> None:
         """Show how far a job's phone is closed up."""
@@ -69,7 +69,7 @@ class ClosingSheet(QFrame):
             self._column.takeAt(0)
         self._boxes = {}
         for step in self._steps:
-            box = QCheckBox(step.title)
+            box = TickBox(step.title)
             box.setObjectName(f"closing_{step.key.replace(' ', '_')}")
             box.setToolTip(step.how)
             box.clicked.connect(lambda _=False, step=step: self._ticked(step))

@@ -24,7 +24,8 @@ class RecordingsSheet(QFrame):
     def __init__(self) -> None:
         super().__init__()
         self.setProperty("role", "sheet")
-        self.setFixedHeight(186)
+        self.setMinimumHeight(118)
+        self.setMaximumHeight(186)
         self._recordings: tuple[Recording, ...] = ()
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 8)
@@ -39,7 +40,7 @@ class RecordingsSheet(QFrame):
         head.addWidget(self.export)
         column.addLayout(head)
         self._rows = Rows(("Stage, time", "Length", "Samples", "Charge", "Energy", "The phone", "Why", "From"))
-        self.table = table("recordings", self._rows, (110, 72, 70, 130, 126, 76, 290, 140))
+        self.table = table("recordings", self._rows, (104, 68, 62, 128, 124, 70, 250, 110))
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.table.setAccessibleName("Recordings of this job")
         # a selection changes in several steps: looked at once they are over
