@@ -13,6 +13,7 @@ from daruma.core.errors import Trouble
 from daruma.handover.casefile import read_case
 from daruma.handover.exchange import read_file
 from daruma.handover.measurements import read_measurements
+from daruma.handover.meter_log import read_log
 from daruma.link.framing import unframe
 from daruma.link.messages import unpack_answer, unpack_request
 
@@ -57,6 +58,25 @@ CGATS = {
     "formats": b"BEGIN_DATA_FORMAT\nA\nEND_DATA_FORMAT\n" * (LARGE // 40),
     "fields": b"BEGIN_DATA_FORMAT\n" + b"A B C D\n" * ((LARGE - 50) // 8),
     "nothing": FORM + b"END_DATA\n" * ((LARGE - 200) // 9),
+}
+NAMES = b"t (s),voltage (V),current (A)\n"
+METER = {
+    "one column": b"voltage (V)\n" + b"5.01\n" * (LARGE // 5),
+    "no number": NAMES + b"a,b,c\n" * (LARGE // 6),
+    "not a number": NAMES + b"nan,nan,nan\n" * (LARGE // 12),
+    "infinite": NAMES + b"inf,inf,-inf\n" * (LARGE // 13),
+    "time goes back": NAMES + b"".join(b"%d,5,1\n" % (n % 7) for n in range(LARGE // 6)),
+    "commas": NAMES + b"," * LARGE,
+    "one cell": NAMES + b"1" * LARGE,
+    "quotes": NAMES + b'"' * (LARGE - 100),
+    "open quote": NAMES + b'"' + b"1,5,1\n" * (LARGE // 6),
+    "zeros": bytes(LARGE),
+    "columns": b",".join(b"t%d" % n for n in range(LARGE // 8)) + b"\n",
+    "bytes": bytes(range(128, 256)) * (LARGE // 128),
+    "wide bytes": b"\xff\xfe" + bytes(range(1, 255)) * (LARGE // 254),
+    "returns": NAMES + b"\r" * LARGE,
+    "semicolons": b";" * LARGE,
+    "one sample": NAMES + b"0,5,1\n",
 }
 MIDDLE = 60_000
 TOML = {
@@ -114,6 +134,8 @@ def readers(folder: Path) -> Iterator[tuple[str, Callable[[], object]]]:
         yield f"case: {name}", lambda data=data: read_case(file(data, "c.json"))
     for name, data in (*CSV.items(), *CGATS.items()):
         yield f"measurements: {name}", lambda data=data: read_measurements(data, "now", "x.csv")
+    for name, data in METER.items():
+        yield f"meter: {name}", lambda data=data: read_log(file(data, "m.csv"))
     for name, data in TOML.items():
         yield f"model: {name}", lambda data=data: model(data)
     for name, data in FRAMES.items():

@@ -2,19 +2,28 @@
 
 import re
 import time
+from collections.abc import Callable
 from pathlib import Path
+from typing import Any
 
 import pytest
 import serial
+from hypothesis import given, settings
+from hypothesis import strategies as st
 
 from daruma.core.errors import Cause
 from daruma.core.parts import PartKind, Version
-from daruma.link.devices import PhoneLink, Programmer
+from daruma.link.devices import Driver, PhoneLink, Programmer
 from daruma.link.discovery import connect, driver_names
 from daruma.link.errors import DeviceFault, DeviceGone, DeviceSilent, LinkError, Refused
 from daruma.link.framing import frame, unframe
+from daruma.link.gauge import boot, flex_state, gauge_of
+from daruma.link.haptic import shake
 from daruma.link.messages import ADVICE, Answer, Request, pack_answer, permitted, unpack_request
 from daruma.link.port import TRIES, Port, open_wire
+from daruma.link.station import Station
+from daruma.link.thermocouple import Thermocouple
+from daruma.link.usb_meter import UsbMeter
 
 PROTOCOL = Path(__file__).parents[2] / "docs" / "protocol.md"
 
@@ -182,3 +191,46 @@ def test_drivers_are_found_by_entry_point() -> None:
         connect("kettle", "/dev/null")
     with pytest.raises(DeviceGone, match="cannot be opened"):
         open_wire("/dev/no-such-port")
+
+
+_PLAIN = st.one_of(
+    st.none(), st.booleans(), st.integers(-(1 << 63), 1 << 63), st.floats(), st.text(max_size=12), st.binary(max_size=40)
+)
+_ANY = st.recursive(
+    _PLAIN, lambda inner: st.lists(inner, max_size=5) | st.dictionaries(st.text(max_size=6), inner, max_size=4), max_leaves=8
+)
+ASKED: dict[str, tuple[type[Driver], Callable[[Any], object], dict[str, Any]]] = {
+    "usb state": (UsbMeter, UsbMeter.state, {"run": "a", "rate": 10.0, "newest": 5, "offers": [1], "celsius": 20.0}),
+    "usb samples": (UsbMeter, lambda meter: meter.samples(3), {"first": 4, "uv": bytes(8), "ua": bytes(8)}),
+    "heat state": (Thermocouple, Thermocouple.state, {"run": "a", "rate": 4.0, "newest": 5, "speed": 1.0}),
+    "heat samples": (Thermocouple, lambda wire: wire.samples(3), {"first": 4, "celsius": [20.0, 21.0]}),
+    "station state": (
+        Station,
+        Station.state,
+        {"label": "a", "samples": 3, "speed": 1.0, "room": 20.0, "amperes": 0.0, "volts": 0.0, "holds": True},
+    ),
+    "station samples": (Station, lambda station: station.samples("a", 3), {"first": 4, "values": [1.0, 2.0, 3.0, 4.0]}),
+    "shake": (PhoneLink, lambda phone: shake(phone, brake=True), {"rate": 1600, "driven": 0.001, "g": bytes(80)}),
+    "gauge": (PhoneLink, gauge_of, {"image": bytes(8), "expected": "a", "answers": True}),
+    "boot": (PhoneLink, boot, {"unknown": False, "percent": 90, "cycles": 3}),
+    "flex": (Programmer, lambda wire: flex_state(wire, "battery", "D"), {"activations": 1, "protects": False}),
+}
+
+
+@pytest.mark.parametrize("name", ASKED)
+@given(data=st.data())
+@settings(max_examples=80, deadline=None)
+def test_whatever_a_device_says_is_believed_or_refused(name: str, data: st.DataObject) -> None:
+    """Of an answer that makes sense one value is exchanged for any other, left out, or the whole is something else."""
+    kind, call, good = ASKED[name]
+    assert call(kind(Port(ScriptedWire(says(**good)), "device"))) is not None  # type: ignore[arg-type]
+    answer = dict(good)
+    key = data.draw(st.sampled_from(sorted(good)))
+    if data.draw(st.booleans()):
+        answer[key] = data.draw(_ANY)
+    else:
+        del answer[key]
+    try:
+        call(kind(Port(ScriptedWire(says(**answer)), "device")))  # type: ignore[arg-type]
+    except LinkError as error:
+        assert error.safe

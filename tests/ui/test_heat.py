@@ -2,28 +2,12 @@
 
 from daruma.core.job import Stage
 from tests.ui.conftest import Driver
-from tests.ui.walking import PATIENCE, open_ticket
+from tests.ui.walking import PATIENCE, by_mouse, held_by_mouse, to_the_proof
 
 
-def test_the_heat_is_watched_and_kept_with_its_step(driver: Driver) -> None:
-    open_ticket(driver, "dead in the corner")
-    for _ in range(3):
-        driver.click("intake_main")
-        driver.idle()
-    driver.until(lambda: driver.window.stage is Stage.PLAN and driver.desk.plan is not None)
-    driver.idle()
-    driver.click("plan_main")
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
+def watch(driver: Driver) -> None:
+    """Watch the heat for a while; the step is done while it goes on."""
     view = driver.window.views[Stage.BENCH]
-    while driver.step() != "lift_chip":
-        step = driver.step()
-        if step == "write_new":
-            driver.until(lambda: view.hold.isVisible() and view.hold.isEnabled())
-            view.hold.held.emit()
-        else:
-            driver.click("bench_main")
-        driver.until(lambda step=step: driver.step() != step)  # type: ignore[misc]
-        driver.idle()
     driver.until(view.heat.isVisible)
     assert "at most 320 °C" in driver.said("heat_said")
     driver.click("heat_watch")
@@ -32,11 +16,25 @@ def test_the_heat_is_watched_and_kept_with_its_step(driver: Driver) -> None:
     assert not view.lens_sheet.isVisible()
     assert "faster than life" in driver.said("heat_said")
     driver.until(lambda: len(driver.desk.heating.heat.t) > 120, PATIENCE)  # type: ignore[union-attr]
-    # the step is done: the watch ends with it
-    driver.click("bench_main")
-    driver.until(lambda: driver.step() != "lift_chip")
+
+
+def test_the_heat_is_watched_and_kept_with_its_step(driver: Driver) -> None:
+    to_the_proof(driver, "dead in the corner", by_mouse, held_by_mouse, {"lift_chip": watch})
     driver.until(lambda: bool(driver.job.heats))
     assert driver.job.heats[0].step == "lift_chip"
     assert len(driver.job.heats[0].celsius) > 100
-    driver.until(view.lens_sheet.isVisible)
+    assert driver.desk.heating.watched is None
     assert not driver.troubles
+
+
+def test_without_a_thermocouple_it_is_said_once(driver: Driver) -> None:
+    workshop = driver.desk.ready
+    workshop.heating._rig.wires = {}
+    said: list[object] = []
+    driver.desk.heating.failed.connect(said.append)
+    driver.desk.heating.begin("lift_chip")
+    driver.until(lambda: bool(said))
+    driver.bot.wait(700)
+    assert len(said) == 1
+    assert driver.desk.heating.watched is None
+    assert "thermocouple" in said[0].what  # type: ignore[attr-defined]

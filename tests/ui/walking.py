@@ -60,8 +60,9 @@ def to_the_proof(
     """Take a ticket from its intake to Proof; `before` a step of the run sheet something else may be done."""
     open_ticket(driver, words)
     driver.until(lambda: driver.window.stage in (Stage.INTAKE, Stage.PLAN))
-    if driver.window.stage is Stage.INTAKE:
+    while driver.window.stage is Stage.INTAKE:
         press(driver, Stage.INTAKE)
+        driver.idle()
     driver.until(lambda: driver.window.stage is Stage.PLAN and driver.desk.plan is not None)
     driver.idle()
     press(driver, Stage.PLAN)

@@ -71,7 +71,15 @@ def head_of(text: str, name: str) -> Head:
     if width > _MOST_COLUMNS:
         raise trouble(name, f"it has more than {_MOST_COLUMNS} columns")
     names = [*names, *("" for _ in range(width - len(names)))]
-    return Head(start, separator, comma, tuple(names), _places(names, body, separator, comma, name), width)
+    places = _places(names, body, separator, comma, name)
+    rows = (line.split(separator) for line in lines[start:])
+    if not any(all(_holds(row, places[kind], comma) for kind in "va") for row in rows):
+        raise trouble(name, f"none of its first {len(lines) - start} lines has volts and amperes")
+    return Head(start, separator, comma, tuple(names), places, width)
+
+
+def _holds(row: Sequence[str], place: int, comma: bool) -> bool:
+    return place < len(row) and _number(row[place], comma) is not None
 
 
 def column_of(kind: str, name: str, values: Floats) -> Column:

@@ -48,8 +48,7 @@ class HeatDesk(QObject):
             workshop.by_hand(lambda hands: hands.heat(job.ticket.imei, step))
             return heat
 
-        self._run("watching the heat", work, self._looked)
-        self._timer.start()
+        self._run("watching the heat", work, self._begun, self._not_begun)
 
     def end(self) -> None:
         """End the watch; what was measured is kept with the step."""
@@ -80,6 +79,14 @@ class HeatDesk(QObject):
         if self.lane.current is None:
             self._run("looking at the heat", lambda heating: heating.look(), self._looked)
 
+    def _begun(self, heat: Heat) -> None:
+        self._timer.start()
+        self._looked(heat)
+
+    def _not_begun(self, trouble: Trouble) -> None:
+        self.watched = None
+        self.failed.emit(trouble)
+
     def _looked(self, heat: Heat) -> None:
         self.heat = heat
         if self.watched is not None:
@@ -90,14 +97,16 @@ class HeatDesk(QObject):
             self.took.emit(job)
             self._desk.told.emit(f"Kept with the step: {job.heats[-1].words}.")
 
-    def _missed(self, trouble: Trouble) -> None:
-        self.watched = None if self.heat is None else self.watched
-        self.failed.emit(trouble)
-
-    def _run(self, name: str, function: Callable[[Heating], Any], done: Callable[[Any], None]) -> None:
+    def _run(
+        self,
+        name: str,
+        function: Callable[[Heating], Any],
+        done: Callable[[Any], None],
+        failed: Callable[[Trouble], None] | None = None,
+    ) -> None:
         workshop = self._desk.workshop
         if workshop is not None:
             work = Work(name, lambda _: function(workshop.heating))
             work.done.connect(done)
-            work.failed.connect(self._missed)
+            work.failed.connect(failed or self.failed)
             self.lane.start(work)

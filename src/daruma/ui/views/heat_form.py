@@ -99,7 +99,7 @@ class HeatForm(QWidget):
     def _failed(self, trouble: Trouble) -> None:
         if self._step:
             self.said.setText(f"{trouble.what} {trouble.advice}")
-            self.button.setText("Watch the heat")
+            self.button.setText("Watch the heat" if self._desk.heating.watched is None else "End the watch")
             self.button.setEnabled(True)
 
 
