@@ -40,7 +40,7 @@ class RecordingsSheet(QFrame):
         head.addWidget(self.export)
         column.addLayout(head)
         self._rows = Rows(("Stage, time", "Length", "Samples", "Charge", "Energy", "The phone", "Why", "From"))
-        self.table = table("recordings", self._rows, (104, 68, 62, 128, 124, 70, 250, 110))
+        self.table = table("recordings", self._rows, (104, 68, 62, 146, 146, 70, 230, 110))
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.table.setAccessibleName("Recordings of this job")
         # a selection changes in several steps: looked at once they are over
