@@ -205,3 +205,20 @@ def test_a_long_recording_is_looked_at_in_means(tmp_path: Path) -> None:
         assert len(trace.t) <= JUDGED
         assert recording.samples == count * 100_000
         assert recording.charge[0] == pytest.approx(0.5 * 4500 / 3.6, rel=1e-3)
+
+
+def test_samples_of_a_meter_that_began_anew_are_not_taken_for_its_own(tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        made.begin()
+        made.upto(30)
+        # the meter restarts: its clock begins anew, further on than the recording has come
+        before = made.metering._rig.usb_meter().state()
+        restarted = replace(before, run="another", newest=before.newest + 50_000)
+        made.metering._rig._drivers["usb_meter"].state = lambda: restarted  # type: ignore[method-assign]
+        with suppress(Trouble):
+            made.metering.look()
+        del made.metering._rig._drivers["usb_meter"].state
+        assert "begun anew" in made.metering._trouble
+        made.end()
+        assert whole(made.trace()), "nothing of the other clock is in it"
+        assert made.job.recordings[-1].seconds < 200

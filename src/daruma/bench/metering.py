@@ -122,7 +122,8 @@ class Metering:
             numbers = some.first + np.arange(len(some.volts), dtype=float)
             self._last = int(numbers[-1])
             self._seen.append((numbers, some.volts, some.amperes))
-            if self._going is not None:
+            # numbers of another run of the clock are other samples
+            if self._going is not None and self._going.begun.run == self._run:
                 self._record(self._going, numbers, some.volts, some.amperes)
         self._forget(window)
         return state
@@ -168,7 +169,7 @@ class Metering:
         if going is None:
             return None
         self._keep(0)
-        self._going = None
+        self._going, self._trouble = None, ""
         return self._remembered(going.uid, now_known, when, note)
 
     def cut_off(self, models: Mapping[str, Model], when: str) -> tuple[Job, ...]:

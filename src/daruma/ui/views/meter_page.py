@@ -23,6 +23,7 @@ from daruma.core.pictures.primitives import Picture
 from daruma.core.power.delivery import decode
 from daruma.handover.cable import csv_of, lasts, sentence
 from daruma.handover.svg import to_svg
+from daruma.link.errors import LinkError
 from daruma.ui.desk import Desk
 from daruma.ui.printing import png_of, write_picture
 from daruma.ui.views.base import main_push_button
@@ -188,7 +189,7 @@ class MeterPage(QWidget):
         return next((job.name for job in self.desk.jobs.values() if job.uid == uid), "another job")
 
     def _missed(self, trouble: Trouble) -> None:
-        self.now.setText("No meter answers")
+        self.now.setText("No meter answers" if isinstance(trouble, LinkError) else "What is recorded waits")
         self.about.setText(f"{trouble.what} {trouble.advice}")
         self.main.setEnabled(self._job is not None and self.desk.metering.recording == self._job.uid)
 
