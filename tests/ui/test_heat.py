@@ -1,5 +1,8 @@
 """Heat at a soldering step through the real window: watched, said, kept with the step."""
 
+from dataclasses import replace
+
+from daruma.core.heat.kept import HeatTrace
 from daruma.core.job import Stage
 from tests.ui.conftest import Driver
 from tests.ui.walking import PATIENCE, by_mouse, held_by_mouse, to_the_proof
@@ -38,3 +41,17 @@ def test_without_a_thermocouple_it_is_said_once(driver: Driver) -> None:
     assert len(said) == 1
     assert driver.desk.heating.watched is None
     assert "thermocouple" in said[0].what  # type: ignore[attr-defined]
+
+
+def test_a_result_that_comes_late_does_not_undo_what_another_lane_has_kept(driver: Driver) -> None:
+    before = driver.job
+    trace = HeatTrace("lift_chip", "2026-11-28T10:00:00+00:00", "thermocouple", 4.0, (20.0, 30.0, 40.0))
+    kept = driver.desk.ready.shop.jobs.save(replace(before, heats=(trace,)), "now")
+    driver.desk._took(kept)
+    assert driver.job.heats == (trace,)
+    # saved before the other, told after it
+    driver.desk._took(replace(before, way="an older way"))
+    driver.until(lambda: driver.desk.store.current is None)
+    driver.idle()
+    assert driver.job.heats == (trace,)
+    assert driver.job.revision >= kept.revision

@@ -74,7 +74,7 @@ def head_of(text: str, name: str) -> Head:
     places = _places(names, body, separator, comma, name)
     rows = (line.split(separator) for line in lines[start:])
     if not any(all(_holds(row, places[kind], comma) for kind in "va") for row in rows):
-        raise trouble(name, f"none of its first {len(lines) - start} lines has volts and amperes")
+        raise trouble(name, f"it has fewer than two samples that can be read in its first {len(lines) - start} lines")
     return Head(start, separator, comma, tuple(names), places, width)
 
 

@@ -161,6 +161,10 @@ class JobsDesk(Running):
     def _took(self, job: Job) -> None:
         """Take a job that work has changed; the ticket stays as the user has it now."""
         mine = self.jobs.get(job.number, job)
+        if mine.uid == job.uid and job.revision < mine.revision:
+            # another lane has kept more of the job meanwhile, and its result came first
+            self.refresh_from_store()
+            return
         self._took_whole(replace(job, ticket=mine.ticket))
         if mine.ticket != job.ticket:
             self.drafts.keep(self.jobs[job.number])
