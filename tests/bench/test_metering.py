@@ -134,6 +134,7 @@ def test_after_a_kill_it_goes_on_where_it_was(tmp_path: Path) -> None:
         # killed: nothing is kept that was not kept yet, nobody closes anything
         workshop = made.workshop
         workshop.metering._rig.close()
+        workshop.metering._let_go()  # as the end of a process does
         workshop.metering = Metering(workshop.rig.beside(), workshop.shop)
         assert workshop.metering.cut_off(workshop.catalogue.models, Context().now()) == ()
         assert workshop.metering.is_recording
@@ -151,6 +152,7 @@ def test_a_recording_whose_meter_is_gone_ends_with_what_was_kept(tmp_path: Path)
         made.upto(40)
         workshop = made.workshop
         workshop.metering._rig.close()
+        workshop.metering._let_go()  # as the end of a process does
         made.technician.workshop.metering = Metering(replace(workshop.rig.beside(), wires={}), workshop.shop)
         (job,) = workshop.metering.cut_off(workshop.catalogue.models, Context().now())
         assert job.recordings[-1].note.startswith("cut off")
@@ -222,3 +224,22 @@ def test_samples_of_a_meter_that_began_anew_are_not_taken_for_its_own(tmp_path: 
         made.end()
         assert whole(made.trace()), "nothing of the other clock is in it"
         assert made.job.recordings[-1].seconds < 200
+
+
+def test_another_window_leaves_a_recording_alone(tmp_path: Path) -> None:
+    with bench(tmp_path) as made:
+        made.begin()
+        made.upto(30)
+        workshop = made.workshop
+        other = Metering(workshop.rig.beside(), workshop.shop)
+        assert other.cut_off(workshop.catalogue.models, "now") == ()
+        assert not other.is_recording
+        with pytest.raises(Trouble, match="Another window"):
+            other.begin(made.job, "Bench", "now")
+        made.upto(60)
+        made.end()
+        assert whole(made.trace())
+        workshop.metering.close()
+        other.begin(made.job, "Bench", "now")
+        assert other.is_recording
+        other.close()

@@ -69,7 +69,13 @@ def test_the_sheets_tell_of_recordings(catalogue: Catalogue) -> None:
     assert "Before: On the charger it started again and again." in customer
     assert "mAh" not in customer
     heat = HeatTrace(
-        "lift_chip", "2026-11-28T10:00:00+00:00", "thermocouple ST-1", 4.0, (25.0, 330.0, 40.0), ("hotter than allowed",)
+        "lift_chip",
+        "2026-11-28T10:00:00+00:00",
+        "thermocouple ST-1",
+        (0.0, 1.0, 2.0),
+        (25.0, 330.0, 40.0),
+        330.0,
+        ("hotter than allowed",),
     )
     warm = make_sheet("x", replace(job, heats=(heat,)), model, catalogue.function_labels, catalogue.function_meaning, {}, (), ())
     assert "at most 330 °C: hotter than allowed" in render(warm, Audience.SHOP, ())

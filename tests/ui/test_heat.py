@@ -45,7 +45,7 @@ def test_without_a_thermocouple_it_is_said_once(driver: Driver) -> None:
 
 def test_a_result_that_comes_late_does_not_undo_what_another_lane_has_kept(driver: Driver) -> None:
     before = driver.job
-    trace = HeatTrace("lift_chip", "2026-11-28T10:00:00+00:00", "thermocouple", 4.0, (20.0, 30.0, 40.0))
+    trace = HeatTrace("lift_chip", "2026-11-28T10:00:00+00:00", "thermocouple", (0.0, 1.0, 2.0), (20.0, 30.0, 40.0), 40.0)
     kept = driver.desk.ready.shop.jobs.save(replace(before, heats=(trace,)), "now")
     driver.desk._took(kept)
     assert driver.job.heats == (trace,)

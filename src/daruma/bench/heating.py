@@ -54,6 +54,7 @@ class Heating:
         self._rig, self._shop = rig, shop
         self._run, self._last = "", 0
         self._rate, self._speed = 1.0, 1.0
+        self._numbers: list[int] = []
         self._celsius: list[float] = []
         self._watched: _Watched | None = None
 
@@ -72,7 +73,7 @@ class Heating:
             raise Trouble("A step's heat is watched already.", safe="It goes on.", advice="End that first.")
         self._take()
         source = f"thermocouple {self._rig.thermocouple().hello().serial}"
-        self._celsius, self._watched = [], _Watched(job.uid, step, when, source)
+        self._numbers, self._celsius, self._watched = [], [], _Watched(job.uid, step, when, source)
         return self.look()
 
     def look(self) -> Heat:
@@ -85,19 +86,26 @@ class Heating:
             self._rig.drop("thermocouple")
             raise
         if self._watched is None:
-            del self._celsius[: -round(SEEN * self._rate)]
-        celsius = np.array(self._celsius)
-        t = np.arange(len(celsius)) / self._rate
+            for each in (self._numbers, self._celsius):
+                del each[: -round(SEEN * self._rate)]
+        celsius, t = np.array(self._celsius), self._times()
         limits = heat_limits().get(self.step, HeatLimits())
         expected = forecast(t, celsius)
         ahead = crossing(expected, float(celsius[-1]), limits) if expected is not None else None
         return Heat(t, celsius, limits, self.step, expected, ahead, self._speed)
+
+    def _times(self) -> Floats:
+        """Return when each reading was taken, s since the first."""
+        numbers = np.array(self._numbers, dtype=float)
+        since: Floats = (numbers - numbers[:1]) / self._rate
+        return since
 
     def _take(self) -> ThermocoupleState:
         wire = self._rig.thermocouple()
         state = wire.state()
         if state.run != self._run:
             self._run, self._last = state.run, state.newest
+            self._numbers, self._celsius = [], []
         self._rate, self._speed = state.rate, state.speed
         for _ in range(MOST_AT_ONCE):
             if self._last >= state.newest:
@@ -105,9 +113,8 @@ class Heating:
             first, values = wire.samples(self._last)
             if not values:
                 break
-            # what a meter has forgotten is a gap; it is filled with nothing that was measured
-            gap = first - self._last - 1
-            self._celsius += [self._celsius[-1]] * min(gap, MOST) if gap and self._celsius else []
+            # what a thermocouple has forgotten stays a gap: the numbers tell
+            self._numbers += range(first, first + len(values))
             self._celsius += values
             self._last = first + len(values) - 1
         return state
@@ -117,11 +124,11 @@ class Heating:
         watched, self._watched = self._watched, None
         if watched is None or len(self._celsius) < 3:
             return None
-        by = max(1, -(-len(self._celsius) // MOST))
-        celsius, rate = tuple(self._celsius[::by]), self._rate / by
-        limits = heat_limits().get(watched.step, HeatLimits())
-        t = np.arange(len(celsius)) / rate
-        broken = tuple(each.words for each in violations(t, np.array(celsius), limits))
-        trace = HeatTrace(watched.step, watched.when, watched.source, rate, celsius, broken, self._speed)
+        limits, t = heat_limits().get(watched.step, HeatLimits()), self._times()
+        broken = tuple(each.words for each in violations(t, np.array(self._celsius), limits))
+        by = max(1, -(-len(t) // MOST))
+        celsius, times = tuple(self._celsius[::by]), tuple(t[::by].tolist())
+        peak = max(self._celsius)
+        trace = HeatTrace(watched.step, watched.when, watched.source, times, celsius, peak, broken, self._speed)
         job = self._shop.jobs.known_by(watched.job)
         return self._shop.jobs.save(replace(job, heats=(*job.heats, trace)), when)

@@ -24,10 +24,12 @@ from daruma.core.power.played import Played, Trace
 from daruma.core.power.recording import Recording
 from daruma.link.usb_meter import UsbMeterState
 from daruma.store.digests import fresh_uid
+from daruma.store.locks import FileLock
 from daruma.store.recordings import MOST, Begun, Chunk, Head, Recordings
 from daruma.store.shop import Shop
 
 log = logging.getLogger("daruma.bench")
+LOCK = "recording.lock"
 WINDOW = 60.0  # seconds that are seen live
 KEPT_EVERY = 5.0  # seconds of samples that a crash can cost the program; the meter still has them
 MOST_AT_ONCE = 20  # answers of the meter taken in one look
@@ -73,6 +75,7 @@ class Metering:
         self._seen: list[tuple[Floats, Floats, Floats]] = []
         self._going: _Going | None = None
         self._trouble = ""
+        self._lock: FileLock | None = None  # held while recording: another window must not take that for cut off
 
     @property
     def _recordings(self) -> Recordings:
@@ -89,6 +92,7 @@ class Metering:
             self._keep(0)
         except Trouble as trouble:
             log.warning("the end of a recording is not kept: %s", trouble.what)
+        self._let_go()
         self._rig.close()
 
     # -- live
@@ -156,6 +160,29 @@ class Metering:
         """Begin to record for a job; one that goes on for another job has to be ended first."""
         if self._going is not None:
             raise Trouble("A recording is going on already.", safe="It goes on.", advice="End it first.")
+        if not self._may_record():
+            raise Trouble("Another window records already.", safe="It goes on.", advice="End it there first.")
+        try:
+            return self._begun(job, stage, when)
+        except BaseException:
+            self._let_go()
+            raise
+
+    def _may_record(self) -> bool:
+        """Return whether no other window records, and keep the others from it."""
+        lock = FileLock(self._shop.folder / LOCK)
+        if lock.take(alone=True):
+            self._lock = lock
+            return True
+        lock.release()
+        return False
+
+    def _let_go(self) -> None:
+        if self._lock is not None:
+            self._lock.release()
+        self._lock = None
+
+    def _begun(self, job: Job, stage: str, when: str) -> Live:
         live = self.look()
         serial = self._rig.usb_meter().hello().serial
         begun = Begun(job.uid, when, stage, f"meter {serial}", self._run, live.state.rate, self._last + 1, live.state.offers)
@@ -170,10 +197,13 @@ class Metering:
             return None
         self._keep(0)
         self._going, self._trouble = None, ""
+        self._let_go()
         return self._remembered(going.uid, now_known, when, note)
 
     def cut_off(self, models: Mapping[str, Model], when: str) -> tuple[Job, ...]:
         """Let recordings that were cut off go on where the meter has their samples, bring the others to their end."""
+        if self._shop.read_only or self._going is not None or not self._may_record():
+            return ()
         ended = []
         for uid, _ in self._recordings.cut_off():
             if self._going is not None and self._going.uid == uid:
@@ -183,6 +213,8 @@ class Metering:
                     ended.append(self._remembered(uid, models, when, "cut off: the program ended before it did"))
             except Trouble as trouble:
                 log.warning("a recording that was cut off cannot be read: %s", trouble.what)
+        if self._going is None:
+            self._let_go()
         return tuple(ended)
 
     def _goes_on(self, uid: str) -> bool:

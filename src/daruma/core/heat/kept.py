@@ -7,26 +7,22 @@ MOST = 4000  # readings of one: longer ones are thinned
 
 @dataclass(frozen=True, slots=True)
 class HeatTrace:
-    """Hold the trace of a soldering step: its key, when it began, what measured it, readings a second, degrees Celsius of each;
-    what of the step's limits it broke, in words; how much faster than life the clock ran.
+    """Hold the trace of a soldering step: its key, when it began, what measured it, times (s) and degrees Celsius of its
+    readings, the hottest of them all; what of the step's limits it broke, in words; how much faster than life the clock ran.
     """
 
     step: str
     when: str
     source: str
-    rate: float
+    t: tuple[float, ...]
     celsius: tuple[float, ...]
+    peak: float
     broken: tuple[str, ...] = ()
     speed: float = 1.0
 
     @property
-    def peak(self) -> float:
-        """Return the hottest reading, degrees Celsius."""
-        return max(self.celsius)
-
-    @property
     def words(self) -> str:
         """Return what it says, in a sentence."""
-        lasted = len(self.celsius) / self.rate
+        lasted = self.t[-1] - self.t[0]
         said = "; ".join(self.broken) if self.broken else "within its limits"
         return f"{lasted:.0f} s, at most {self.peak:.0f} °C: {said}"
