@@ -13,7 +13,17 @@ from tests.core.cell.packs import Outcome, carried_out, pack, samples_of
 
 from daruma.catalogue.cells import chemistries
 from daruma.core.cell.capacity import Capacity, Method, best_capacity
-from daruma.core.cell.deciding import Belief, CellOrigin, Decision, belief, decided, prior_of, refused, writable
+from daruma.core.cell.deciding import (
+    Belief,
+    CellOrigin,
+    Decision,
+    belief,
+    decided,
+    full_charge,
+    prior_of,
+    refused,
+    writable,
+)
 from daruma.core.cell.log import totals
 from daruma.core.cell.program import Stage, danger_in, standing
 from daruma.core.cell.rests import rest_volts, self_discharge
@@ -136,6 +146,16 @@ def test_no_more_is_written_than_is_supported(share: float, u: float, origin: Ce
     assert refused(allowed.percent, 120, allowed, origin, contradicts=found.contradicts) == ()
     assert any("more than the measurement" in why for why in refused(101, 120, allowed, origin, contradicts=False))
     assert any("fewer than" in why for why in refused(allowed.percent, 0, allowed, origin, contradicts=False))
+
+
+@given(st.floats(0.0, 1.2), st.integers(1000, 6000), st.integers(0, 100))
+def test_a_gauge_shows_the_very_percent_that_is_written(share: float, rated: int, wished: int) -> None:
+    found = Belief(Capacity(rated * share, 1.0, Method.FULL))
+    allowed = writable(found, rated, CellOrigin.USED)
+    for percent in {allowed.percent, min(wished, allowed.percent)}:
+        full = full_charge(percent, allowed, found.capacity.low, rated)
+        assert 100 * full // rated == percent
+        assert full < max(0.0, found.capacity.low) + 1
 
 
 def test_zero_cycles_are_for_a_new_cell_that_nothing_contradicts() -> None:

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from enum import Enum
-from math import floor, hypot, sqrt
+from math import ceil, floor, hypot, sqrt
 
 from daruma.core.cell.capacity import Capacity, Method
 
@@ -98,6 +98,15 @@ def writable(found: Belief, rated: float, origin: CellOrigin, gauge_cycles: int 
     if found.contradicts:
         why += f" The measurement contradicts the origin ({ORIGIN_LABEL[origin]})."
     return Writable(percent, gauge_cycles or 0, why)
+
+
+def full_charge(percent: int, allowed: Writable, low: float, design: int) -> int:
+    """Return the full charge (whole mAh) that a gauge shows as a percent of its design: all that is sure, where it may be.
+
+    A gauge keeps whole mAh and cuts its percent off: one that is just reached is rounded up, by less than 1 mAh.
+    """
+    least = ceil(percent * design / 100)
+    return max(least, min(floor(low), design)) if percent == allowed.percent else least
 
 
 def refused(percent: float, cycles: int, allowed: Writable, origin: CellOrigin, *, contradicts: bool) -> tuple[str, ...]:

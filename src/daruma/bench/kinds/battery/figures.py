@@ -1,7 +1,6 @@
 """The figures of a new pack: what may be written, what is wished, activating its data flex once, writing and reading back."""
 
 from dataclasses import replace
-from math import ceil, floor
 
 from daruma.bench import keeping
 from daruma.bench.acting import Found, Intent, act, refuse_dark
@@ -12,7 +11,7 @@ from daruma.bench.kinds.battery.measuring import believed, samples_of, test_of
 from daruma.bench.rig import BenchState, Rig, look
 from daruma.core.acts import Act, ActKind
 from daruma.core.cell.capacity import Method
-from daruma.core.cell.deciding import Writable, refused, writable
+from daruma.core.cell.deciding import Writable, full_charge, refused, writable
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job
@@ -127,8 +126,7 @@ def _made(doing: Doing, job: Job, wish: GaugeSaid, context: Context) -> Job:
     model, work = doing.model(job), job.of(BatteryWork)
     backup, source = doing.decoded.of(work.source, model)
     rated, low = test_of(job, model).rated, believed(job, model).capacity.low
-    limits = allowed(doing, job)
-    full = min(floor(low), floor(rated)) if wish.percent == limits.percent else ceil(wish.percent * rated / 100)
+    full = full_charge(wish.percent, allowed(doing, job), low, round(rated))
     values: dict[str, FieldValue] = {**HEADS, FULL: full, CYCLES: wish.cycles, DESIGN: round(rated), "manufacture_date": None}
     image = encode(source.layout, values, source.image)
     if image == source.image:
