@@ -1,40 +1,57 @@
-"""Acts that change what the phone's board expects: unbinding it, letting it finish a part."""
+"""Acts on the phone itself: unbinding its board or its camera, flashing its system, letting it finish parts."""
 
-from daruma.bench.acting import Found, Intent, act
+from collections.abc import Callable
+
+from daruma.bench.acting import Found, Intent, NotTaken, act
 from daruma.bench.context import Context
+from daruma.bench.doing import Doing
 from daruma.bench.rig import Rig
 from daruma.core.acts import ActKind, phone_of
 from daruma.core.errors import Trouble
-from daruma.core.interlocks import Interlock, PhoneEvidence, phone_interlocks
+from daruma.core.interlocks import Interlock, PhoneEvidence, charge_interlock, phone_interlocks
 from daruma.core.job import Job
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartStatus, Version
+from daruma.link.camera import flash, front_state, release_front
 from daruma.link.devices import PhoneState
 from daruma.store.shop import Shop
+
+PAUSES = (3.0, 6.0, 12.0)  # seconds before a busy service is asked again (ours)
+BUSY = "busy"
+DIAGNOSTIC = "Start the phone in its diagnostic mode (off, both volume keys held, charger in), or try at a quieter hour."
 
 
 def phone_locks(rig: Rig, shop: Shop, model: Model, job: Job, kind: ActKind) -> tuple[Interlock, ...]:
     """Evaluate the interlocks of an act on the phone, as it is now."""
+    charge: float | None = None
     try:
         state: PhoneState | None = rig.phone().state()
+        if kind is ActKind.FLASH and state is not None and state.trusted:
+            charge = front_state(rig.phone()).charge
     except Trouble:
         rig.drop("phone")
         state = None
-    window = model.unbind_on_phone if kind is ActKind.UNBIND else _finishing(model)
     doubtful = any(each.die == phone_of(job.uid) for each in shop.journal.in_doubt())
     evidence = PhoneEvidence(
         state.imei if state else None,
         job.ticket.imei,
         state is not None and state.trusted,
         state.system if state else None,
-        window,
+        _window(model, kind),
         doubtful,
     )
-    return phone_interlocks(evidence)
+    locks = phone_interlocks(evidence)
+    return (*locks, charge_interlock(charge)) if kind is ActKind.FLASH else locks
 
 
-def _finishing(model: Model) -> tuple[Version, Version] | None:
-    return (model.finishing_since, model.last_system) if model.finishing_since else None
+def _window(model: Model, kind: ActKind) -> tuple[Version, Version] | None:
+    match kind:
+        case ActKind.UNBIND:
+            return model.unbind_on_phone
+        case ActKind.FINISH:
+            return (model.finishing_since, model.last_system) if model.finishing_since else None
+        case _:
+            return model.first_system, model.last_system
 
 
 def unbind(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> None:
@@ -44,11 +61,51 @@ def unbind(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> No
     act(shop.journal, intent, context, lambda sent: rig.phone().unbind(sent.now), lambda: is_unbound(rig))
 
 
+def release(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> None:
+    """Let the board let go of its front camera. Raises as `unbind` does."""
+    intent = _intent(ActKind.RELEASE, job, phone_locks(rig, shop, model, job, ActKind.RELEASE))
+    act(shop.journal, intent, context, lambda sent: release_front(rig.phone(), sent.now), lambda: is_released(rig))
+
+
+def flash_system(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> None:
+    """Flash the phone's system to its end; one that fails can be done again. Raises as `unbind` does."""
+    intent = _intent(ActKind.FLASH, job, phone_locks(rig, shop, model, job, ActKind.FLASH))
+    report = context.unstoppable(0, 1, "flashing the system, the phone stays on the charger")
+    act(shop.journal, intent, context, lambda sent: flash(rig.phone(), report, sent.now), lambda: is_flashed(rig))
+
+
 def finish(rig: Rig, shop: Shop, model: Model, job: Job, context: Context, part: PartKind = PartKind.DISPLAY) -> PartStatus:
-    """Let the phone finish a part; return what the parts page then says. Raises as `unbind` does."""
-    locks = phone_locks(rig, shop, model, job, ActKind.FINISH)
-    intent = _intent(ActKind.FINISH, job, locks)
-    return act(shop.journal, intent, context, lambda sent: rig.phone().finish(sent.now, part), lambda: is_finished(rig, part))
+    """Let the phone finish a part; return what the parts page then says. Raises as `unbind` does.
+
+    A busy service is asked again after a growing pause, each time under its own entry of the journal.
+    """
+    for number, pause in enumerate((*PAUSES, None), start=1):
+        locks = phone_locks(rig, shop, model, job, ActKind.FINISH)
+        intent = _intent(ActKind.FINISH, job, locks)
+        try:
+            return act(
+                shop.journal, intent, context, lambda sent: rig.phone().finish(sent.now, part), lambda: is_finished(rig, part)
+            )
+        except NotTaken as refused:
+            if refused.code != BUSY:
+                raise
+            if pause is None:
+                raise NotTaken(
+                    BUSY,
+                    f"The service that finishes parts was busy {number} times.",
+                    safe="The phone is as it was: nothing was counted.",
+                    advice=DIAGNOSTIC,
+                ) from refused
+            context.wait(pause * rig.settle, number / (len(PAUSES) + 1), f"the service is busy: try {number + 1} follows")
+    raise AssertionError("the last try returns or raises")
+
+
+def finished(doing: Doing, job: Job, part: PartKind, context: Context) -> tuple[Job, str]:
+    """Let the phone finish a part as a step of the run sheet; what its board expects is read anew."""
+    doing.right_phone(job)
+    status = finish(doing.rig, doing.shop, doing.model(job), job, context, part)
+    job, _ = doing.read_phone(job, context)
+    return job, f"the parts page says {status.value}"
 
 
 def is_unbound(rig: Rig) -> Found[None]:
@@ -58,6 +115,20 @@ def is_unbound(rig: Rig) -> Found[None]:
     return Found(free, "codes readable" if free else "codes hidden", None, "the board is unbound", untouched=not free)
 
 
+def is_released(rig: Rig) -> Found[None]:
+    """Look whether the board has let go of its front camera."""
+    _asked(rig)
+    free = front_state(rig.phone()).free
+    return Found(free, "free" if free else "bound", None, "the board takes another front camera", untouched=not free)
+
+
+def is_flashed(rig: Rig) -> Found[None]:
+    """Look whether the system was flashed since the swap; one that was not is to be flashed again."""
+    _asked(rig)
+    done = front_state(rig.phone()).flashed
+    return Found(done, "flashed" if done else "not flashed", None, "the system is flashed", untouched=False)
+
+
 def is_finished(rig: Rig, part: PartKind = PartKind.DISPLAY) -> Found[PartStatus]:
     """Look at the parts page: without a notice and with a word for the part it is finished."""
     _asked(rig)
@@ -65,6 +136,18 @@ def is_finished(rig: Rig, part: PartKind = PartKind.DISPLAY) -> Found[PartStatus
     status = entry.status if entry else PartStatus.UNKNOWN
     done = entry is not None and not entry.notice
     return Found(done, f"parts page: {status.value}", status, f"the parts page says {status.value}", untouched=not done)
+
+
+def looked_at(rig: Rig, kind: ActKind, part: PartKind) -> Found[object]:
+    """Look what became of an act on the phone."""
+    looks: dict[ActKind, Callable[[], Found[None]]] = {
+        ActKind.UNBIND: lambda: is_unbound(rig),
+        ActKind.RELEASE: lambda: is_released(rig),
+        ActKind.FLASH: lambda: is_flashed(rig),
+    }
+    seen = looks[kind]() if kind in looks else is_finished(rig, part)
+    words = seen.words if seen.as_meant else f"not done, {seen.told}"
+    return Found(seen.as_meant, seen.told, None, words, seen.untouched)
 
 
 def _asked(rig: Rig) -> PhoneState:

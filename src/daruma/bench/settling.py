@@ -5,7 +5,7 @@ from collections.abc import Callable, Mapping
 
 from daruma.bench.acting import Found, state_of
 from daruma.bench.context import Context
-from daruma.bench.phone_acts import is_finished, is_unbound
+from daruma.bench.phone_acts import looked_at
 from daruma.bench.reading import read_image
 from daruma.bench.rig import Rig
 from daruma.core.acts import Act, ActKind, ActState, phone_of, what, where
@@ -67,11 +67,9 @@ def _look(rig: Rig, model: Model, act: Act, job: Job, context: Context) -> Found
             _same(said.serial, act)
             done = said.firmware >= Version.parse(act.digest)
             return Found(done, str(said.firmware), None, f"the programmer has firmware {said.firmware}", untouched=not done)
-        case ActKind.UNBIND | ActKind.FINISH:
+        case ActKind.UNBIND | ActKind.FINISH | ActKind.RELEASE | ActKind.FLASH:
             _same(phone_of(job.uid) if rig.phone().state().imei == job.ticket.imei else "another phone", act)
-            seen = is_unbound(rig) if act.kind is ActKind.UNBIND else is_finished(rig, _finishing(job))
-            words = seen.words if seen.as_meant else f"not done, {seen.told}"
-            return Found(seen.as_meant, seen.told, None, words, seen.untouched)
+            return looked_at(rig, act.kind, _finishing(job))
         case ActKind.ACTIVATE | ActKind.ENABLE:
             # whether it opened cannot be seen from outside: begun is spent
             return Found(False, "", None, "begun, so it counts as spent")

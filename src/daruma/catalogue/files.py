@@ -46,7 +46,7 @@ class Kinds:
 def read_system(path: Traversable) -> SystemSoftware:
     """Return what is said of the system software."""
     file = _read(path, SystemFile)
-    eras = (Era(e.name, Version.parse(e.since), e.notice_checks, e.finishing) for e in file.eras)
+    eras = (Era(e.name, Version.parse(e.since), e.notice_checks, e.finishing, e.finishes, e.lockable) for e in file.eras)
     first, last = file.unbind_on_phone
     return SystemSoftware(
         file.name,

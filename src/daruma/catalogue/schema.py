@@ -272,6 +272,8 @@ class EraFile(Strict):
     since: VersionText
     notice_checks: Annotated[tuple[Identity, ...], Field(min_length=1)]
     finishing: FinishRule
+    finishes: tuple[PartKind, ...] = ()
+    lockable: tuple[PartKind, ...] = ()
 
 
 class ChannelFile(Strict):

@@ -13,8 +13,11 @@ class ActKind(Enum):
     FINISH = "finish"
     ACTIVATE = "activate"
     ENABLE = "enable"
+    RELEASE = "release"
+    FLASH = "flash"
 
 
+ON_PHONE = frozenset({ActKind.UNBIND, ActKind.FINISH, ActKind.RELEASE, ActKind.FLASH})
 ONCE = frozenset({ActKind.ACTIVATE, ActKind.ENABLE})
 
 
@@ -80,6 +83,8 @@ def what(act: Act) -> str:
         ActKind.FIRMWARE: f"a firmware update of programmer {act.die}",
         ActKind.UNBIND: f"unbinding the {_thing(act)}",
         ActKind.FINISH: f"finishing a part of the {_thing(act)}",
+        ActKind.RELEASE: f"unbinding a part of the {_thing(act)}",
+        ActKind.FLASH: f"flashing the {_thing(act)}",
         ActKind.ENABLE: f"activating the data flex …{act.die[-6:]}",
         ActKind.ACTIVATE: f"the activation of …{act.die[-6:]}",
     }
@@ -90,6 +95,6 @@ def where(act: Act) -> str:
     """Return what is to be put where before an act can be settled."""
     if act.kind is ActKind.FIRMWARE:
         return f"Connect programmer {act.die}"
-    if act.kind in (ActKind.UNBIND, ActKind.FINISH):
+    if act.kind in ON_PHONE:
         return f"Put the {_thing(act)} on the cable"
     return f"Put the part …{act.die[-6:]} on its socket"

@@ -72,6 +72,16 @@ def phone_interlocks(evidence: PhoneEvidence) -> tuple[Interlock, ...]:
     )
 
 
+LEAST_CHARGE = 40.0  # percent of the battery before a system is flashed (ours)
+
+
+def charge_interlock(charge: float | None) -> Interlock:
+    """Return the interlock of flashing: never on an empty battery."""
+    enough = charge is not None and charge >= LEAST_CHARGE
+    said = "not known" if charge is None else f"{charge:.0f} %, at least {LEAST_CHARGE:.0f} % are needed"
+    return Interlock("charge", "Battery charged", enough, said, "Charge the phone first.")
+
+
 def once_interlock(spent: bool, what: str) -> Interlock:
     """Return the interlock of an act that a part takes once in its life: dark for good once it was begun."""
     said = "begun before on this part: counted as spent" if spent else "never begun on this part"

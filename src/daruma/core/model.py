@@ -21,12 +21,16 @@ class FinishRule(Enum):
 
 @dataclass(frozen=True, slots=True)
 class Era:
-    """Hold what one span of system versions checks for the display notice."""
+    """Hold what one span of system versions checks for the display notice, which kinds of parts the phone finishes, which of them
+    can be locked to an account.
+    """
 
     name: str
     since: Version
     notice_checks: tuple[Identity, ...]
     finishing: FinishRule
+    finishes: tuple[PartKind, ...] = ()
+    lockable: tuple[PartKind, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)

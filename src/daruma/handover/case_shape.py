@@ -63,6 +63,7 @@ class PreferenceEntry(Strict):
     board: Money = 240.0
     board_heat: Money = 20.0
     write: Money = 2.0
+    used: Money = 15.0
 
 
 class ChanceEntry(Strict):

@@ -85,6 +85,7 @@ def case_from(file: CaseFile, catalogue: Catalogue, name: str = "the case") -> t
             wishes.board,
             wishes.board_heat,
             wishes.write,
+            used=wishes.used,
         ),
         record=Record({key: Outcomes(entry.done, entry.failed) for key, entry in file.outcomes.items()}),
         rules=catalogue.rules,

@@ -43,6 +43,7 @@ FAULTS: dict[str, str] = {
     "spent_write_kills": "a write past the limit kills the part",
     # phone and hands
     "unbind_fails": "the phone does not unbind",
+    "flash_fails": "the system does not come through while it is flashed",
     "service_busy": "the service that finishes parts is busy",
     "slip": "a hand act goes wrong for good",
 }

@@ -7,6 +7,7 @@ from typing import Any
 from daruma.catalogue.loader import Catalogue
 from daruma.standin.errors import No
 from daruma.standin.faults import read_fault, told
+from daruma.standin.finishing import begin, diagnose, over
 from daruma.standin.kinds import room, rooms
 from daruma.standin.kinds.room import Hand
 from daruma.standin.world import Phone, World
@@ -117,6 +118,7 @@ class HandsSim:
 
 def _power_off(hand: Hand) -> None:
     hand.phone.on, hand.phone.shows = False, None
+    over(hand.phone)
 
 
 def _power_on(hand: Hand) -> None:
@@ -166,5 +168,7 @@ HANDS = {
     "lift_memory": _lift_memory,
     "unbind_memory": _unbind_memory,
     "refit_memory": _refit_memory,
+    "begin_finishing": begin,
+    "diagnostic_mode": diagnose,
 }
 SLIPS = {"lift_memory": _break_board, "refit_memory": _break_board}

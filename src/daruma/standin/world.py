@@ -36,7 +36,8 @@ class Phone:
     `home` are the dies of the parts it left the factory with and `fitted` of those in it now, by their kinds; `carried` is
     what the others carry. `status` is what finishing has made of a part. `start` is how it starts on its cable,
     as long as what `ails` it (the die of a part, or its own IMEI) is in it; `drives` says that its board
-    drives a haptic motor.
+    drives a haptic motor, `camera` that it runs a front camera. `charge` is its battery's, percent; `stock` is of what past the
+    shop's genuine parts for it are.
     """
 
     label: str
@@ -59,6 +60,9 @@ class Phone:
     start: str = "boots"
     ails: str = ""
     drives: bool = True
+    camera: bool = True
+    charge: float = 80.0
+    stock: dict[str, str] = field(default_factory=dict)
 
     def fit(self, kind: PartKind, die: str | None) -> None:
         """Put a part in, or leave its place empty."""
@@ -77,7 +81,7 @@ class World:
     `plugs` counts how often a phone was unplugged and plugged in again, `charger` is what the charger offers (words of USB
     Power Delivery). The meter in its cable takes `usb_rate` samples a second of a clock `usb_speed` times as fast as life.
     `heating` is the step that hot air is at, `heatings` how often that changed, `heat_speed` how much faster than life the
-    thermocouple's clock runs.
+    thermocouple's clock runs. `hour` is that of the service that finishes parts: it is busy in the evening.
     """
 
     sockets: dict[str, str | None]
@@ -107,6 +111,7 @@ class World:
     heat_speed: float = 1.0
     usb_rate: float = 100.0
     usb_speed: float = 1.0
+    hour: float = 3.0
     charger: list[int] = field(default_factory=lambda: list(CHARGER))
     faults: Faults = field(default_factory=Faults)
     events: list[list[str]] = field(default_factory=list)

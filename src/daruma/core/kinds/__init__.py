@@ -20,6 +20,7 @@ KINDS = {
     PartKind.DISPLAY: "display",
     PartKind.SENSOR_FLEX: "sensor_flex",
     PartKind.FACE_MODULE: "face_module",
+    PartKind.FRONT_CAMERA: "front_camera",
     PartKind.BATTERY: "battery",
     PartKind.MOTOR: "motor",
 }

@@ -88,3 +88,4 @@ class Room:
     fittings: Callable[[Case], tuple[Fitting, ...]] = _nothing
     notes: Callable[[Case, Action], tuple[str, ...]] = _no_notes
     lies_with: tuple[Function, ...] = ()
+    pending: Callable[[Case], Conjunction] = _nothing

@@ -8,7 +8,7 @@ from __future__ import annotations
 
 from dataclasses import dataclass
 from itertools import pairwise
-from math import atan, ceil, cos, degrees
+from math import atan, ceil, cos, degrees, hypot
 from typing import cast
 
 import numpy as np
@@ -16,14 +16,17 @@ import numpy.typing as npt
 from scipy.fft import next_fast_len
 from scipy.ndimage import convolve1d
 from scipy.signal.windows import tukey
+from scipy.special import stdtrit
 
 Floats = npt.NDArray[np.float64]
 OVERSAMPLING = 4  # bins of the projected profile in a pixel
 HALF_WIDTH = 32.0  # px on each side of the edge that are looked at
 GAUSSIAN_MTF50 = 0.18739  # cycles a pixel times the standard deviation of a Gaussian blur, px
+_ABOUT = 0.35  # of the frequency of half contrast: where the curve's slope is taken
+_FEWEST_PARTS = 5
 _BLOCKS = 8  # parts of the edge whose scatter is the uncertainty
-_FEW_PARTS = 1.2  # Student's factor for the scatter of eight parts, over the normal one
 _LEAST_CONTRAST = 12.0  # standard deviations of the noise
+_METHOD = 0.006  # relative standard uncertainty of binning and windowing (on edges made with a known blur)
 _STRAIGHTEST, _STEEPEST = 0.4, 25.0  # degrees from the pixels' own direction between which an edge can be used
 
 
@@ -63,7 +66,7 @@ class Sharpness:
 def sharpness(picture: Floats) -> Sharpness:
     """Return how sharp the one edge of a grey picture (rows, columns) is; raise EdgeFault where none can be used."""
     picture, line = upright(np.asarray(picture, dtype=np.float64))
-    whole, frequencies, contrast = _mtf(picture, line, 0, picture.shape[0])
+    whole, by_noise, frequencies, contrast = _mtf(picture, line, 0, picture.shape[0])
     rows = picture.shape[0]
     edges = [round(rows * i / _BLOCKS) for i in range(_BLOCKS + 1)]
     parts: list[float] = []
@@ -71,11 +74,10 @@ def sharpness(picture: Floats) -> Sharpness:
         # a block must hold every phase of the edge against the pixels
         if (last - first) * abs(line.b) >= 1.0:
             parts.append(_mtf(picture, line, first, last)[0])
-    if len(parts) < 3:
-        edges = [0, rows // 3, 2 * rows // 3, rows]
-        parts = [_mtf(picture, line, first, last)[0] for first, last in pairwise(edges)]
-    scatter = _FEW_PARTS * float(np.std(parts, ddof=1)) / len(parts) ** 0.5
-    return Sharpness(whole, max(scatter, 0.002 * whole), line.degrees, tuple(frequencies), tuple(contrast))
+    # few parts say next to nothing of their own scatter, more of them take Student's factor over the normal one
+    few = len(parts) < _FEWEST_PARTS
+    scatter = 0.0 if few else stdtrit(len(parts) - 1, 0.975) / 1.96 * float(np.std(parts, ddof=1)) / len(parts) ** 0.5
+    return Sharpness(whole, hypot(max(scatter, by_noise), _METHOD * whole), line.degrees, tuple(frequencies), tuple(contrast))
 
 
 def upright(picture: Floats) -> tuple[Floats, EdgeLine]:
@@ -126,8 +128,8 @@ def _line(picture: Floats, *, turned: bool) -> EdgeLine:
     return edge
 
 
-def _mtf(picture: Floats, line: EdgeLine, first: int, last: int) -> tuple[float, Floats, Floats]:
-    """Return the frequency of half contrast of some rows, and frequencies with their contrast."""
+def _mtf(picture: Floats, line: EdgeLine, first: int, last: int) -> tuple[float, float, Floats, Floats]:
+    """Return the frequency of half contrast of some rows, its uncertainty by the pixels' noise, frequencies, their contrast."""
     part = picture[first:last]
     across, down = np.arange(picture.shape[1]), np.arange(first, last)[:, None]
     away = (across - line.a - line.b * down) * cos(atan(line.b))
@@ -150,7 +152,8 @@ def _mtf(picture: Floats, line: EdgeLine, first: int, last: int) -> tuple[float,
     half = min(middle, len(spread) - 1 - middle)
     if half < OVERSAMPLING * 3:
         raise EdgeFault("the edge lies too near to the picture's side")
-    windowed = spread[middle - half : middle + half + 1] * tukey(2 * half + 1, 0.5)
+    window = tukey(2 * half + 1, 0.5)
+    windowed = spread[middle - half : middle + half + 1] * window
     size = next_fast_len(8 * len(windowed))
     contrast = np.abs(np.fft.rfft(windowed, size))
     if contrast[0] <= 0:
@@ -164,6 +167,24 @@ def _mtf(picture: Floats, line: EdgeLine, first: int, last: int) -> tuple[float,
         raise EdgeFault("the edge is sharper than the pixels can show")
     high = int(below[0])
     c0, c1 = contrast[high - 1], contrast[high]
-    half_at = frequencies[high - 1] + (frequencies[high] - frequencies[high - 1]) * (c0 - 0.5) / (c0 - c1)
+    half_at = float(frequencies[high - 1] + (frequencies[high] - frequencies[high - 1]) * (c0 - 0.5) / (c0 - c1))
+    # the slope there, as the curve about it has it: between two frequencies alone it is noise
+    about = np.abs(frequencies - half_at) < _ABOUT * half_at
+    slope = abs(float(np.polyfit(frequencies[about], contrast[about], 1)[0]))
+    flat = np.abs(away) > 0.6 * reach
+    noise = float(np.std((grey - np.interp(away, even, profile))[flat])) if flat.sum() > 20 else 0.0
+    means = noise / np.sqrt(np.maximum(times, 1))[middle - half : middle + half + 2]
+    contrast_u = _contrast_u(windowed, window, means, half_at)
     shown = frequencies <= 1.0
-    return float(half_at), cast(Floats, frequencies[shown]), cast(Floats, contrast[shown])
+    return half_at, contrast_u / slope, cast(Floats, frequencies[shown]), cast(Floats, contrast[shown])
+
+
+def _contrast_u(windowed: Floats, window: Floats, means: Floats, frequency: float) -> float:
+    """Return the standard uncertainty of the contrast at a frequency, by that of the profile's values (grey)."""
+    turned = np.exp(-2j * np.pi * frequency / OVERSAMPLING * np.arange(len(window)))
+    found, total = (windowed * turned).sum(), windowed.sum()
+    # how the amount of the transform, over that at no frequency, follows each value of the profile through its differences
+    share = np.real(np.conj(found) / abs(found) * turned) * window / abs(total) - abs(found) / total**2 * np.sign(total) * window
+    by_value = np.concatenate(([0.0], share)) - np.concatenate((share, [0.0]))
+    lowered = max(0.1, float(np.sinc(frequency / OVERSAMPLING)) ** 2)
+    return float(np.sqrt(((by_value * means) ** 2).sum())) / lowered

@@ -102,7 +102,8 @@ class Action:
     try it changes `ruined` instead and costs `stake` besides. `way` is how a route that takes the action is told from
     others; `place` where its work is, so that steps of one place can be done in a row. `sets_up` marks actions that only
     prepare another one. `finding` is what a test finds where it goes well: a test
-    succeeds in either case. `variant` tells apart actions of one key whose effects differ;
+    succeeds in either case. `marks_used` that the parts page says used for ever after it.
+    `variant` tells apart actions of one key whose effects differ;
     misses of actions with the same `counts_with` (the key where it is empty) are counted together.
     """
 
@@ -125,6 +126,7 @@ class Action:
     finding: str = ""
     place: PartKind | None = None
     trait: Trait = Trait()
+    marks_used: bool = False
 
     @property
     def impossible(self) -> bool:

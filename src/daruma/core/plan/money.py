@@ -45,7 +45,8 @@ class Preferences:
 
     `attended` and `waiting` are money for an hour; `worth` is what a kept promise is worth; `board` the price of a
     ruined board; `board_heat` what one heating of the board counts for beyond its counted risks; `write` what a used
-    write counts for; `tolerance_de` the dE00 that white and greys of a display may be off.
+    write counts for, `used` what it counts for that a part says used for ever;
+    `tolerance_de` the dE00 that white and greys of a display may be off.
     """
 
     no_board_heat: bool = False
@@ -57,6 +58,7 @@ class Preferences:
     board: float = 240.0
     board_heat: float = 20.0
     write: float = 2.0
+    used: float = 15.0
     tolerance_de: float = 1.5
 
     @property
@@ -70,11 +72,12 @@ class Preferences:
         return self.waiting * {Aim.FASTEST: 8.0, Aim.CHEAPEST: 0.5}.get(self.aim, 1.0)
 
     def price(self, action: Action) -> float:
-        """Return what one try of an action costs: time, material, a write, heat on the board."""
+        """Return what one try of an action costs: time, material, a write, heat on the board, a part used for ever."""
         figures = action.figures
         time = (figures.attended * self.hour_attended + figures.waiting * self.hour_waiting) / 60
         heat = self.board_heat if figures.heat is Heat.BOARD else 0.0
-        return time + action.cost + self.write * figures.writes + heat
+        used = self.used if action.marks_used else 0.0
+        return time + action.cost + self.write * figures.writes + heat + used
 
     def worth_of(self, function: Function) -> float:
         """Return what a kept promise is worth."""

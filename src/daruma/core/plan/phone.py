@@ -22,6 +22,7 @@ TRAITS = {
     "start_trial": _NEW_PART,
     "end_trial": _NEW_PART,
     "fit": _NEW_PART,
+    "begin_finishing": _NEW_PART,
 }
 OTHERWISE = (
     Otherwise("the phone does not start", Effort.PHONE, (Var.RUNS, (Val.NO,)), {Var.RUNS: Val.YES, Var.TRUST: Val.YES}),
@@ -46,6 +47,7 @@ def start(case: Case) -> dict[Enum, Enum]:
         Var.BOARD: Val.BOUND,
         Var.TRIAL: Val.NO,
         Var.REOPENED: Val.YES,
+        Var.SESSION: Val.NO,
     }
 
 
@@ -165,7 +167,7 @@ def opening_actions(bench: Workbench) -> tuple[Action, ...]:
         bench.action(
             "reopen_phone",
             (FITTED, opened),
-            {Var.PHONE: Val.OPEN, Var.REOPENED: Val.YES, **bench.around.reopened},
+            {Var.PHONE: Val.OPEN, Var.REOPENED: Val.YES, Var.SESSION: Val.NO, **bench.around.reopened},
             hands=("power_off", "take_out_new"),
         ),
         *(_fit(bench, each) for each in bench.around.fittings or (Fitting(ruined={Var.PHONE: Val.LOST}),)),

@@ -13,6 +13,7 @@ from daruma.core.plan import phone
 from daruma.core.plan.actions import Action, ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Otherwise
+from daruma.core.plan.finishing import session_actions
 from daruma.core.plan.goals import ends, goals
 from daruma.core.plan.problem import Checkpoint, Problem, go_on
 from daruma.core.plan.proofs import proof_key
@@ -87,7 +88,7 @@ def _actions(bench: Workbench, table: tuple[Room, ...], start: Values | None) ->
             # what is done on the closed phone comes after all work inside it
             free = action.sets_up or FITTED in action.conditions
             found.append(action if free else replace(action, conditions=(*action.conditions, *behind)))
-    return ordered((*found, *phone.opening_actions(bench)), bench.case.rules)
+    return ordered((*found, *phone.opening_actions(bench), *session_actions(bench)), bench.case.rules)
 
 
 def _around(case: Case, table: tuple[Room, ...]) -> Around:
@@ -101,4 +102,5 @@ def _around(case: Case, table: tuple[Room, ...]) -> Around:
         own={room.kind: room.own(case) for room in table},
         reopened={var: val for room in table for var, val in room.reopened(case).items()},
         fittings=tuple(fitting for room in table for fitting in room.fittings(case)),
+        pending={room.kind: room.pending(case) for room in table},
     )

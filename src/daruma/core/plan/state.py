@@ -23,6 +23,7 @@ class Var(Named):
     BOARD = "board"
     TRIAL = "trial"
     REOPENED = "reopened"
+    SESSION = "finishing_session"
 
 
 class Val(Named):

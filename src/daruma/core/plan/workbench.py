@@ -44,7 +44,7 @@ class Around:
     `clear`: nothing of theirs lies on the programmer; `rests`: none of them is half done; `closes`: what must be so before
     the phone is closed. `first` and `untouched` are by kind: what keeps work of others before its own. `screens` are what
     makes the phone light up on a trial, `own` what says that a part is still the phone's own, `reopened` what opening the
-    phone again changes, `fittings` the ways to close it.
+    phone again changes, `fittings` the ways to close it; `pending` is by kind what leaves every other part unfinished.
     """
 
     clear: tuple[Needs, ...] = ()
@@ -56,6 +56,7 @@ class Around:
     own: Mapping[PartKind, tuple[Needs, ...]] = field(default_factory=dict)
     reopened: Mapping[Enum, Enum] = field(default_factory=dict)
     fittings: tuple[Fitting, ...] = ()
+    pending: Mapping[PartKind, tuple[Needs, ...]] = field(default_factory=dict)
 
 
 @dataclass(frozen=True, slots=True)

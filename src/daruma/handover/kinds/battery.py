@@ -2,6 +2,7 @@
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.cell.deciding import ORIGIN_LABEL, CellOrigin
+from daruma.core.finishing import Origin
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.battery.facts import BatteryFacts
 from daruma.core.kinds.battery.work import KIND, BatteryState, BatteryTicket
@@ -14,6 +15,7 @@ class BatteryEntry(Strict):
 
     state: BatteryState = BatteryState.WORN
     origin: CellOrigin = CellOrigin.NEW
+    pack: Origin = Origin.NEW
 
 
 def fitted(job: Job) -> Fitted | None:
@@ -33,7 +35,7 @@ def facts(file: CaseFile, _: Catalogue) -> BatteryFacts | None:
     if KIND not in file.parts:
         return None
     entry = BatteryEntry.model_validate(file.parts[KIND])
-    return BatteryFacts(entry.state, entry.origin)
+    return BatteryFacts(entry.state, entry.origin, entry.pack)
 
 
 ROOM = HandoverRoom(KIND, "battery", "the original battery", fitted, facts, entry=BatteryEntry)

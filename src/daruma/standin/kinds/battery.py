@@ -11,12 +11,13 @@ from daruma.core.kinds.battery.work import HEADS
 from daruma.core.known import Seen
 from daruma.core.model import Model
 from daruma.core.pairing import Condition, evaluate
-from daruma.core.parts import Function, Identity, PartKind, PartStatus, Version
+from daruma.core.parts import Function, Identity, PartKind, PartStatus
 from daruma.core.records import FieldValue, Layout, Record, decode, encode
 from daruma.core.tri import Tri
 from daruma.standin.cell import Cell
 from daruma.standin.errors import No
 from daruma.standin.facts import facts
+from daruma.standin.finishing import due, finished, from_stock, waiting
 from daruma.standin.kinds.room import Hand, StandinRoom
 from daruma.standin.world import Phone, Thing, World
 
@@ -129,15 +130,14 @@ def _boot(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[st
 
 def _finish(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
     pack = world.fitted(phone, Pack)
-    if pack is None or model.finishing_since is None or Version.parse(phone.system) < model.finishing_since:
-        raise No("no", f"this phone finishes no battery with {phone.system}")
-    if world.faults.take("service_busy"):
-        raise No("busy")
-    if not pack.gauge or not pack.known:
+    due(world, phone, model, KIND)
+    used, locked = from_stock(phone, KIND)
+    if pack is None or not pack.gauge or not pack.known:
         raise No("no", "the battery is not a genuine one")
+    if locked:
+        raise No("no", "the part is locked")
     phone.status[f"{KIND.value} finished"] = pack.die
-    world.happened("finish", phone.imei, KIND.value)
-    return {"status": PartStatus.GENUINE.value}
+    return finished(world, phone, KIND, bound_before=used)
 
 
 def page(world: World, phone: Phone, model: Model) -> Mapping[str, Any] | None:
@@ -145,7 +145,8 @@ def page(world: World, phone: Phone, model: Model) -> Mapping[str, Any] | None:
     if Function.NO_BATTERY_NOTICE not in model.functions:
         return None
     clear = evaluate(facts(world, phone, model), Function.NO_BATTERY_NOTICE).holds is Tri.YES
-    return {"part": KIND.value, "status": (PartStatus.GENUINE if clear else PartStatus.UNKNOWN).value, "notice": not clear}
+    status = PartStatus(phone.status.get(KIND.value, PartStatus.GENUINE.value)) if clear else waiting(phone, KIND)
+    return {"part": KIND.value, "status": status.value, "notice": not clear}
 
 
 # -- on the programmer

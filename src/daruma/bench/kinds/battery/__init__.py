@@ -27,7 +27,7 @@ from daruma.link.gauge import boot, gauge_of
 def bare(job: Job) -> BatteryFacts:
     """Return what the ticket says of the battery."""
     ticket = job.ticket.of(BatteryTicket)
-    return BatteryFacts(ticket.state, ticket.origin)
+    return BatteryFacts(ticket.state, ticket.origin, ticket.pack)
 
 
 def known_facts(_: Doing, __: Job, battery: BatteryFacts, ___: Sequence[Backup]) -> BatteryFacts:
@@ -85,9 +85,7 @@ def _first_boots(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
 
 
 def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
-    doing.right_phone(job)
-    status = phone_acts.finish(doing.rig, doing.shop, doing.model(job), job, context, KIND)
-    return job, f"the parts page says {status.value}"
+    return phone_acts.finished(doing, job, KIND, context)
 
 
 def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:

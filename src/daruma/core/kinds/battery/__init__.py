@@ -5,6 +5,7 @@ from dataclasses import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.cell.deciding import ORIGIN_LABEL
+from daruma.core.finishing import ORIGIN_WORDS, Origin
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.battery.facts import BatteryFacts, BatteryVal, BatteryVar
 from daruma.core.kinds.battery.work import IDENTITIES, KIND, BatteryState, BatteryTicket, BatteryWork
@@ -14,9 +15,10 @@ from daruma.core.known import KnownPart, Seen, board_identities
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, Identity
-from daruma.core.plan.actions import Action, Bar, Effort, How, Trait
+from daruma.core.plan.actions import Action, Effort, How, Trait
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Ask, Otherwise
+from daruma.core.plan.finishing import era_bar, finish_bars, in_session, locked_bar
 from daruma.core.plan.phone import on_phone, trial_actions
 from daruma.core.plan.state import Conjunction, Val, needs
 from daruma.core.plan.workbench import FITTED, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
@@ -181,13 +183,13 @@ def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
     """Return a genuine pack that the phone finishes, and an unknown one that stays as it is."""
     genuine = needs(BatteryVar.BATTERY, BatteryVal.GENUINE, otherwise="no genuine pack is fitted")
     unfinished = needs(BatteryVar.FINISHED, Val.NO, otherwise="the phone has finished the battery already", moot=True)
-    network = bench.lacks(bench.case.kit.network, "finishing needs a network", Effort.AT_HAND)
+    bars, pack = finish_bars(bench.case, KIND), facts_of(bench.case).pack
     return (
         bench.action(
             "fit_genuine",
             (OPEN, _OLD),
             {BatteryVar.BATTERY: BatteryVal.GENUINE},
-            bars=(_finish_bar(bench.case),),
+            bars=(era_bar(bench.case, KIND), locked_bar(pack)),
             way="Genuine pack",
             place=KIND,
             hands=("fit_genuine",),
@@ -196,10 +198,11 @@ def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
             (
                 bench.action(
                     "finish_battery",
-                    (FITTED, genuine, unfinished),
+                    (FITTED, genuine, unfinished, *in_session(bench, KIND)),
                     {BatteryVar.FINISHED: Val.YES},
-                    bars=(network, _finish_bar(bench.case)),
+                    bars=(*bars, locked_bar(pack)),
                     way="finish on the phone",
+                    marks_used=pack is Origin.USED,
                 ),
             )
         ),
@@ -212,15 +215,6 @@ def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
             hands=("fit_unknown",),
         ),
     )
-
-
-def _finish_bar(case: Case) -> Bar | None:
-    since = case.model.finishing_since
-    if since is None:
-        return Bar(f"{case.model.name} knows no finishing", Effort.PHONE)
-    if case.system < since:
-        return Bar(f"{case.system_name} {case.system} is older than finishing on the phone ({since})", Effort.PHONE)
-    return None
 
 
 def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
@@ -268,6 +262,7 @@ ROOM = Room(
     entries=(
         Entry("state", "The battery in the phone", TOLD),
         Entry("origin", "Where the new cell or pack comes from", ORIGIN_LABEL),
+        Entry("pack", "A genuine pack for it", ORIGIN_WORDS),
     ),
     told=lambda ticket: Told(TOLD[ticket.state]),
     seen=seen,

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from daruma.core.cell.deciding import CellOrigin
+from daruma.core.finishing import Origin
 from daruma.core.kinds.battery.work import BatteryState
 from daruma.core.plan.state import Named
 
@@ -13,6 +14,7 @@ class BatteryFacts:
 
     state: BatteryState = BatteryState.WORN
     origin: CellOrigin = CellOrigin.NEW
+    pack: Origin = Origin.NEW
 
 
 class BatteryVar(Named):

@@ -5,6 +5,7 @@ from enum import Enum
 from typing import ClassVar
 
 from daruma.core.cell.deciding import CellOrigin
+from daruma.core.finishing import Origin
 from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Identity, PartKind
 
@@ -46,9 +47,10 @@ class BatteryTicket(PartTicket):
 
     state: BatteryState = BatteryState.WORN
     origin: CellOrigin = CellOrigin.NEW
+    pack: Origin = Origin.NEW
 
     def nameless(self) -> "BatteryTicket":
-        return BatteryTicket(state=self.state, origin=self.origin)
+        return BatteryTicket(state=self.state, origin=self.origin, pack=self.pack)
 
 
 @dataclass(frozen=True, slots=True)

@@ -1,11 +1,12 @@
 """What the phone's own finishing asks of a display, and fitting the panel that is to be finished."""
 
-from daruma.core.kinds.display.facts import GENUINE, GENUINE_CHIP, ChipPlace, NewPanel, facts_of
+from daruma.core.kinds.display.facts import GENUINE, GENUINE_CHIP, ChipPlace, NewPanel, PanelKind, facts_of
 from daruma.core.kinds.display.state import LOST_PANEL, PanelVal, PanelVar, variant_of
 from daruma.core.model import FinishRule
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, Bar, Effort
 from daruma.core.plan.case import Case
+from daruma.core.plan.finishing import in_session
 from daruma.core.plan.state import Needs, Val, needs
 from daruma.core.plan.workbench import FITTED, Fitting, Workbench
 
@@ -70,7 +71,7 @@ def finish_actions(bench: Workbench) -> tuple[Action, ...]:
     if Function.NO_DISPLAY_NOTICE not in case.model.functions or not case.model.display_notice:
         return ()
     network = bench.lacks(case.kit.network, "finishing needs a network", Effort.AT_HAND)
-    closed = (network, finish_bar(case))
+    closed, session = (network, finish_bar(case)), in_session(bench, PartKind.DISPLAY)
     return tuple(
         bench.action(
             "finish_on_phone",
@@ -84,12 +85,14 @@ def finish_actions(bench: Workbench) -> tuple[Action, ...]:
                     otherwise="the panel is locked to an account or its touch flex was replaced",
                 ),
                 *conditions,
+                *session,
             ),
             {PanelVar.BINDING: PanelVal.TO_PANEL},
             bars=(*closed, reason),
             way="finish on the phone",
             variant="+".join(part for part in (variant_of(value), extra) if part),
             counts_with=f"finish {value.name}",
+            marks_used=panel.kind is not PanelKind.GENUINE_NEW,
         )
         for value, panel in facts_of(case).panel_values
         for extra, conditions, reason in _ways_to_finish(case, panel, bench.around.own.get(PartKind.SENSOR_FLEX, ()))

@@ -11,6 +11,7 @@ from daruma.core.records import FieldRole
 from daruma.core.tri import Tri
 from daruma.standin.errors import No
 from daruma.standin.facts import facts
+from daruma.standin.finishing import due, finished
 from daruma.standin.kinds.display.panel import KIND, Panel, record_of
 from daruma.standin.kinds.sensor_flex import KIND as FLEX
 from daruma.standin.world import Phone, World
@@ -18,8 +19,7 @@ from daruma.standin.world import Phone, World
 
 def finish(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
     """Let the phone finish its display, or refuse."""
-    if world.faults.take("service_busy"):
-        raise No("no", "the service is busy")
+    due(world, phone, model, KIND)
     panel = world.fitted(phone, Panel)
     if panel is None or (fault := finishing_fault(phone, model, panel)):
         raise No("no", fault if panel else "no display is fitted")
@@ -27,10 +27,7 @@ def finish(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[s
     for identity in (Identity.DISPLAY_SERIAL, Identity.COVER_CODE, Identity.TOUCH_CHIP_ID):
         phone.board[identity.value] = known.carried[identity] or ""
     phone.conditions[Condition.DISPLAY_FINISHED.value] = True
-    status = (PartStatus.USED if panel.bound_before else PartStatus.GENUINE).value
-    phone.status[KIND.value] = status
-    world.happened("finish", phone.imei, status)
-    return {"status": status}
+    return finished(world, phone, KIND, bound_before=panel.bound_before)
 
 
 def finishing_fault(phone: Phone, model: Model, panel: Panel) -> str:

@@ -1,0 +1,122 @@
+"""What a phone's front camera gives: its data, its frames, how binding and system stand."""
+
+from collections.abc import Callable, Mapping
+from dataclasses import dataclass
+from functools import partial
+from typing import Any
+
+from daruma.core.optics.chart import WHOLE, Window
+from daruma.core.optics.frames import Mode
+from daruma.link.devices import PhoneLink, Report
+from daruma.link.errors import DeviceFault
+from daruma.link.shapes import flag, number, read, text
+
+MOST_RECORD = 4096  # bytes of a camera's data
+FLASH_MOST = 400  # steps of flashing
+FARTHEST = 4096.0  # focus codes
+
+
+@dataclass(frozen=True, slots=True)
+class FrontSaid:
+    """Hold a front camera's data as the phone gives them (empty where it is dead), and the serial that the board expects."""
+
+    image: bytes
+    expected: str
+
+
+@dataclass(frozen=True, slots=True)
+class FrontState:
+    """Hold whether the board has let go of its camera, whether the system was flashed since, the battery's charge (percent)."""
+
+    free: bool
+    flashed: bool
+    charge: float
+
+
+@dataclass(frozen=True, slots=True)
+class Wanted:
+    """Hold which frame is wanted: mode, distance of the chart (m), focus code (None: the phone's own), what is before it."""
+
+    mode: Mode
+    distance: float = 0.5
+    code: float | None = None
+    plain: bool = False
+    after: bool = False
+    near: bool = False
+    window: Window = WHOLE
+
+
+def front_record(phone: PhoneLink) -> FrontSaid:
+    """Read the front camera's data through the phone."""
+    answer = phone.port.ask("phone.front_record")
+
+    def built() -> FrontSaid:
+        image = answer["image"]
+        if not isinstance(image, bytes) or len(image) > MOST_RECORD:
+            raise ValueError("no record")
+        return FrontSaid(image, text(answer["expected"]))
+
+    return read(built)
+
+
+def front_state(phone: PhoneLink) -> FrontState:
+    """Read how binding, system and battery stand."""
+    answer = phone.port.ask("phone.front_state")
+    return read(lambda: FrontState(flag(answer["free"]), flag(answer["flashed"]), number(answer["charge"])))
+
+
+def release_front(phone: PhoneLink, sending: Callable[[], None]) -> None:
+    """Let the board let go of its front camera."""
+    sending()
+    phone.port.ask("phone.release_front", repeatable=False)
+
+
+def flash(phone: PhoneLink, report: Report, sending: Callable[[], None]) -> None:
+    """Flash the system to its end; `report` gets the share done. Raises DeviceFault for one that does not come to an end."""
+    sending()
+    phone.port.ask("phone.flash", repeatable=False)
+    for _ in range(FLASH_MOST):
+        answer = phone.port.ask("phone.flash_step", repeatable=False)
+        done = read(lambda answer=answer: number(answer["done"]))  # type: ignore[misc]
+        report(min(1.0, done))
+        if done >= 1.0:
+            return
+    raise DeviceFault(
+        "Flashing does not come to an end.", safe="Backups are safe.", advice="Charge the phone, then flash it again."
+    )
+
+
+def frame(phone: PhoneLink, wanted: Wanted, take: int) -> tuple[float, bytes]:
+    """Return the focus code of a frame and the grey values of its window, row by row; `take` tells frames apart."""
+    grey, code = b"", 0.0
+    size = wanted.window.width * wanted.window.height
+    while len(grey) < size:
+        answer = phone.port.ask("phone.frame", _asked(wanted, take, len(grey)))
+        code, piece = read(partial(_piece, answer, size - len(grey)))
+        grey += piece
+    return code, grey
+
+
+def _piece(answer: Mapping[str, Any], most: int) -> tuple[float, bytes]:
+    data, code = answer["grey"], number(answer["code"])
+    if not isinstance(data, bytes) or not 0 < len(data) <= most or not 0 <= code <= FARTHEST:
+        raise ValueError("no piece of a frame")
+    return code, data
+
+
+def _asked(wanted: Wanted, take: int, at: int) -> dict[str, object]:
+    window = wanted.window
+    return {
+        "mode": wanted.mode.value,
+        "distance": wanted.distance,
+        "code": wanted.code,
+        "plain": wanted.plain,
+        "after": wanted.after,
+        "near": wanted.near,
+        "take": take,
+        "at": at,
+        "x": window.x,
+        "y": window.y,
+        "width": window.width,
+        "height": window.height,
+    }
