@@ -2,7 +2,7 @@
 
 from collections.abc import Callable
 
-from daruma.bench.acting import Found, Intent, NotTaken, act
+from daruma.bench.acting import Found, Intent, NotTaken, Sent, act
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.rig import Rig
@@ -74,18 +74,26 @@ def flash_system(rig: Rig, shop: Shop, model: Model, job: Job, context: Context)
     act(shop.journal, intent, context, lambda sent: flash(rig.phone(), report, sent.now), lambda: is_flashed(rig))
 
 
-def finish(rig: Rig, shop: Shop, model: Model, job: Job, context: Context, part: PartKind = PartKind.DISPLAY) -> PartStatus:
+def finish(
+    rig: Rig,
+    shop: Shop,
+    model: Model,
+    job: Job,
+    context: Context,
+    part: PartKind = PartKind.DISPLAY,
+    send: Callable[[Sent], object] | None = None,
+) -> PartStatus:
     """Let the phone finish a part; return what the parts page then says. Raises as `unbind` does.
 
-    A busy service is asked again after a growing pause, each time under its own entry of the journal.
+    `send` does it where it takes more than asking. A busy service is asked again after a growing pause, each time under
+    its own entry of the journal.
     """
     for number, pause in enumerate((*PAUSES, None), start=1):
         locks = phone_locks(rig, shop, model, job, ActKind.FINISH)
         intent = _intent(ActKind.FINISH, job, locks)
         try:
-            return act(
-                shop.journal, intent, context, lambda sent: rig.phone().finish(sent.now, part), lambda: is_finished(rig, part)
-            )
+            asked = send or (lambda sent: rig.phone().finish(sent.now, part))
+            return act(shop.journal, intent, context, asked, lambda: is_finished(rig, part))
         except NotTaken as refused:
             if refused.code != BUSY:
                 raise

@@ -81,7 +81,8 @@ class World:
     `plugs` counts how often a phone was unplugged and plugged in again, `charger` is what the charger offers (words of USB
     Power Delivery). The meter in its cable takes `usb_rate` samples a second of a clock `usb_speed` times as fast as life.
     `heating` is the step that hot air is at, `heatings` how often that changed, `heat_speed` how much faster than life the
-    thermocouple's clock runs. `hour` is that of the service that finishes parts: it is busy in the evening.
+    thermocouple's clock runs. `hour` is that of the service that finishes parts: it is busy in the evening. A sweep
+    runs `sweep_speed` times as fast as life; `dark` says that the room is.
     """
 
     sockets: dict[str, str | None]
@@ -112,6 +113,8 @@ class World:
     usb_rate: float = 100.0
     usb_speed: float = 1.0
     hour: float = 3.0
+    sweep_speed: float = 1.0
+    dark: bool = False
     charger: list[int] = field(default_factory=lambda: list(CHARGER))
     faults: Faults = field(default_factory=Faults)
     events: list[list[str]] = field(default_factory=list)

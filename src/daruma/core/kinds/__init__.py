@@ -21,6 +21,7 @@ KINDS = {
     PartKind.SENSOR_FLEX: "sensor_flex",
     PartKind.FACE_MODULE: "face_module",
     PartKind.FRONT_CAMERA: "front_camera",
+    PartKind.REAR_CAMERA: "rear_camera",
     PartKind.BATTERY: "battery",
     PartKind.MOTOR: "motor",
 }

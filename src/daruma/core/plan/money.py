@@ -26,8 +26,8 @@ WORTH = {
     Function.BATTERY_RUNS: 120.0,
     Function.BATTERY_HEALTH: 60.0,
     Function.NO_BATTERY_NOTICE: 40.0,
-    Function.FRONT_CAMERA: 70.0,
-    Function.REAR_CAMERA_FINISHED: 50.0,
+    Function.FRONT_CAMERA: 90.0,
+    Function.REAR_CAMERA_FINISHED: 120.0,
     Function.HAPTICS: 30.0,
 }
 

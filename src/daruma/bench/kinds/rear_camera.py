@@ -1,0 +1,180 @@
+"""The rear camera at the bench: finished with its sweep under one act, proven by that sweep and a chessboard."""
+
+from __future__ import annotations
+
+from collections.abc import Sequence
+from dataclasses import replace
+from typing import TYPE_CHECKING
+
+from daruma.bench import phone_acts
+from daruma.bench.context import Context
+from daruma.bench.doing import Doing
+from daruma.bench.kinds.room import BenchRoom, Proving
+from daruma.core.backup import Backup
+from daruma.core.errors import Cancelled
+from daruma.core.interlocks import Interlock
+from daruma.core.job import Job, Proof
+from daruma.core.kinds.rear_camera import KIND, BoardView, RearFacts, RearTicket, RearWork
+from daruma.core.optics.sweep import Ring, SweepChunk
+from daruma.core.parts import Function, PartSelf
+from daruma.core.plan.actions import Action
+from daruma.core.records import decode
+from daruma.core.tri import Tri
+from daruma.link.devices import PhoneLink
+from daruma.link.errors import Refused
+from daruma.link.sweep import board_view, rear_record, stop_sweep, sweep_piece
+
+if TYPE_CHECKING:
+    from daruma.bench.acting import Sent
+    from daruma.bench.rig import BenchState
+    from daruma.core.optics.rear import RearRecord, RearSheet
+
+VIEWS = 5
+POLL = 1 / 30  # seconds between two looks at a sweep
+LONGEST = 1200.0  # seconds of a sweep that are waited for
+
+
+def bare(job: Job) -> RearFacts:
+    """Return what the ticket says of the rear camera."""
+    ticket = job.ticket.of(RearTicket)
+    return RearFacts(ticket.state, ticket.origin)
+
+
+def known_facts(_: Doing, __: Job, rear: RearFacts, ___: Sequence[Backup]) -> RearFacts:
+    """Return the facts: what the shop knows more of a rear camera is in the job's own steps."""
+    return rear
+
+
+def no_locks(_: Doing, __: Job, ___: BenchState) -> tuple[Interlock, ...]:
+    """Return no interlock: nothing is written to the module itself."""
+    return ()
+
+
+def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    """Let the phone bind its module and follow the sweep to its end: one act, done when the parts page says so."""
+    doing.right_phone(job)
+    job = doing.save(_looked(doing, job), context)
+    chunks: list[SweepChunk] = []
+
+    def send(sent: Sent) -> None:
+        phone = doing.rig.phone()
+        phone.finish(sent.now, KIND)
+        chunks.clear()
+        _followed(phone, chunks, context)
+
+    status = phone_acts.finish(doing.rig, doing.shop, doing.model(job), job, context, KIND, send)
+    job = job.having(replace(job.of(RearWork), sweep=tuple(chunks)))
+    job, _said = doing.read_phone(job, context)
+    return job, f"the parts page says {status.value}"
+
+
+def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> None:
+    """Follow a sweep until the phone is done; raise Refused where it is stopped, or nobody turns any more."""
+    ring, after = Ring(), 0.0
+    while after < LONGEST:
+        piece = sweep_piece(phone, after)
+        after = piece.end
+        if piece.chunk.gyro:
+            chunks.append(piece.chunk)
+        ring.add(piece.chunk)
+        state = ring.state(piece.progress, done=piece.done)
+        context.sample(state)
+        context.report(piece.progress, state.advice())
+        if piece.done:
+            return
+        if piece.over:
+            break
+        try:
+            context.wait(0.0 if piece.chunk.frames else POLL, piece.progress, state.advice())
+            context.checkpoint()
+        except Cancelled:
+            stop_sweep(phone)
+            raise Refused(
+                "stopped", "The sweep was stopped.", safe="The camera works, it is not finished.", advice="Begin it again."
+            ) from None
+    raise Refused(
+        "stopped", "The sweep did not come to its end.", safe="The camera works, it is not finished.", advice="Begin again."
+    )
+
+
+def _looked(doing: Doing, job: Job) -> Job:
+    """Return the job with the module in the phone as it says of itself."""
+    said, model = rear_record(doing.rig.phone()), doing.model(job)
+    part = PartSelf(said.die, KIND, "", model.key, max(1, len(said.image)))
+    return job.having(replace(job.of(RearWork), target=part, image=said.image.hex()))
+
+
+def measure_rear(doing: Doing, job: Job, context: Context, _: int) -> Job:
+    """Let the camera see the chessboard in five views; the sweep was kept when it was done."""
+    doing.right_phone(job)
+    job, views = _looked(doing, job), list[BoardView]()
+    for number in range(VIEWS):
+        context.checkpoint()
+        context.report(number / VIEWS, f"chessboard, view {number + 1} of {VIEWS}")
+        views.append(BoardView(str(number + 1), board_view(doing.rig.phone(), number)))
+        context.sample(views[-1])
+    return job.having(replace(job.of(RearWork), views=tuple(views)))
+
+
+def record_of(doing: Doing, job: Job) -> RearRecord | None:
+    """Return what the module in a job's phone says of itself; None where it was not read whole."""
+    from daruma.core.optics.rear import record_in
+
+    image, layout = bytes.fromhex(job.of(RearWork).image), doing.model(job).layout(KIND)
+    return record_in(decode(layout, image, loose=True)) if len(image) == layout.size else None
+
+
+def sheet_of(doing: Doing, job: Job) -> RearSheet:
+    """Return how a job's rear camera is found by what was measured of it."""
+    import numpy as np  # slow to import, as is what judges
+
+    from daruma.core.optics.rear import judged
+
+    work = job.of(RearWork)
+    views = {each.view: np.array(each.seen).reshape(-1, 2) for each in work.views}
+    return judged(work.sweep, views, record_of(doing, job))
+
+
+def numbers_of(sheet: RearSheet) -> tuple[tuple[str, str], ...]:
+    """Return what was measured of a rear camera, each with its expanded uncertainty."""
+    found = [("found", sheet.finding.value)]
+    if sheet.turned is not None:
+        found.append(("against its record", f"{sheet.turned[0]:.3f} ± {1.96 * sheet.turned[1]:.3f}°"))
+    if sheet.late is not None:
+        found.append(("delay against it", f"{sheet.late[0]:+.2f} ± {1.96 * sheet.late[1]:.2f} ms"))
+    if sheet.aligned is not None:
+        bias = ", ".join(f"{1000 * value:+.2f}" for value in sheet.aligned.bias)
+        found.append(("gyroscope's bias", f"{bias} mrad/s"))
+    found += [(f"chessboard {fit.view}", f"{fit.rms_px:.3f} px") for fit in sheet.fits]
+    if sheet.rms is not None:
+        found.append(("lens, all views", f"{sheet.rms:.3f} px"))
+    return tuple(found)
+
+
+def prove_rear(doing: Doing, job: Job, context: Context) -> Proof:
+    """Judge the camera by its sweep and the chessboard, and read the parts page."""
+    from daruma.core.optics.rear import RearFinding
+
+    doing.right_phone(job)
+    shows = doing.rig.phone().functions().get(Function.REAR_CAMERA_FINISHED) is Tri.YES
+    entry = next((entry for entry in doing.rig.phone().parts_page() if entry.part is KIND), None)
+    page = f"the parts page says {entry.status.value}" if entry is not None else "it is not on the parts page"
+    sheet = sheet_of(doing, job)
+    good = sheet.finding is RearFinding.ALIGNED and shows and (entry is None or not entry.notice)
+    said = f"The rear camera {sheet.finding.value} ({sheet.why}); {page}."
+    return Proof(Function.REAR_CAMERA_FINISHED, good, said, numbers_of(sheet), (), context.now())
+
+
+ROOM = BenchRoom(
+    KIND,
+    bare=bare,
+    facts=known_facts,
+    steps={"finish_rear_camera": _finish},
+    locks=no_locks,
+    proofs={
+        Function.REAR_CAMERA_FINISHED: Proving(
+            prove_rear, measure_rear, words="Look at the chessboard", pages=("alignment", "lens_views")
+        )
+    },
+    socket=lambda _: "",
+)
