@@ -1,23 +1,17 @@
 """Proofs asked at the command line: `daruma judge ...`, the same computation that the window shows."""
 
-import json
-import sys
-from collections.abc import Mapping
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 import click
 
-from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
-from daruma.core.plain import plain
+from daruma.judging_cameras import align_, focus, lens, sharpness
+from daruma.judging_common import FILE, as_json, end, read_file, say
 
 if TYPE_CHECKING:
     from daruma.core.model import Model
     from daruma.handover.meter_log import MeterLog
-
-FILE = click.Path(path_type=Path, dir_okay=False)
-as_json = click.option("--json", "as_json", is_flag=True, help="Answer as JSON.")
 
 
 class Pair(click.ParamType):  # type: ignore[type-arg]
@@ -43,27 +37,8 @@ def judge() -> None:
     """Judge a measurement: what it proves, with its uncertainty."""
 
 
-def read_file(path: Path, most: int, safe: str = "Nothing was changed.") -> bytes:
-    """Return a file's bytes, one more than `most` at most; end with the trouble where it cannot be read."""
-    try:
-        return read_bounded(path, most)
-    except OSError as error:
-        raise Trouble(
-            f"{path} cannot be read: {error.strerror or error}.", safe=safe, advice="Name a file that is there."
-        ) from error
-
-
-def say(answer: Mapping[str, Any], text: str, *, as_json: bool) -> None:
-    """Print an answer as JSON or as text in which nothing steers the terminal."""
-    click.echo(json.dumps(answer, indent=2) if as_json else plain(text, lines=True))
-
-
-def end(trouble: Trouble) -> None:
-    """Say a trouble in its three parts and end."""
-    for part in (trouble.what, trouble.safe, trouble.advice):
-        if part:
-            click.echo(f"daruma: {plain(part, lines=True)}", err=True)
-    sys.exit(1)
+for _command in (sharpness, focus, lens, align_):
+    judge.add_command(_command)
 
 
 @judge.command()
@@ -102,89 +77,6 @@ def dots(
         end(Trouble("--size is no size of a picture.", safe="Nothing was changed.", advice="Say it as 640x480."))
     verdict = judged(View(focal, centre, (int(size[0]), int(size[1])), baseline), cards, rays)
     say(dots_answer(verdict), dots_text(verdict), as_json=as_json)
-
-
-@judge.command()
-@click.argument("image", type=FILE)
-@as_json
-def sharpness(image: Path, as_json: bool) -> None:
-    """Judge the sharpness of the slanted edge in IMAGE: the frequency at which half the contrast is left."""
-    from daruma.core.optics.edge import EdgeFault
-    from daruma.core.optics.edge import sharpness as judged
-    from daruma.handover.optics import LARGEST_PICTURE, answer, figure, read_grey
-
-    try:
-        found = judged(read_grey(read_file(image, LARGEST_PICTURE), image.name))
-    except EdgeFault as error:
-        end(Trouble(f"{image.name}: {error}.", safe="Nothing was changed.", advice="Take a picture of one slanted edge."))
-        return
-    except Trouble as trouble:
-        end(trouble)
-        return
-    said = answer("sharpness", mtf50_cpp=figure(found.mtf50, found.u), edge_deg=found.edge_deg)
-    text = f"MTF50 {found.mtf50:.4f} cycles a pixel, standard uncertainty {found.u:.4f}; edge at {found.edge_deg:.2f} degrees"
-    say(said, text, as_json=as_json)
-
-
-@judge.command()
-@click.argument("corners", type=FILE)
-@click.argument("camera", type=FILE)
-@as_json
-def lens(corners: Path, camera: Path, as_json: bool) -> None:
-    """Judge a lens record: CORNERS of a chessboard (view,x,y,z,u,v) projected by CAMERA (an OpenCV YAML file)."""
-    from daruma.core.optics.lens import board_fits, rms_of_all
-    from daruma.handover.optics import LARGEST_CAMERA, answer, read_camera, read_corners
-    from daruma.handover.tabular import LARGEST
-
-    try:
-        views = read_corners(read_file(corners, LARGEST), corners.name)
-        found = board_fits(read_camera(read_file(camera, LARGEST_CAMERA), camera.name), views)
-    except ValueError as error:
-        end(Trouble(f"{corners.name}: {error}.", safe="Nothing was changed.", advice="Take more corners of that view."))
-        return
-    except Trouble as trouble:
-        end(trouble)
-        return
-    shown = [{"view": fit.view, "rms_px": fit.rms_px} for fit in found]
-    lines = [f"view {fit.view}: {fit.rms_px:.3f} px" for fit in found]
-    text = "\n".join([*lines, f"all: {rms_of_all(found):.3f} px"])
-    say(answer("lens", views=shown, rms_px=rms_of_all(found)), text, as_json=as_json)
-
-
-@judge.command("align")
-@click.argument("gyro", type=FILE)
-@click.argument("camera", type=FILE)
-@as_json
-def align_(gyro: Path, camera: Path, as_json: bool) -> None:
-    """Judge how a camera stands to its gyroscope: both as t,wx,wy,wz (s, rad/s)."""
-    from daruma.core.optics.align import align
-    from daruma.handover.optics import LARGEST_LOG, answer, figure, read_turning
-
-    try:
-        mine, theirs = (read_turning(read_file(path, LARGEST_LOG), path.name) for path in (gyro, camera))
-        found = align(mine, theirs)
-    except ValueError as error:
-        end(Trouble(f"{gyro.name}, {camera.name}: {error}.", safe="Nothing was changed.", advice="Turn the phone once more."))
-        return
-    except Trouble as trouble:
-        end(trouble)
-        return
-    said = answer(
-        "align",
-        rotation=found.rotation.tolist(),
-        rotation_u_deg=found.rotation_u_deg,
-        offset_ms=figure(1000 * found.offset, 1000 * found.offset_u),
-        bias=found.bias.tolist(),
-        bias_u=found.bias_u.tolist(),
-    )
-    rows = "\n".join("  ".join(f"{value:9.6f}" for value in row) for row in found.rotation)
-    late = f"the camera is {1000 * found.offset:.2f} ms late, standard uncertainty {1000 * found.offset_u:.2f}"
-    bias = "bias " + ", ".join(f"{value:.5f}" for value in found.bias) + " rad/s"
-    say(
-        said,
-        f"rotation, gyroscope = R camera, standard uncertainty {found.rotation_u_deg:.3f} degrees\n{rows}\n{late}\n{bias}",
-        as_json=as_json,
-    )
 
 
 @judge.command()

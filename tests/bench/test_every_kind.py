@@ -13,7 +13,7 @@ from daruma.bench.context import Context
 from daruma.core.acts import ActKind
 from daruma.core.errors import Trouble
 from daruma.core.job import StepState
-from daruma.core.kinds import KINDS, room, trait
+from daruma.core.kinds import KINDS, room, trait, traits
 from daruma.core.parts import PartKind
 from daruma.demo.build import at_work
 from daruma.demo.kinds import rooms
@@ -24,8 +24,12 @@ from daruma.handover.sheet import make_sheet
 from daruma.store.shop import Shop
 from tests.bench.faultbench import plug_in
 
-MOST = 3  # kinds broken at once
-SETS = [kinds for count in range(1, MOST + 1) for kinds in combinations(KINDS, count)]
+THREES, SEED = 10, 7  # of all sets of three kinds that are broken at once, and which
+SETS = [
+    *(kinds for count in (1, 2) for kinds in combinations(KINDS, count)),
+    *random.Random(SEED).sample(list(combinations(KINDS, 3)), THREES),
+]
+WRITTEN = {its.part for its in traits().values() if its.act is ActKind.WRITE}
 
 
 def promises(*kinds: PartKind) -> list[str]:
@@ -41,11 +45,12 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
         entry |= each.broken if each.kind in kinds else {}
     (tmp_path / "second").mkdir()
     laying, shop = Laying(Maker(random.Random(3))), Shop(tmp_path / "shop", tmp_path / "second")
-    laying.world.firmware = "2.0"
+    laying.world.firmware, laying.world.sweep_speed = "2.0", 400.0
     with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC))) as technician:
         workshop = technician.workshop
         model = workshop.catalogue.models["cedar_l"]
-        phone = laying.phone(model, "4.6", "a phone", entry)
+        # a part that is written nowhere is finished by the phone, which older systems do not know
+        phone = laying.phone(model, "4.6" if set(kinds) <= WRITTEN else "5.1", "a phone", entry)
         laying.age(phone, entry)
         job = technician.job(entry, model, phone, laying.new_parts(model, entry))
         assert job.all_proven
@@ -53,17 +58,21 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
         assert {kind for kind in kinds if job.seen(kind)} == set(kinds), "it is known which part was fitted"
         assert {phone.fitted[kind.value] for kind in kinds} <= set(job.dies)
         written = {act.die for act in shop.journal.acts_of(job.uid) if act.kind is ActKind.WRITE}
-        assert written == {phone.fitted[kind.value] for kind in kinds}, "each part was written, under the journal"
+        steps = [trait(step.action) for step in job.steps]
+        on_it = [kind for kind in kinds if any(its.part is kind and its.act is ActKind.WRITE for its in steps)]
+        assert set(on_it) == set(kinds) or not set(kinds) <= WRITTEN
+        assert written == {phone.fitted[kind.value] for kind in on_it}, "each part was written, under the journal"
         labels, meanings = workshop.catalogue.function_labels, workshop.catalogue.function_meaning
         backups = tuple(map(shop.vault.get, job.sources))
         sheet = make_sheet("x", job, model, labels, meanings, workshop.actions(job), backups, shop.journal.acts_of(job.uid))
-        assert len(sheet.fitted) == len(sheet.sources) == len(kinds)
-        names = {identity for kind in kinds for identity in room(kind).identities}
+        assert len(sheet.fitted) == len(kinds)
+        assert len(sheet.sources) == max(1, len(on_it))
+        names = {identity for kind in on_it for identity in room(kind).identities}
         assert len(sheet.written) >= len(names) - 1, "a chip's own code is on no backup's fields"
         assert shop.check()[1] == ()
 
 
-@pytest.mark.parametrize("kind", tuple(KINDS)[1:])
+@pytest.mark.parametrize("kind", [kind for kind in tuple(KINDS)[1:] if kind in WRITTEN])
 @pytest.mark.parametrize("fault", ["reset", "die", "voltage_dip", "write_ignored", "torn_page", "lying_answer", "unplug"])
 def test_a_write_of_one_of_several_parts_that_goes_wrong(kind: PartKind, fault: str, tmp_path: Path) -> None:
     """The display beside another part: what became of the other's write is found out on it, and its own step follows."""

@@ -21,7 +21,9 @@ from tests.bench.faultbench import STEPS, FaultBench, go_on, hero_of, next_step,
 from tests.parts import panel_of, with_work
 
 # what only a hand can spoil, or what belongs to ways that this route does not take
-ELSEWHERE = frozenset({"slip", "unbind_fails", "service_busy", "spent_write_kills", "supply_sags", "folded_wrong", "air_too_hot"})
+ELSEWHERE = frozenset(
+    {"slip", "unbind_fails", "service_busy", "spent_write_kills", "supply_sags", "folded_wrong", "air_too_hot", "flash_fails"}
+)
 PLAYED = tuple(name for name in FAULTS if name not in ELSEWHERE)
 ENDS = frozenset({"limit_reached", "foreign_maker", "stuck_bit"})
 ON_THE_WIRE = frozenset({"unplug", "lost_answer", "flipped_bit", "flipped_request", "doubled_answer", "slow", "reset"})

@@ -96,7 +96,6 @@ BAD: dict[str, tuple[dict[str, Any], str]] = {
     "a chip on a missing original": ({"original": "missing"}, "chip: it cannot be on an original that is missing"),
     "a moved chip and no panel": ({"panels": [], "chip": "moved"}, "chip: with no new panel it cannot have been moved"),
     "a promise made twice": ({"promised": ["touch", "touch"]}, "promised.1: promised twice"),
-    "a promise without a way": ({"promised": ["front_camera"]}, "promised.0: no way to front_camera is known to the planner"),
     "a function that the model lacks": (
         {"model": "alder", "system": "3.0", "promised": ["face_unlock"], "panels": []},
         "promised.0: Alder has no face_unlock",

@@ -1,24 +1,36 @@
 """Acts on the phone itself: unbinding its board or its camera, flashing its system, letting it finish parts."""
 
 from collections.abc import Callable
+from dataclasses import replace
 
 from daruma.bench.acting import Found, Intent, NotTaken, Sent, act
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.rig import Rig
 from daruma.core.acts import ActKind, phone_of
-from daruma.core.errors import Trouble
+from daruma.core.errors import Remedy, Trouble
+from daruma.core.finishing import PageLine, PartsPage
 from daruma.core.interlocks import Interlock, PhoneEvidence, charge_interlock, phone_interlocks
 from daruma.core.job import Job
 from daruma.core.model import Model
-from daruma.core.parts import Identity, PartKind, PartStatus, Version
+from daruma.core.part_work import PartWork
+from daruma.core.parts import Identity, PartKind, PartSelf, PartStatus, Version
 from daruma.link.camera import flash, front_state, release_front
 from daruma.link.devices import PhoneState
+from daruma.link.errors import LinkError
 from daruma.store.shop import Shop
 
 PAUSES = (3.0, 6.0, 12.0)  # seconds before a busy service is asked again (ours)
 BUSY = "busy"
 DIAGNOSTIC = "Start the phone in its diagnostic mode (off, both volume keys held, charger in), or try at a quieter hour."
+
+
+class ServiceBusy(NotTaken):
+    """Report that the service that finishes parts stayed busy: nothing was counted, the diagnostic mode asks none."""
+
+    @property
+    def offers(self) -> Remedy:
+        return Remedy.DIAGNOSTIC
 
 
 def phone_locks(rig: Rig, shop: Shop, model: Model, job: Job, kind: ActKind) -> tuple[Interlock, ...]:
@@ -98,7 +110,7 @@ def finish(
             if refused.code != BUSY:
                 raise
             if pause is None:
-                raise NotTaken(
+                raise ServiceBusy(
                     BUSY,
                     f"The service that finishes parts was busy {number} times.",
                     safe="The phone is as it was: nothing was counted.",
@@ -108,12 +120,40 @@ def finish(
     raise AssertionError("the last try returns or raises")
 
 
+def with_part(doing: Doing, job: Job, work: PartWork, die: str, image: bytes) -> Job:
+    """Return the job with a part that is in its phone as that says of it; as it is where the part says nothing."""
+    if not die or not image:
+        return job
+    part = PartSelf(die, work.KIND, "", doing.model(job).key, len(image))
+    return job.having(replace(work, target=part, image=image.hex()))
+
+
 def finished(doing: Doing, job: Job, part: PartKind, context: Context) -> tuple[Job, str]:
     """Let the phone finish a part as a step of the run sheet; what its board expects is read anew."""
     doing.right_phone(job)
     status = finish(doing.rig, doing.shop, doing.model(job), job, context, part)
+    return told(doing, job, status, context)
+
+
+def told(doing: Doing, job: Job, status: PartStatus, context: Context) -> tuple[Job, str]:
+    """Return a job after a part was finished: its board read anew, the parts page as it is now kept with it."""
     job, _ = doing.read_phone(job, context)
-    return job, f"the parts page says {status.value}"
+    return page_kept(doing, job, context), f"the parts page says {status.value}"
+
+
+def page_kept(doing: Doing, job: Job, context: Context) -> Job:
+    """Return the job with the parts page as the phone shows it now."""
+    lines = tuple(PageLine(entry.part, entry.status, entry.notice) for entry in doing.rig.phone().parts_page())
+    return replace(job, pages=(*job.pages, PartsPage(context.now(), lines)))
+
+
+def session_begun(doing: Doing, job: Job, context: Context) -> Job:
+    """Return the job with the parts page before anything is finished; as it is where the phone does not tell yet."""
+    try:
+        return page_kept(doing, job, context)
+    except LinkError:
+        doing.rig.drop("phone")
+        return job
 
 
 def is_unbound(rig: Rig) -> Found[None]:

@@ -18,5 +18,9 @@ class Workshop(Testing):
         imei = self.rig.phone().state().imei
         self.by_hand(lambda hands: hands.do("confirm_trust", imei, new_parts(job)))
 
+    def diagnostic_mode(self, job: Job) -> None:
+        """Let the stand-in hands start the phone in its diagnostic mode; a technician has done it with their own."""
+        self.by_hand(lambda hands: hands.do("diagnostic_mode", job.ticket.imei, new_parts(job)))
+
 
 __all__ = ["HandsLike", "Survey", "Workshop"]

@@ -21,6 +21,7 @@ class Remedy(Enum):
     FIRMWARE = "firmware"
     TRUST = "trust"
     DECIDE = "decide"
+    DIAGNOSTIC = "diagnostic"
 
 
 class Trouble(Exception):

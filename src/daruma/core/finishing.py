@@ -1,6 +1,9 @@
-"""What the phone's own finishing does with a part: where the part comes from decides what the parts page says for ever."""
+"""The phone's own finishing: where a part comes from decides what the parts page says for ever; pages as they were read."""
 
+from dataclasses import dataclass
 from enum import Enum
+
+from daruma.core.parts import PartKind, PartStatus
 
 
 class Origin(Enum):
@@ -16,3 +19,24 @@ USED_FOR_EVER = (
     "A part that was bound elsewhere says used from then on, even back in its own phone: never swap parts only to try."
 )
 OWNER_ONLY = "Only its owner can release it; a shop must not try to get round that."
+
+
+@dataclass(frozen=True, slots=True)
+class PageLine:
+    """Hold what the parts page says of one part, and whether it puts up a notice."""
+
+    part: PartKind
+    status: PartStatus
+    notice: bool
+
+
+@dataclass(frozen=True, slots=True)
+class PartsPage:
+    """Hold the parts page as it was read."""
+
+    when: str
+    lines: tuple[PageLine, ...]
+
+    def line(self, part: PartKind) -> PageLine | None:
+        """Return what it says of a part; None where it does not list it."""
+        return next((line for line in self.lines if line.part is part), None)

@@ -9,6 +9,7 @@ from typing import Any
 from daruma.core.backup import KNOWN_BY
 from daruma.core.closing import Ticked
 from daruma.core.errors import Cause
+from daruma.core.finishing import PartsPage
 from daruma.core.heat.kept import HeatTrace
 from daruma.core.model import Model
 from daruma.core.part_work import PartTicket, PartWork, T, W
@@ -140,9 +141,9 @@ class Job:
     """Hold one job as it stands; `parts` is what was done with each of its parts, each as its own kind has it.
 
     `recordings` are those of its charging cable, `heats` the temperatures at its soldering steps, `closing` what was
-    done in closing it up. `uid` is what the job is
-    known by, its number and name are for reading; `revision` counts its saves. Backups are remembered by reference: name
-    and digest.
+    done in closing it up, `pages` the phone's parts page before its parts were finished and after each of them.
+    `uid` is what the job is known by, its number and name are for reading; `revision` counts its saves. Backups are
+    remembered by reference: name and digest.
     """
 
     number: int
@@ -161,6 +162,7 @@ class Job:
     recordings: tuple[Recording, ...] = ()
     heats: tuple[HeatTrace, ...] = ()
     closing: tuple[Ticked, ...] = ()
+    pages: tuple[PartsPage, ...] = ()
 
     @property
     def name(self) -> str:

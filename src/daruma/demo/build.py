@@ -51,7 +51,8 @@ def build(folder: Path, now: datetime) -> World:
     finally:
         shop.close()
     world.pace, world.station_speed, world.usb_speed = scenario["pace"], scenario["station_speed"], 1.0
-    world.heat_speed = scenario["heat_speed"]
+    world.heat_speed, world.sweep_speed = scenario["heat_speed"], scenario["sweep_speed"]
+    world.hour = now.hour + now.minute / 60
     world.events.clear()
     save_world(world, folder / WORLD)
     (folder / MADE).write_text(MADE_AS, encoding="ascii")

@@ -65,6 +65,22 @@ def read_corners(raw: bytes, name: str) -> dict[str, tuple[Floats, Floats]]:
     return {view: (np.array(found)[:, :3], np.array(found)[:, 3:]) for view, found in rows.items()}
 
 
+def read_sweeps(raw: bytes, name: str) -> dict[float, list[tuple[float, float, float]]]:
+    """Read focus sweeps: columns mode, distance_m, code, swept, mtf50_cpp, u; return code, half contrast and u by distance."""
+    table = read_table(raw, name, MOST_SAMPLES)
+    _needs(table.columns, ("distance_m", "code", "mtf50_cpp", "u"), name)
+    found: dict[float, list[tuple[float, float, float]]] = {}
+    for line, cells in table.rows:
+        if cells.get("mode", "autofocus").strip() != "autofocus" or cells.get("swept", "1").strip() not in ("1", ""):
+            continue
+        distance, code, mtf50, u = (number_of(table, line, cells, key, name) for key in ("distance_m", "code", "mtf50_cpp", "u"))
+        if mtf50 > 0:
+            found.setdefault(distance, []).append((code, mtf50, max(u, 1e-6)))
+    if not found:
+        raise trouble(name, "there is no sweep of the focus in it")
+    return found
+
+
 def read_camera(raw: bytes, name: str) -> Camera:
     """Read a camera of an OpenCV YAML file: its matrix and k1, k2, p1, p2, k3; raise MeasurementTrouble where one is missing."""
     from daruma.core.optics.lens import Camera

@@ -12,7 +12,7 @@ from daruma.core.backup import Backup, Origin
 from daruma.core.closing import closing_steps
 from daruma.core.job import Job, Proof
 from daruma.core.model import Model
-from daruma.core.parts import IDENTITY_LABEL, Function, Identity
+from daruma.core.parts import IDENTITY_LABEL, PART_LABEL, Function, Identity
 from daruma.core.plain import plain
 from daruma.core.plan.actions import Action
 from daruma.core.power.recording import Recording
@@ -95,7 +95,7 @@ def make_sheet(
         sources=tuple(map(_source, backups)) or ("no data was written",),
         promises=promises,
         not_back=tuple(f"{label}: {why}" for label, why in open_ones),
-        parts_page=notice.summary if notice else "The parts page was not read.",
+        parts_page=_parts_page(job) or (notice.summary if notice else "The parts page was not read."),
         written=_written(backups, acts),
         acts=tuple(act for act in acts if act.kind is ActKind.WRITE),
         steps=tuple((actions[s.action].figures.title, s.state.value, s.note, s.when) for s in job.steps if s.action in actions),
@@ -156,6 +156,19 @@ def _written(backups: Sequence[Backup], acts: Sequence[Act]) -> tuple[tuple[str,
     names = {identity.value: IDENTITY_LABEL[identity] for identity in Identity}
     fields = (field for backup in backups for field in backup.content.fields)
     return tuple((names[name], grouped(value)) for name, value in fields if name in names)
+
+
+def _parts_page(job: Job) -> str:
+    """Return what the parts page says since the phone has finished its parts, and what it said before; empty where none was."""
+    if not job.pages:
+        return ""
+    first, last = job.pages[0], job.pages[-1]
+    said = []
+    for line in last.lines:
+        was = first.line(line.part)
+        before = f" (before: {was.status.value})" if was is not None and was.status is not line.status else ""
+        said.append(f"{PART_LABEL[line.part].lower()} {line.status.value}{', with a notice' if line.notice else ''}{before}")
+    return f"It says: {'; '.join(said)}."
 
 
 def _closed_up(job: Job, model: Model) -> tuple[tuple[str, str], ...]:

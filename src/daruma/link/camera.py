@@ -9,7 +9,7 @@ from daruma.core.optics.chart import WHOLE, Window
 from daruma.core.optics.frames import Mode
 from daruma.link.devices import PhoneLink, Report
 from daruma.link.errors import DeviceFault
-from daruma.link.shapes import flag, number, read, text
+from daruma.link.shapes import LONGEST_DIE, flag, number, read, text
 
 MOST_RECORD = 4096  # bytes of a camera's data
 FLASH_MOST = 400  # steps of flashing
@@ -18,10 +18,13 @@ FARTHEST = 4096.0  # focus codes
 
 @dataclass(frozen=True, slots=True)
 class FrontSaid:
-    """Hold a front camera's data as the phone gives them (empty where it is dead), and the serial that the board expects."""
+    """Hold a front camera's data as the phone gives them (empty where it is dead), the serial that the board expects, and who
+    the camera says that it is.
+    """
 
     image: bytes
     expected: str
+    die: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,7 +57,7 @@ def front_record(phone: PhoneLink) -> FrontSaid:
         image = answer["image"]
         if not isinstance(image, bytes) or len(image) > MOST_RECORD:
             raise ValueError("no record")
-        return FrontSaid(image, text(answer["expected"]))
+        return FrontSaid(image, text(answer["expected"]), text(answer.get("die", ""), LONGEST_DIE))
 
     return read(built)
 

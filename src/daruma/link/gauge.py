@@ -4,18 +4,19 @@ from collections.abc import Callable
 from dataclasses import dataclass
 
 from daruma.link.devices import PhoneLink, Programmer
-from daruma.link.shapes import LARGEST_MEMORY, flag, number, read, text
+from daruma.link.shapes import LARGEST_MEMORY, LONGEST_DIE, flag, number, read, text
 
 
 @dataclass(frozen=True, slots=True)
 class PhoneGauge:
     """Hold a battery as its phone has it: the gauge's registers (empty where it does not answer), the serial that the board
-    expects, whether the gauge authenticates.
+    expects, whether the gauge authenticates, who the pack says that it is.
     """
 
     image: bytes
     expected: str
     answers: bool
+    die: str = ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -43,7 +44,7 @@ def gauge_of(phone: PhoneLink) -> PhoneGauge:
         image = answer["image"]
         if not isinstance(image, bytes) or len(image) > LARGEST_MEMORY:
             raise ValueError("no registers")
-        return PhoneGauge(image, text(answer["expected"], 40), flag(answer["answers"]))
+        return PhoneGauge(image, text(answer["expected"], 40), flag(answer["answers"]), text(answer.get("die", ""), LONGEST_DIE))
 
     return read(built)
 

@@ -13,7 +13,7 @@ from math import ceil, cos, floor, pi, sin
 from daruma.core.optics.sweep import FASTEST, NEEDED, RATE, SECTORS, STILL, Seen, SweepChunk, Taken, packed_frame, packed_gyro
 
 FRAMES = 30.0  # a second
-LASTS = 900.0  # seconds after which nobody turns any more
+LASTS = 600.0  # seconds after which nobody turns any more
 _SWING, _PERIOD = 190.0, 220.0  # degrees to each side, seconds to the left and back
 _GYRO_NOISE, _TRACK_NOISE = 0.003, 0.08  # rad/s, px
 _TRACKS = 12
@@ -43,7 +43,7 @@ def rates(t: float) -> tuple[float, float, float]:
     turn = _SWING * 2 * pi / _PERIOD * cos(2 * pi * at / _PERIOD)
     # now and then a hasty jerk to one side and back
     jerk = at % 37.0
-    turn += (90.0 if jerk < 36.4 else -90.0) if jerk > 35.8 else 0.0
+    turn += 150.0 * sin(2 * pi * (jerk - 35.8) / 1.2) if jerk > 35.8 else 0.0
     nod = 14 * sin(2 * pi * at / 3.1) + 6 * sin(2 * pi * at / 1.3)
     tilt = 9 * sin(2 * pi * at / 4.3 + 1)
     return nod * pi / 180, turn * pi / 180, tilt * pi / 180
@@ -53,7 +53,8 @@ def heading(t: float) -> float:
     """Return the true heading at a time, degrees."""
     at = max(0.0, t - 1.5 * STILL)
     jerk = at % 37.0
-    return _SWING * sin(2 * pi * at / _PERIOD) + 90.0 * max(0.0, min(jerk - 35.8, 0.6) - max(0.0, jerk - 36.4))
+    hasty = 150.0 * 0.6 / pi * (1 - cos(2 * pi * (jerk - 35.8) / 1.2)) if jerk > 35.8 else 0.0
+    return _SWING * sin(2 * pi * at / _PERIOD) + hasty
 
 
 def taken(rig: Rig, number: int) -> Taken:
@@ -73,7 +74,7 @@ def taken(rig: Rig, number: int) -> Taken:
 
 def progress(rig: Rig, seconds: float) -> float:
     """Return the phone's own progress after so many seconds, 0 to 1."""
-    covered = _covered(rig, min(LASTS, floor(seconds)))
+    covered = _covered(rig, floor(min(LASTS, seconds)))
     return sum(min(NEEDED, count) for count in covered) / (NEEDED * SECTORS)
 
 
@@ -92,8 +93,8 @@ def chunk(rig: Rig, start: float, end: float) -> SweepChunk:
     """Return gyroscope and frames between two times."""
     first, last = ceil(start * RATE), ceil(end * RATE)
     gyro = [_gyro(rig, number) for number in range(first, last)]
-    frames = range(ceil(start * FRAMES), ceil(end * FRAMES))
-    return SweepChunk(first, packed_gyro(gyro), b"".join(packed_frame(_frame(rig, number)) for number in frames))
+    frames = _frames(rig, range(ceil(start * FRAMES), ceil(end * FRAMES)))
+    return SweepChunk(first, packed_gyro(gyro), b"".join(map(packed_frame, frames)))
 
 
 def _gyro(rig: Rig, number: int) -> tuple[float, float, float]:
@@ -102,30 +103,34 @@ def _gyro(rig: Rig, number: int) -> tuple[float, float, float]:
     return x, y, z
 
 
-def _frame(rig: Rig, number: int) -> Seen:
-    how, t = taken(rig, number), number / FRAMES
-    if how is not Taken.USED or number == 0:
-        return Seen(t, how)
-    return Seen(t, how, _tracks(rig, number, t))
+def _frames(rig: Rig, numbers: range) -> list[Seen]:
+    """Return frames; the tracks of all of them are worked out at once."""
+    how = [taken(rig, number) for number in numbers]
+    used = [number for number, each in zip(numbers, how, strict=True) if each is Taken.USED and number]
+    tracks = dict(zip(used, _tracks(rig, used), strict=True)) if used else {}
+    return [Seen(number / FRAMES, each, tracks.get(number, ())) for number, each in zip(numbers, how, strict=True)]
 
 
-def _tracks(rig: Rig, number: int, t: float) -> tuple[tuple[float, float, float, float], ...]:
+def _tracks(rig: Rig, numbers: list[int]) -> list[tuple[tuple[float, float, float, float], ...]]:
     import numpy as np
     from scipy.spatial.transform import Rotation
 
     from daruma.core.optics.lens import Camera
     from daruma.core.optics.rear import FACING
 
-    rng = np.random.default_rng([int.from_bytes(rig.seed.encode()[-6:], "big"), number])
     camera, step = Camera(*rig.lens), 1 / FRAMES
-    # a camera that is late stamps what it saw before
-    steps = [rates(t - rig.late - step * (1 - (i + 0.5) / 4)) for i in range(4)]
-    gyro = np.mean(steps, axis=0)
     facing = Rotation.from_rotvec(np.radians(rig.turn)).as_matrix() @ FACING
-    moved = Rotation.from_rotvec(facing.T @ gyro * step).as_matrix()
-    before = rng.uniform((60, 60), (_WIDTH - 60, _HEIGHT - 60), (_TRACKS, 2))
-    tangents = camera.straightened(before)
-    rays = np.column_stack((tangents, np.ones(_TRACKS))) @ moved
-    now = camera.seen(rays) + rng.normal(0, _TRACK_NOISE, (_TRACKS, 2))
-    found = np.column_stack((before + rng.normal(0, _TRACK_NOISE, (_TRACKS, 2)), now))
-    return tuple((u0, v0, u1, v1) for u0, v0, u1, v1 in found.tolist())
+    # a camera that is late stamps what it saw before
+    times = [[number / FRAMES - rig.late - step * (1 - (i + 0.5) / 4) for i in range(4)] for number in numbers]
+    gyro = np.array([np.mean([rates(t) for t in each], axis=0) for each in times])
+    moved = Rotation.from_rotvec(gyro @ facing * step).as_matrix()
+    # a generator for each frame: it is the same whatever else is asked for with it
+    seed = int.from_bytes(rig.seed.encode()[-6:], "big")
+    drawn = [np.random.default_rng([seed, number]) for number in numbers]
+    before = np.array([rng.uniform((60, 60), (_WIDTH - 60, _HEIGHT - 60), (_TRACKS, 2)) for rng in drawn])
+    noise = np.array([rng.normal(0, _TRACK_NOISE, (2, _TRACKS, 2)) for rng in drawn])
+    tangents = camera.straightened(before.reshape(-1, 2))
+    rays = np.column_stack((tangents, np.ones(len(tangents)))).reshape(len(numbers), _TRACKS, 3) @ moved
+    now = camera.seen(rays.reshape(-1, 3)).reshape(before.shape)
+    found = np.concatenate((before + noise[:, 0], now + noise[:, 1]), axis=2)
+    return [tuple((u0, v0, u1, v1) for u0, v0, u1, v1 in frame) for frame in found.tolist()]

@@ -138,6 +138,16 @@ class BenchDesk(PlanDesk):
     def _trust_confirmed(self, _: object) -> None:
         self.read_phone()
 
+    def diagnostic_mode(self) -> None:
+        """Let the phone be in its diagnostic mode, as the technician says that it is; the step at hand is done again."""
+        job = self.job
+        if job is not None:
+            self.start(self.bench, "diagnostic mode", lambda _: self.ready.diagnostic_mode(job), self._diagnostic)
+
+    def _diagnostic(self, _: object) -> None:
+        self.told.emit("In its diagnostic mode no service is asked: do the step again.")
+        self.look()
+
     def do_step(self) -> None:
         """Carry out the current step of the run sheet."""
         job = self.job

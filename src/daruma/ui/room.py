@@ -226,6 +226,8 @@ class Room(Interior):
     def _remedy(self, remedy: Remedy) -> None:
         if remedy is Remedy.FIRMWARE:
             self.desk.update_firmware()
+        elif remedy is Remedy.DIAGNOSTIC:
+            self.desk.diagnostic_mode()
 
     def _bench_busy(self, work: Work | None) -> None:
         self._busy(work)

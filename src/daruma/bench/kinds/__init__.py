@@ -11,6 +11,7 @@ from daruma.core.job import Job
 from daruma.core.kinds import KINDS, module
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, How
+from daruma.core.plan.finishing import BEGIN
 from daruma.core.plan.proofs import proven_by
 
 
@@ -43,6 +44,8 @@ def carry_out(doing: Doing, job: Job, action: Action, context: Context) -> tuple
     part = action.trait.part
     if action.trait.how is How.HAND:
         act_by_hand(doing, job, action)
+        if action.key == BEGIN:
+            return phone_acts.session_begun(doing, job, context), ""
         told = room(part).tells.get(action.key) if part in KINDS else None
         return (told(job, True) if told else job), ""
     if action.key == "unbind_on_phone":

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
+from time import sleep
 from typing import TYPE_CHECKING
 
 from daruma.bench import phone_acts
@@ -16,7 +17,7 @@ from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
 from daruma.core.kinds.rear_camera import KIND, BoardView, RearFacts, RearTicket, RearWork
 from daruma.core.optics.sweep import Ring, SweepChunk
-from daruma.core.parts import Function, PartSelf
+from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
 from daruma.core.records import decode
 from daruma.core.tri import Tri
@@ -64,8 +65,7 @@ def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, s
 
     status = phone_acts.finish(doing.rig, doing.shop, doing.model(job), job, context, KIND, send)
     job = job.having(replace(job.of(RearWork), sweep=tuple(chunks)))
-    job, _said = doing.read_phone(job, context)
-    return job, f"the parts page says {status.value}"
+    return phone_acts.told(doing, job, status, context)
 
 
 def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> None:
@@ -74,18 +74,18 @@ def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> N
     while after < LONGEST:
         piece = sweep_piece(phone, after)
         after = piece.end
-        if piece.chunk.gyro:
+        if piece.chunk.gyro or piece.chunk.frames:
             chunks.append(piece.chunk)
         ring.add(piece.chunk)
         state = ring.state(piece.progress, done=piece.done)
         context.sample(state)
-        context.report(piece.progress, state.advice())
+        context.report(piece.progress, state.advice().rstrip("."))
         if piece.done:
             return
         if piece.over:
             break
+        sleep(0.0 if piece.chunk.frames else POLL)
         try:
-            context.wait(0.0 if piece.chunk.frames else POLL, piece.progress, state.advice())
             context.checkpoint()
         except Cancelled:
             stop_sweep(phone)
@@ -99,9 +99,8 @@ def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> N
 
 def _looked(doing: Doing, job: Job) -> Job:
     """Return the job with the module in the phone as it says of itself."""
-    said, model = rear_record(doing.rig.phone()), doing.model(job)
-    part = PartSelf(said.die, KIND, "", model.key, max(1, len(said.image)))
-    return job.having(replace(job.of(RearWork), target=part, image=said.image.hex()))
+    said = rear_record(doing.rig.phone())
+    return phone_acts.with_part(doing, job, job.of(RearWork), said.die, said.image)
 
 
 def measure_rear(doing: Doing, job: Job, context: Context, _: int) -> Job:

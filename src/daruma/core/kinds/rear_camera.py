@@ -145,7 +145,7 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
                     (FITTED, fresh, *in_session(bench, KIND)),
                     {RearVar.CAMERA: RearVal.FINISHED},
                     bars=bars,
-                    way="finish on the phone, with the sweep",
+                    way="finish on the phone",
                     marks_used=facts.origin is Origin.USED,
                 ),
             )
@@ -204,6 +204,7 @@ ROOM = Room(
     threads=threads,
     conditions=conditions,
     pending=pending,
+    origin=lambda ticket: ticket.origin,
     asks=(
         Ask(
             "rear_camera",

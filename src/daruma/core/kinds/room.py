@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from enum import Enum
 from typing import Any
 
+from daruma.core.finishing import Origin
 from daruma.core.job import Job
 from daruma.core.kinds.entries import Entry, Told
 from daruma.core.known import KnownPart, Seen
@@ -38,6 +39,10 @@ def _no_faults(_: PartTicket, __: Model | None) -> Mapping[str, str]:
     return {}
 
 
+def _sealed(_: Any) -> Origin:
+    return Origin.NEW
+
+
 def _no_notes(_: Case, __: Action) -> tuple[str, ...]:
     return ()
 
@@ -55,7 +60,8 @@ class Room:
     by its alternatives. `ends` must hold where work may stop.
 
     The rest is how it gets along with work that is not its own, as in `Around`; `notes` say where an action's chance comes
-    from besides its figures.
+    from besides its figures. `pending` must hold before the phone finishes any other part, `origin` is where a genuine part
+    on the ticket comes from.
     """
 
     kind: PartKind
@@ -89,3 +95,4 @@ class Room:
     notes: Callable[[Case, Action], tuple[str, ...]] = _no_notes
     lies_with: tuple[Function, ...] = ()
     pending: Callable[[Case], Conjunction] = _nothing
+    origin: Callable[[Any], Origin] = _sealed

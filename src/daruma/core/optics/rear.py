@@ -20,6 +20,7 @@ ROTATION, OFFSET, RMS = 0.3, 4.0, 0.5  # degrees, ms, px: proven within these (R
 FACING = np.diag([1.0, -1.0, -1.0])  # from a camera that looks away from the screen to the gyroscope's axes
 COLUMNS, ROWS, SQUARE = 9, 6, 24.0  # inner corners of the chessboard, mm
 LEAST_TRACKS = 4
+LONGEST_STEP = 0.05  # seconds: more lies between two frames only where one between them was lost
 _SURE = 1.96
 
 
@@ -71,7 +72,7 @@ def camera_of(chunks: Sequence[SweepChunk], camera: Camera) -> Turning:
     used = [
         (before.t, frame)
         for before, frame in pairwise(frames)
-        if frame.taken is Taken.USED and len(frame.tracks) >= LEAST_TRACKS and 0 < frame.t - before.t < 0.1
+        if frame.taken is Taken.USED and len(frame.tracks) >= LEAST_TRACKS and 0 < frame.t - before.t < LONGEST_STEP
     ]
     if not used:
         return Turning(np.zeros(0), np.zeros((0, 3)))

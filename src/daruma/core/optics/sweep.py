@@ -166,8 +166,12 @@ class Ring:
         self._latest = Taken.USED
 
     def add(self, chunk: SweepChunk) -> None:
-        """Take in the next chunk."""
-        for sample in gyro_in(chunk):
+        """Take in the next chunk: each frame belongs to where the phone looked when it was taken."""
+        frames = list(frames_in(chunk))
+        frames.reverse()
+        for number, sample in enumerate(gyro_in(chunk), start=chunk.first):
+            while frames and frames[-1].t <= number / RATE:
+                self._take(frames.pop())
             self._samples += 1
             rate = sample[_UPRIGHT]
             if self._samples <= STILL * RATE:
@@ -177,12 +181,15 @@ class Ring:
             turned = degrees(rate - self._still[0] / max(1, self._still[1]))
             self._heading += turned / RATE
             self._recent += (turned - self._recent) / (0.15 * RATE)
-        for frame in frames_in(chunk):
-            self._latest = frame.taken
-            if frame.taken is Taken.USED:
-                self._covered[floor(self._heading % 360 / 10) % SECTORS] += 1
-            else:
-                self._refused[frame.taken] += 1
+        while frames:
+            self._take(frames.pop())
+
+    def _take(self, frame: Seen) -> None:
+        self._latest = frame.taken
+        if frame.taken is Taken.USED:
+            self._covered[floor(self._heading % 360 / 10) % SECTORS] += 1
+        else:
+            self._refused[frame.taken] += 1
 
     def state(self, progress: float, *, done: bool) -> RingState:
         """Return how the sweep stands."""

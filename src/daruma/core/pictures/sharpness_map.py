@@ -83,7 +83,7 @@ def focus_sweep(width: float, height: float, look: Look, why: str) -> Picture:
     low, high = (min(codes) - 5, max(codes) + 5) if codes else (0.0, 255.0)
     for number, distance in enumerate(distances):
         last = number == len(distances) - 1
-        axes = Axes(52, number * tall + 24, width - 64, tall - 24 - (30 if last else 12), (low, high), (0, TOP_MTF50))
+        axes = Axes(52, number * tall + 24, width - 64, tall - 24 - (40 if last else 12), (low, high), (0, TOP_MTF50))
         items += _swept(axes, look, distance, last=last)
     return Picture(width, height, tuple(items), (), why)
 

@@ -1,8 +1,9 @@
 """Ways that are not taken, and promises that no way keeps: why, by what the search itself knows."""
 
-from collections.abc import Callable, Iterable, Mapping, Sequence
-from dataclasses import dataclass
+from collections.abc import Callable, Collection, Iterable, Mapping, Sequence
+from dataclasses import dataclass, replace
 from enum import Enum
+from typing import Protocol
 
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
@@ -11,6 +12,7 @@ from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.opening import Grant, Opening
 from daruma.core.plan.problem import Problem
 from daruma.core.plan.routes import Route
+from daruma.core.plan.state import Needs
 
 
 class Standing(Enum):
@@ -92,6 +94,43 @@ def merged(ways: Iterable[Closed]) -> tuple[Closed, ...]:
         if known is None or ranks.index(way.standing) < ranks.index(known.standing):
             found[way.function, way.way] = way
     return tuple(sorted(found.values(), key=lambda each: list(Standing).index(each.standing)))
+
+
+class Standings(Protocol):
+    """What says where a whole phone stands and what can be done to it."""
+
+    @property
+    def actions(self) -> Sequence[Action]:
+        """Return every action."""
+
+    @property
+    def start(self) -> Mapping[Enum, Enum]:
+        """Return where things stand."""
+
+
+def beside(closed: Closed, whole: Standings, own: Collection[Enum], facts: Sequence[Otherwise]) -> Closed:
+    """Return a way that a part says is closed, with what it needs besides of other parts and can never have.
+
+    A part that is planned alone does not see those; `own` are its own variables.
+    """
+    if closed.standing is not Standing.CLOSED or not closed.needs or closed.function is not None:
+        return closed
+    reached: dict[Enum, set[Enum]] = {var: {value} for var, value in whole.start.items()}
+    for action in whole.actions:
+        for var, value in action.effects.items():
+            reached.setdefault(var, set()).add(value)
+    mine = [action for action in whole.actions if action.way and _title(action.way) == closed.way]
+    lacks = [[n for n in action.conditions if n.var not in own and not n.good & reached.get(n.var, set())] for action in mine]
+    if not lacks or not all(lacks):
+        return closed
+    words = [_fact_of(need, whole.start, facts) for need in min(lacks, key=len)]
+    needs = tuple(dict.fromkeys((*closed.needs, *words)))
+    return replace(closed, reason=_listed(needs), needs=needs)
+
+
+def _fact_of(need: Needs, start: Mapping[Enum, Enum], facts: Sequence[Otherwise]) -> str:
+    named = (fact.words for fact in facts if fact.now[0] is need.var and start.get(need.var) in fact.now[1])
+    return next(named, need.otherwise)
 
 
 def _moot(way: str, actions: Iterable[Action], opening: Opening) -> bool:

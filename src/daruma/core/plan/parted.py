@@ -11,7 +11,7 @@ from daruma.core.plan.actions import Action
 from daruma.core.plan.advice import Advice, after_failures, first_listed
 from daruma.core.plan.apart import Apart, Joint, Piece
 from daruma.core.plan.cheapest import Through
-from daruma.core.plan.closed import Closed, closed_ways, kept_by_none, merged
+from daruma.core.plan.closed import Closed, beside, closed_ways, kept_by_none, merged
 from daruma.core.plan.listing import listed, proofs_of, risk_of, route_of, unbeaten, vector
 from daruma.core.plan.ordering import by_place
 from daruma.core.plan.pareto import Search, front
@@ -70,7 +70,8 @@ class Menu:
         actions = [action for action in seen if action is not None]
         through = Through(self._search, alone.prices, lambda way: vector(way, alone.problem, self._proving))
         routes = named_apart([entry.route for entry in self._all])
-        return closed_ways(alone.problem, actions, routes, through, otherwise())
+        found = closed_ways(alone.problem, actions, routes, through, otherwise())
+        return tuple(beside(each, self._setting, self._parts.table.own[alone.kind], otherwise()) for each in found)
 
 
 class Parted:

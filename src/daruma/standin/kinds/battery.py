@@ -109,7 +109,12 @@ def _gauge(world: World, phone: Phone, _: Model, __: Catalogue, ___: Mapping[str
     pack = world.fitted(phone, Pack)
     heard = pack is not None and pack.answers_phone
     image = bytes.fromhex(pack.memory) if pack is not None and heard else b""
-    return {"image": image, "expected": phone.board[Identity.GAUGE_SERIAL.value], "answers": heard}
+    return {
+        "image": image,
+        "expected": phone.board[Identity.GAUGE_SERIAL.value],
+        "answers": heard,
+        "die": pack.die if pack is not None and heard else "",
+    }
 
 
 def _boot(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:

@@ -119,7 +119,11 @@ def _there(world: World, phone: Phone) -> FrontCamera:
 def _record(world: World, phone: Phone, _: Model, __: Catalogue, ___: Mapping[str, Any]) -> dict[str, Any]:
     camera = _there(world, phone)
     dead = camera.ail == "dead" or not phone.camera
-    return {"image": b"" if dead else bytes.fromhex(camera.memory), "expected": phone.board[SERIAL.value]}
+    return {
+        "image": b"" if dead else bytes.fromhex(camera.memory),
+        "expected": phone.board[SERIAL.value],
+        "die": "" if dead else camera.die,
+    }
 
 
 def _state(_: World, phone: Phone, __: Model, ___: Catalogue, ____: Mapping[str, Any]) -> dict[str, Any]:

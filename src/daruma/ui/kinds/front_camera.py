@@ -45,11 +45,20 @@ class SharpnessPage(Page):
     @classmethod
     def save(cls, job: Job, file: Path, _: str) -> None:
         rows = [
-            (f.mode.value, f"{f.distance:g}", f"{f.code:.2f}", str(place), f"{blur.mtf50:.5f}", f"{blur.u:.5f}", f.digest)
+            (
+                f.mode.value,
+                f"{f.distance:g}",
+                f"{f.code:.4f}",
+                str(int(f.swept)),
+                str(place),
+                f"{blur.mtf50:.6f}",
+                f"{blur.u:.6f}",
+                f.digest,
+            )
             for f in job.of(FrontWork).frames
             for place, blur in enumerate(f.edges)
         ]
-        write_picture(file, numbers_csv(("mode", "distance_m", "code", "edge", "mtf50_cpp", "u", "sha256"), rows))
+        write_picture(file, numbers_csv(("mode", "distance_m", "code", "swept", "edge", "mtf50_cpp", "u", "sha256"), rows))
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.FRONT_CAMERA)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from daruma.core.backup import named
 from daruma.core.job import Job
@@ -13,6 +13,7 @@ from daruma.core.parts import PART_NOUN
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
 from daruma.core.pictures.primitives import Picture, Text, Tone
 from daruma.core.pictures.small import socket_view, write_budget
+from daruma.ui.finishing import finishing_at, finishing_panel
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.kinds import room
 from daruma.ui.kinds.room import Panel, UiRoom
@@ -54,18 +55,21 @@ class LensSheet(QFrame):
         self._head = head
         self._panels: dict[str, tuple[Panel, QPushButton]] = {}
         self._step = ""
+        self._finishing = finishing_panel(desk.ready.catalogue.figures)
         self._live: list[object] = []
         desk.sampled.connect(self._sampled)
         column.addLayout(head)
         self.lens = PictureView("lens", grows=False)
         column.addWidget(scrolled(self.lens), 1)
-        low = QHBoxLayout()
+        self._low = QWidget()
+        low = QHBoxLayout(self._low)
+        low.setContentsMargins(0, 0, 0, 0)
         low.setSpacing(16)
         self.budget = PictureView("budget", grows=False)
         self.sockets = PictureView("sockets", grows=False)
         low.addWidget(self.budget, 1)
         low.addWidget(self.sockets, 1)
-        column.addLayout(low)
+        column.addWidget(self._low)
 
     def show_job(self, job: Job | None, survey: Survey | None) -> None:
         """Show a job's records as a look at the bench found them."""
@@ -77,17 +81,19 @@ class LensSheet(QFrame):
         """Offer the panels of the kind of part at hand; a step that is looked at with one of them brings it forward."""
         survey, job = self._survey, self._job
         its = room(survey.kind) if survey is not None else UiRoom()
-        for panel in its.panels:
+        session = finishing_at(job)
+        panels = (*its.panels, self._finishing) if session else its.panels
+        for panel in panels:
             if panel.key not in self._panels:
                 self._panels[panel.key] = panel, self._choice(panel)
         for key, (_, button) in self._panels.items():
-            button.setVisible(any(panel.key == key for panel in its.panels))
+            button.setVisible(any(panel.key == key for panel in panels))
         index = job.current_step if job is not None else None
         step = job.steps[index].action if job is not None and index is not None else ""
         if step != self._step:
             self._live.clear()
-        if step != self._step or not its.panels:
-            self._step, wanted = step, dict(its.steps).get(step, "")
+        if step != self._step or not panels:
+            self._step, wanted = step, {**dict(session), **dict(its.steps)}.get(step, "")
             (self._panels[wanted][1] if wanted else self.fields_button).setChecked(True)
 
     def _sampled(self, number: int, sample: object) -> None:
@@ -112,6 +118,8 @@ class LensSheet(QFrame):
         self.lens.show_build(self._lens)
         sockets = survey.bench.sockets if survey else {}
         wanted = survey.socket if survey else ""
+        # what has no place on the programmer is written nowhere
+        self._low.setVisible(survey is None or bool(wanted))
         self.sockets.show_build(lambda w, _: socket_view(w, sockets, wanted, True))
         budget = survey.budget if survey else None
         self.budget.show_build(lambda w, _: write_budget(w, budget) if budget else _no_budget(w, survey))

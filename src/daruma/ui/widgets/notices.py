@@ -51,6 +51,7 @@ REMEDIES = {
     Remedy.FIRMWARE: "Update the programmer",
     Remedy.TRUST: "The owner confirms trust",
     Remedy.DECIDE: "Decide: try it on this panel",
+    Remedy.DIAGNOSTIC: "It is in its diagnostic mode",
 }
 
 

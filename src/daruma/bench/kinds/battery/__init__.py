@@ -85,6 +85,9 @@ def _first_boots(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
 
 
 def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    doing.right_phone(job)
+    said = gauge_of(doing.rig.phone())
+    job = doing.save(phone_acts.with_part(doing, job, job.of(BatteryWork), said.die, said.image), context)
     return phone_acts.finished(doing, job, KIND, context)
 
 

@@ -119,9 +119,7 @@ def _typed(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str
 
 
 def _finish(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
-    shop.right_phone(job)
-    status = phone_acts.finish(shop.rig, shop.shop, shop.model(job), job, context)
-    return job, f"the parts page says {status.value}"
+    return phone_acts.finished(shop, job, PartKind.DISPLAY, context)
 
 
 def as_found(shop: Doing, job: Job) -> Job:

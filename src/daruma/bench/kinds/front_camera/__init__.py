@@ -104,6 +104,9 @@ def _flash(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, st
 
 
 def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
+    doing.right_phone(job)
+    said = front_record(doing.rig.phone())
+    job = doing.save(phone_acts.with_part(doing, job, job.of(FrontWork), said.die, said.image), context)
     return phone_acts.finished(doing, job, KIND, context)
 
 

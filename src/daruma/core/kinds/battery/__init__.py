@@ -271,6 +271,7 @@ ROOM = Room(
     actions=actions,
     threads=threads,
     conditions=conditions,
+    origin=lambda ticket: ticket.pack,
     asks=(
         Ask(
             "battery",

@@ -4,11 +4,12 @@ from collections.abc import Iterable, Mapping
 from dataclasses import replace
 from enum import Enum
 
+from daruma.core.finishing import Origin
 from daruma.core.kinds.display.asking import ASKS, OTHERWISE, questions
 from daruma.core.kinds.display.chip import chip_actions
 from daruma.core.kinds.display.codes import source_actions
 from daruma.core.kinds.display.entries import ENTRIES, told
-from daruma.core.kinds.display.facts import KIND, ChipPlace, OriginalState, facts_of
+from daruma.core.kinds.display.facts import KIND, ChipPlace, OriginalState, PanelKind, facts_of
 from daruma.core.kinds.display.finishing import finish_actions, fittings
 from daruma.core.kinds.display.panel import brought_by, panel_actions
 from daruma.core.kinds.display.seen import CODES, seen
@@ -22,6 +23,7 @@ from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
 from daruma.core.plan.state import Conjunction, Val, needs
 from daruma.core.plan.workbench import BOARD_RESTS, Workbench
+from daruma.core.tri import Tri
 
 _NO_TOUCH = "the panel has no touch chip to confirm trust with"
 _CHIP_WORK = frozenset({"clear_new_chip", "solder_chip", "another_panel"})
@@ -120,6 +122,13 @@ def notes(case: Case, action: Action) -> tuple[str, ...]:
     return tuple(found)
 
 
+def origin(ticket: DisplayTicket) -> Origin:
+    """Return where a panel comes from as finishing has it: one that is not new was bound elsewhere, or may be locked."""
+    if ticket.donor is Tri.NO:
+        return Origin.LOCKED
+    return Origin.NEW if ticket.kind is PanelKind.GENUINE_NEW else Origin.USED
+
+
 ROOM = Room(
     KIND,
     identities=(*CODES, Identity.TOUCH_CHIP_ID),
@@ -148,4 +157,5 @@ ROOM = Room(
     reopened=lambda case: {} if facts_of(case).stays else {PanelVar.NEW_READ: Val.NO, PanelVar.SOCKET: PanelVal.EMPTY},
     fittings=fittings,
     notes=notes,
+    origin=origin,
 )

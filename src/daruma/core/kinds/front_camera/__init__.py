@@ -306,6 +306,7 @@ ROOM = Room(
     actions=actions,
     threads=threads,
     conditions=conditions,
+    origin=lambda ticket: ticket.origin,
     asks=(
         Ask(
             "front_camera",

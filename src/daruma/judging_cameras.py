@@ -1,0 +1,120 @@
+"""Proofs of cameras asked at the command line: sharpness, focus, lens, alignment."""
+
+from pathlib import Path
+
+import click
+
+from daruma.core.errors import Trouble
+from daruma.judging_common import FILE, as_json, end, read_file, say
+
+
+@click.command()
+@click.argument("image", type=FILE)
+@as_json
+def sharpness(image: Path, as_json: bool) -> None:
+    """Judge the sharpness of the slanted edge in IMAGE: the frequency at which half the contrast is left."""
+    from daruma.core.optics.edge import EdgeFault
+    from daruma.core.optics.edge import sharpness as judged
+    from daruma.handover.optics import LARGEST_PICTURE, answer, figure, read_grey
+
+    try:
+        found = judged(read_grey(read_file(image, LARGEST_PICTURE), image.name))
+    except EdgeFault as error:
+        end(Trouble(f"{image.name}: {error}.", safe="Nothing was changed.", advice="Take a picture of one slanted edge."))
+        return
+    except Trouble as trouble:
+        end(trouble)
+        return
+    said = answer("sharpness", mtf50_cpp=figure(found.mtf50, found.u), edge_deg=found.edge_deg)
+    text = f"MTF50 {found.mtf50:.4f} cycles a pixel, standard uncertainty {found.u:.4f}; edge at {found.edge_deg:.2f} degrees"
+    say(said, text, as_json=as_json)
+
+
+@click.command()
+@click.argument("corners", type=FILE)
+@click.argument("camera", type=FILE)
+@as_json
+def lens(corners: Path, camera: Path, as_json: bool) -> None:
+    """Judge a lens record: CORNERS of a chessboard (view,x,y,z,u,v) projected by CAMERA (an OpenCV YAML file)."""
+    from daruma.core.optics.lens import board_fits, rms_of_all
+    from daruma.handover.optics import LARGEST_CAMERA, answer, read_camera, read_corners
+    from daruma.handover.tabular import LARGEST
+
+    try:
+        views = read_corners(read_file(corners, LARGEST), corners.name)
+        found = board_fits(read_camera(read_file(camera, LARGEST_CAMERA), camera.name), views)
+    except ValueError as error:
+        end(Trouble(f"{corners.name}: {error}.", safe="Nothing was changed.", advice="Take more corners of that view."))
+        return
+    except Trouble as trouble:
+        end(trouble)
+        return
+    shown = [{"view": fit.view, "rms_px": fit.rms_px} for fit in found]
+    lines = [f"view {fit.view}: {fit.rms_px:.3f} px" for fit in found]
+    text = "\n".join([*lines, f"all: {rms_of_all(found):.3f} px"])
+    say(answer("lens", views=shown, rms_px=rms_of_all(found)), text, as_json=as_json)
+
+
+@click.command("align")
+@click.argument("gyro", type=FILE)
+@click.argument("camera", type=FILE)
+@as_json
+def align_(gyro: Path, camera: Path, as_json: bool) -> None:
+    """Judge how a camera stands to its gyroscope: both as t,wx,wy,wz (s, rad/s)."""
+    from daruma.core.optics.align import align
+    from daruma.handover.optics import LARGEST_LOG, answer, figure, read_turning
+
+    try:
+        mine, theirs = (read_turning(read_file(path, LARGEST_LOG), path.name) for path in (gyro, camera))
+        found = align(mine, theirs)
+    except ValueError as error:
+        end(Trouble(f"{gyro.name}, {camera.name}: {error}.", safe="Nothing was changed.", advice="Turn the phone once more."))
+        return
+    except Trouble as trouble:
+        end(trouble)
+        return
+    said = answer(
+        "align",
+        rotation=found.rotation.tolist(),
+        rotation_u_deg=found.rotation_u_deg,
+        offset_ms=figure(1000 * found.offset, 1000 * found.offset_u),
+        bias=found.bias.tolist(),
+        bias_u=found.bias_u.tolist(),
+    )
+    rows = "\n".join("  ".join(f"{value:9.6f}" for value in row) for row in found.rotation)
+    late = f"the camera is {1000 * found.offset:.2f} ms late, standard uncertainty {1000 * found.offset_u:.2f}"
+    bias = "bias " + ", ".join(f"{value:.5f}" for value in found.bias) + " rad/s"
+    say(
+        said,
+        f"rotation, gyroscope = R camera, standard uncertainty {found.rotation_u_deg:.3f} degrees\n{rows}\n{late}\n{bias}",
+        as_json=as_json,
+    )
+
+
+@click.command()
+@click.argument("log", type=FILE)
+@as_json
+def focus(log: Path, as_json: bool) -> None:
+    """Judge where a lens is sharpest by a sweep in LOG (mode,distance_m,code,swept,edge,mtf50_cpp,u), at each distance."""
+    from daruma.core.optics.focus import FEWEST, peak_of
+    from daruma.handover.optics import LARGEST_LOG, answer, figure, read_sweeps
+
+    try:
+        sweeps = read_sweeps(read_file(log, LARGEST_LOG), log.name)
+    except Trouble as trouble:
+        end(trouble)
+        return
+    peaks: list[dict[str, object]] = []
+    lines: list[str] = []
+    for distance, points in sorted(sweeps.items()):
+        found = peak_of(*zip(*points, strict=True)) if len(points) >= FEWEST else None
+        if found is None:
+            lines.append(f"{distance:g} m: no peak")
+            peaks.append({"distance_m": distance, "code": None, "mtf50_cpp": None})
+            continue
+        lines.append(
+            f"{distance:g} m: sharpest at code {found.code:.2f} (standard uncertainty {found.u:.2f}), {found.mtf50:.4f} c/px"
+        )
+        code, sharp = figure(found.code, found.u), figure(found.mtf50, found.mtf50_u)
+        peaks.append({"distance_m": distance, "code": code, "mtf50_cpp": sharp})
+    say(answer("focus", peaks=peaks), "\n".join(lines), as_json=as_json)

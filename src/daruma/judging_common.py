@@ -1,0 +1,39 @@
+"""What every judgement at the command line shares: reading a file within bounds, saying an answer, ending with a trouble."""
+
+import json
+import sys
+from collections.abc import Mapping
+from pathlib import Path
+from typing import Any
+
+import click
+
+from daruma.catalogue.reading import read_bounded
+from daruma.core.errors import Trouble
+from daruma.core.plain import plain
+
+FILE = click.Path(path_type=Path, dir_okay=False)
+as_json = click.option("--json", "as_json", is_flag=True, help="Answer as JSON.")
+
+
+def read_file(path: Path, most: int, safe: str = "Nothing was changed.") -> bytes:
+    """Return a file's bytes, one more than `most` at most; end with the trouble where it cannot be read."""
+    try:
+        return read_bounded(path, most)
+    except OSError as error:
+        raise Trouble(
+            f"{path} cannot be read: {error.strerror or error}.", safe=safe, advice="Name a file that is there."
+        ) from error
+
+
+def say(answer: Mapping[str, Any], text: str, *, as_json: bool) -> None:
+    """Print an answer as JSON or as text in which nothing steers the terminal."""
+    click.echo(json.dumps(answer, indent=2) if as_json else plain(text, lines=True))
+
+
+def end(trouble: Trouble) -> None:
+    """Say a trouble in its three parts and end."""
+    for part in (trouble.what, trouble.safe, trouble.advice):
+        if part:
+            click.echo(f"daruma: {plain(part, lines=True)}", err=True)
+    sys.exit(1)
