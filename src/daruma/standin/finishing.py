@@ -59,10 +59,10 @@ def unswept(kind: PartKind) -> str:
     return f"{kind.value} unswept"
 
 
-def from_stock(phone: Phone, kind: PartKind) -> tuple[bool, bool]:
+def from_stock(phone: Phone, model: Model, kind: PartKind) -> tuple[bool, bool]:
     """Return whether the shop's genuine part for a phone was bound elsewhere before, and whether it is locked."""
-    what = phone.stock.get(kind.value, "new")
-    return what != "new", what == "locked"
+    what, era = phone.stock.get(kind.value, "new"), model.era(Version.parse(phone.system))
+    return what != "new", what == "locked" and kind in era.lockable
 
 
 def finished(world: World, phone: Phone, kind: PartKind, *, bound_before: bool) -> dict[str, str]:
@@ -73,12 +73,12 @@ def finished(world: World, phone: Phone, kind: PartKind, *, bound_before: bool) 
     return {"status": status}
 
 
-def waiting(phone: Phone, kind: PartKind) -> PartStatus:
+def waiting(phone: Phone, model: Model, kind: PartKind) -> PartStatus:
     """Return what the parts page says of a part that is not the phone's own and was not finished."""
     die = phone.fitted.get(kind.value) or ""
     if not die.startswith(GENUINE_DIE):
         return PartStatus.UNKNOWN
-    return PartStatus.LOCKED if from_stock(phone, kind)[1] else PartStatus.UNFINISHED
+    return PartStatus.LOCKED if from_stock(phone, model, kind)[1] else PartStatus.UNFINISHED
 
 
 def genuine_die(phone: Phone, kind: PartKind) -> str:

@@ -27,7 +27,7 @@ AILS = {
     "heat": Finding.HEAT,
     "dirty": Finding.DIRTY,
 }
-FEW, MANY = 4, 500
+FEW, MANY = 2, 500
 
 
 def test_an_edge_that_scipy_has_blurred_has_the_sharpness_of_its_gaussian() -> None:

@@ -31,7 +31,8 @@ if TYPE_CHECKING:
     from daruma.core.optics.rear import RearRecord, RearSheet
 
 VIEWS = 5
-POLL = 1 / 30  # seconds between two looks at a sweep
+POLL = 1 / 40  # seconds between two looks at a sweep that has been followed so far
+_BEHIND = 1.0  # seconds of a sweep in one piece: more is to come at once
 LONGEST = 1200.0  # seconds of a sweep that are waited for
 
 
@@ -73,7 +74,7 @@ def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> N
     ring, after = Ring(), 0.0
     while after < LONGEST:
         piece = sweep_piece(phone, after)
-        after = piece.end
+        behind, after = piece.end - after > _BEHIND, piece.end
         if piece.chunk.gyro or piece.chunk.frames:
             chunks.append(piece.chunk)
         ring.add(piece.chunk)
@@ -84,7 +85,7 @@ def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> N
             return
         if piece.over:
             break
-        sleep(0.0 if piece.chunk.frames else POLL)
+        sleep(0.0 if behind else POLL)
         try:
             context.checkpoint()
         except Cancelled:

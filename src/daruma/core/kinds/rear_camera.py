@@ -19,7 +19,7 @@ from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.plan.actions import Action, How, Trait
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Ask
-from daruma.core.plan.finishing import finish_bars, in_session, locked_bar
+from daruma.core.plan.finishing import finish_bars, in_session, is_locked, locked_bar
 from daruma.core.plan.phone import on_phone
 from daruma.core.plan.state import Conjunction, Named, needs
 from daruma.core.plan.workbench import FITTED, OPEN, Workbench
@@ -125,7 +125,7 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
     facts = facts_of(bench.case)
     if facts.state is RearState.SOUND:
         return ()
-    bars = (*finish_bars(bench.case, KIND), locked_bar(facts.origin))
+    bars = (*finish_bars(bench.case, KIND), locked_bar(bench.case, KIND, facts.origin))
     broken = needs(RearVar.CAMERA, RearVal.BROKEN, otherwise="the rear camera is not to be replaced", moot=True)
     fresh = needs(RearVar.CAMERA, RearVal.UNFINISHED, otherwise="no rear camera waits to be finished")
     return (
@@ -168,7 +168,7 @@ def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
 
 def pending(case: Case) -> Conjunction:
     """Return that no rear camera waits for its sweep: skipped, it leaves the others unfinished; a locked one can be skipped."""
-    if facts_of(case).origin is Origin.LOCKED:
+    if is_locked(case, KIND, facts_of(case).origin):
         return ()
     done = (RearVal.SOUND, RearVal.BROKEN, RearVal.FINISHED)
     return (needs(RearVar.CAMERA, *done, otherwise="without the rear camera's sweep the other parts stay unfinished"),)

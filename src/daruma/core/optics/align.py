@@ -22,6 +22,7 @@ _GRID = 200.0  # samples a second of the first search
 _WINDOW = 0.06  # seconds of the gyroscope's signal that are smoothed together
 _STEPS = 30
 _CUT_AFTER, _OUTLIES = 4, 6.0  # steps after which samples are left out, spreads that they then lie off
+_SETTLED = 1e-7  # rad, s
 _OFFSET_METHOD = 1.5e-4  # s: standard uncertainty of smoothing and interpolation (on turnings made with a known offset)
 
 
@@ -80,7 +81,7 @@ def align(gyro: Turning, camera: Turning) -> Alignment:
         step, covariance, rms = _step(spline(at), slope(at), seen, rotation, bias, cut=number >= _CUT_AFTER)
         rotation = Rotation.from_rotvec(step[:3]).as_matrix() @ rotation
         offset, bias = offset + step[3], bias + step[4:]
-        if number > _CUT_AFTER and np.abs(step[:3]).max() < 1e-9 and abs(step[3]) < 1e-8:
+        if number > _CUT_AFTER and np.abs(step[:3]).max() < _SETTLED and abs(step[3]) < _SETTLED:
             break
     _refuse_one_axis(seen)
     sure = np.sqrt(np.diag(covariance))
@@ -152,11 +153,13 @@ def _step(
     if cut:
         # a jerk that the smoothing has rounded off says nothing of the offset: the whole sample is left out
         weight *= np.repeat(np.abs(left).max(axis=1) < _OUTLIES * spread, 3)
-    solved, *_ = np.linalg.lstsq(system * weight[:, None], values * weight, rcond=None)
+    weighted = system * weight[:, None]
+    inverse = np.linalg.pinv(weighted.T @ weighted)
+    solved = inverse @ (weighted.T @ (values * weight))
     after = (values - system @ solved) * weight
     variance = float(after @ after) / max(1, len(values) - 7)
-    covariance = np.linalg.pinv((system * weight[:, None]).T @ (system * weight[:, None])) * variance
-    return cast(Floats, solved), cast(Floats, covariance), float(np.sqrt(np.mean((values - system @ solved) ** 2)))
+    covariance = inverse * variance
+    return solved, cast(Floats, covariance), float(np.sqrt(np.mean((values - system @ solved) ** 2)))
 
 
 def _refuse_one_axis(seen: Floats) -> None:

@@ -24,6 +24,7 @@ HALF_WIDTH = 32.0  # px on each side of the edge that are looked at
 GAUSSIAN_MTF50 = 0.18739  # cycles a pixel times the standard deviation of a Gaussian blur, px
 _ABOUT = 0.35  # of the frequency of half contrast: where the curve's slope is taken
 _FEWEST_PARTS = 5
+_NEAR = 10  # px on each side of the edge that its centroid is taken of
 _BLOCKS = 8  # parts of the edge whose scatter is the uncertainty
 _LEAST_CONTRAST = 12.0  # standard deviations of the noise
 _METHOD = 0.006  # relative standard uncertainty of binning and windowing (on edges made with a known blur)
@@ -106,16 +107,19 @@ def _line(picture: Floats, *, turned: bool) -> EdgeLine:
     smooth = convolve1d(steep, np.hanning(7) / np.hanning(7).sum(), axis=1, mode="constant")
     centres = place[smooth.argmax(axis=1)]
     line = np.polyfit(np.arange(rows), centres, 1)
+    signed = np.diff(picture, axis=1) * np.sign(picture[:, -4:].mean() - picture[:, :4].mean())
     for _ in range(4):
         expected = np.polyval(line, np.arange(rows))
-        signed = np.diff(picture, axis=1) * np.sign(picture[:, -4:].mean() - picture[:, :4].mean())
-        near = np.abs(place[None, :] - expected[:, None]) < 10
-        weight = np.where(near, signed, 0.0)
+        # only what is near the edge is looked at
+        at = np.rint(expected - 0.5).astype(np.intp)[:, None] + np.arange(-_NEAR, _NEAR + 1)
+        inside = np.clip(at, 0, columns - 2)
+        near = (at == inside) & (np.abs(at + 0.5 - expected[:, None]) < _NEAR)
+        weight = np.where(near, np.take_along_axis(signed, inside, axis=1), 0.0)
         total = weight.sum(axis=1)
         good = total > 0.3 * step
         if good.sum() < max(8, rows // 4):
             raise EdgeFault("the edge does not run through the picture")
-        found = (weight * place).sum(axis=1)[good] / total[good]
+        found = (weight * (at + 0.5)).sum(axis=1)[good] / total[good]
         line = np.polyfit(np.arange(rows)[good], found, 1)
         off = found - np.polyval(line, np.arange(rows)[good])
         keep = np.abs(off) < 3 * max(0.05, 1.4826 * float(np.median(np.abs(off))))
@@ -130,8 +134,11 @@ def _line(picture: Floats, *, turned: bool) -> EdgeLine:
 
 def _mtf(picture: Floats, line: EdgeLine, first: int, last: int) -> tuple[float, float, Floats, Floats]:
     """Return the frequency of half contrast of some rows, its uncertainty by the pixels' noise, frequencies, their contrast."""
-    part = picture[first:last]
-    across, down = np.arange(picture.shape[1]), np.arange(first, last)[:, None]
+    # what lies farther from the edge than is looked at is never touched
+    ends, wide = (line.a + line.b * first, line.a + line.b * last), HALF_WIDTH / cos(atan(line.b)) + 2
+    left, right = max(0, int(min(ends) - wide)), min(picture.shape[1], int(max(ends) + wide) + 1)
+    part = picture[first:last, left:right]
+    across, down = np.arange(left, right), np.arange(first, last)[:, None]
     away = (across - line.a - line.b * down) * cos(atan(line.b))
     reach = min(HALF_WIDTH, float(np.abs(away).max()))
     inside = np.abs(away) < reach

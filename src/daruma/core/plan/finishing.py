@@ -29,11 +29,15 @@ def era_bar(case: Case, kind: PartKind) -> Bar | None:
     return None
 
 
-def locked_bar(origin: Origin) -> Bar | None:
+def is_locked(case: Case, kind: PartKind, origin: Origin) -> bool:
+    """Return whether a part is locked to an account: not every kind can be, by the era."""
+    return origin is Origin.LOCKED and kind in case.model.era(case.system).lockable
+
+
+def locked_bar(case: Case, kind: PartKind, origin: Origin) -> Bar | None:
     """Return why a part that is locked to an account is not finished; None for any other."""
-    return (
-        Bar("the part is locked to an account: only its owner can release it", Effort.PART) if origin is Origin.LOCKED else None
-    )
+    locked = is_locked(case, kind, origin)
+    return Bar("the part is locked to an account: only its owner can release it", Effort.PART) if locked else None
 
 
 def in_session(bench: Workbench, kind: PartKind) -> tuple[Needs, ...]:

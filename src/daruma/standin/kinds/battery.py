@@ -136,7 +136,7 @@ def _boot(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[st
 def _finish(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
     pack = world.fitted(phone, Pack)
     due(world, phone, model, KIND)
-    used, locked = from_stock(phone, KIND)
+    used, locked = from_stock(phone, model, KIND)
     if pack is None or not pack.gauge or not pack.known:
         raise No("no", "the battery is not a genuine one")
     if locked:
@@ -150,7 +150,7 @@ def page(world: World, phone: Phone, model: Model) -> Mapping[str, Any] | None:
     if Function.NO_BATTERY_NOTICE not in model.functions:
         return None
     clear = evaluate(facts(world, phone, model), Function.NO_BATTERY_NOTICE).holds is Tri.YES
-    status = PartStatus(phone.status.get(KIND.value, PartStatus.GENUINE.value)) if clear else waiting(phone, KIND)
+    status = PartStatus(phone.status.get(KIND.value, PartStatus.GENUINE.value)) if clear else waiting(phone, model, KIND)
     return {"part": KIND.value, "status": status.value, "notice": not clear}
 
 

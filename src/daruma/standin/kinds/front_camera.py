@@ -102,7 +102,7 @@ def page(world: World, phone: Phone, model: Model) -> Mapping[str, Any] | None:
     if model.finishing_since is None or Function.FRONT_CAMERA not in model.functions:
         return None
     own = seen(world, phone, model).carried[SERIAL] == phone.board[SERIAL.value]
-    status = PartStatus(phone.status.get(KIND.value, PartStatus.GENUINE.value)) if own else waiting(phone, KIND)
+    status = PartStatus(phone.status.get(KIND.value, PartStatus.GENUINE.value)) if own else waiting(phone, model, KIND)
     return {"part": KIND.value, "status": status.value, "notice": not own}
 
 
@@ -163,7 +163,7 @@ def _flash_step(world: World, phone: Phone, _: Model, __: Catalogue, ___: Mappin
 
 def _finish(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
     due(world, phone, model, KIND)
-    camera, (used, locked) = _there(world, phone), from_stock(phone, KIND)
+    camera, (used, locked) = _there(world, phone), from_stock(phone, model, KIND)
     record = record_of(camera, model)
     if camera.die != genuine_die(phone, KIND) or record is None:
         raise No("no", "the camera is not a genuine one")

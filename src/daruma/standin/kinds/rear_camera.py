@@ -87,7 +87,7 @@ def page(world: World, phone: Phone, model: Model) -> Mapping[str, Any] | None:
     record = _record_of(camera, model)
     own = record is not None and record.identity(SERIAL) == phone.board[SERIAL.value]
     unfinished = bool(phone.status.get(unswept(KIND)))
-    status = PartStatus(phone.status.get(KIND.value, PartStatus.GENUINE.value)) if own else waiting(phone, KIND)
+    status = PartStatus(phone.status.get(KIND.value, PartStatus.GENUINE.value)) if own else waiting(phone, model, KIND)
     return {
         "part": KIND.value,
         "status": (PartStatus.UNFINISHED if own and unfinished else status).value,
@@ -113,7 +113,7 @@ def _record(world: World, phone: Phone, _: Model, __: Catalogue, ___: Mapping[st
 def _finish(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[str, Any]) -> dict[str, Any]:
     """Bind the module and begin its sweep: finished it is when that is done."""
     due(world, phone, model, KIND)
-    camera, (_used, locked) = _there(world, phone), from_stock(phone, KIND)
+    camera, (_used, locked) = _there(world, phone), from_stock(phone, model, KIND)
     record = _record_of(camera, model)
     if record is None or (camera.die != genuine_die(phone, KIND) and camera.die != phone.home.get(KIND.value)):
         raise No("no", "the camera is not a genuine one")
@@ -126,7 +126,7 @@ def _finish(world: World, phone: Phone, model: Model, _: Catalogue, __: Mapping[
     return {"status": PartStatus.UNFINISHED.value}
 
 
-def _sweep(world: World, phone: Phone, _: Model, __: Catalogue, args: Mapping[str, Any]) -> dict[str, Any]:
+def _sweep(world: World, phone: Phone, model: Model, _: Catalogue, args: Mapping[str, Any]) -> dict[str, Any]:
     """Return what came of the sweep since a moment, and the phone's own progress."""
     camera, began = _there(world, phone), phone.status.get(_BEGAN)
     after = float(args["after"])
@@ -138,7 +138,7 @@ def _sweep(world: World, phone: Phone, _: Model, __: Catalogue, args: Mapping[st
     piece = chunk(rig, after, max(after, end))
     share = progress(rig, end)
     if share >= 1.0:
-        _end(world, phone, used=from_stock(phone, KIND)[0])
+        _end(world, phone, used=from_stock(phone, model, KIND)[0])
     return {
         "first": piece.first,
         "gyro": piece.gyro,
@@ -200,7 +200,7 @@ def _swap(hand: Hand) -> None:
         camera.memory = recorded(camera, hand.model, f"{rng.getrandbits(48):012X}", rng)
         cameras[die] = camera
     hand.phone.fit(KIND, die)
-    if not from_stock(hand.phone, KIND)[1]:
+    if not from_stock(hand.phone, hand.model, KIND)[1]:
         hand.phone.status[unswept(KIND)] = die
 
 
