@@ -31,7 +31,7 @@ def open_cards(driver: Driver) -> list[PartKind]:
 
 def test_parts_come_by_promise_and_by_hand_one_open_at_a_time(driver: Driver) -> None:
     driver.key(Qt.Key.Key_N, Qt.KeyboardModifier.ControlModifier)
-    driver.until(lambda: driver.desk.number == 15)
+    driver.until(lambda: driver.desk.number == 18)
     driver.idle()
     assert driver.job.ticket.parts == {}
     driver.click("promise_touch")

@@ -107,6 +107,8 @@ def _looked(doing: Doing, job: Job) -> Job:
 def measure_rear(doing: Doing, job: Job, context: Context, _: int) -> Job:
     """Let the camera see the chessboard in five views; the sweep was kept when it was done."""
     doing.right_phone(job)
+    if KIND not in job.ticket.parts:
+        return job  # a camera that stays was neither swept nor read here
     job, views = _looked(doing, job), list[BoardView]()
     for number in range(VIEWS):
         context.checkpoint()
@@ -159,6 +161,10 @@ def prove_rear(doing: Doing, job: Job, context: Context) -> Proof:
     shows = doing.rig.phone().functions().get(Function.REAR_CAMERA_FINISHED) is Tri.YES
     entry = next((entry for entry in doing.rig.phone().parts_page() if entry.part is KIND), None)
     page = f"the parts page says {entry.status.value}" if entry is not None else "it is not on the parts page"
+    if KIND not in job.ticket.parts:
+        good = shows and (entry is None or not entry.notice)
+        said = f"The phone {'takes' if good else 'does not take'} its rear camera for finished; {page}."
+        return Proof(Function.REAR_CAMERA_FINISHED, good, said, (), (), context.now())
     sheet = sheet_of(doing, job)
     good = sheet.finding is RearFinding.ALIGNED and shows and (entry is None or not entry.notice)
     said = f"The rear camera {sheet.finding.value} ({sheet.why}); {page}."

@@ -21,7 +21,7 @@ from daruma.standin.kinds.room import Hand, StandinRoom
 from daruma.standin.world import Phone, Thing, World
 
 KIND = PartKind.FRONT_CAMERA
-HOLDER = "front_camera"  # the programmer's place for a camera's flex
+HOLDER = "camera"  # the programmer's place for a camera's flex
 SERIAL = Identity.FRONT_CAMERA_SERIAL
 FLASH_STEPS = 10
 LEAST_CHARGE = 30.0  # percent: a phone does not begin to flash with less

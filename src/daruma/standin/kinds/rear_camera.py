@@ -180,7 +180,7 @@ def _board(world: World, phone: Phone, _: Model, __: Catalogue, args: Mapping[st
     view = int(args["view"])
     corners = board() - board().mean(axis=0)
     tilt = Rotation.from_euler("xyz", [18 * np.sin(view * 2.1), 22 * np.cos(view * 1.7), 6 * view], degrees=True)
-    place = np.array([18 * np.cos(view * 1.3), 14 * np.sin(view * 2.3), 310 + 22 * view])
+    place = np.array([27 * np.cos(view * 1.3), 22 * np.sin(view * 2.3), 238 + 8 * view])
     at = Camera(*camera.lens).seen(tilt.apply(corners) + place)
     noisy = [value + rng.gauss(0, _CORNER_NOISE) for value in at.ravel().tolist()]
     return {"seen": b"".join(round(value * 32).to_bytes(4, "big", signed=True) for value in noisy)}

@@ -31,7 +31,7 @@ if TYPE_CHECKING:
     from daruma.core.optics.front import Judged
 
 PROVE, FIT = "prove_front_camera", "fit_front_camera"
-NEW = Holder(FrontWork, "front_camera", FIT)
+NEW = Holder(FrontWork, "camera", FIT)
 OF_ONE = frozenset(
     {"solder_camera_flex", "front_camera_to_holder", "read_front_camera", "write_front_camera", FIT, "flash_system"}
 )
@@ -134,9 +134,6 @@ def prove_front(doing: Doing, job: Job, context: Context) -> Proof:
     doing.right_phone(job)
     seen = doing.rig.phone().functions().get(Function.FRONT_CAMERA)
     bound = seen is not Tri.NO
-    if KIND not in job.ticket.parts:
-        said = f"The phone {'runs' if bound else 'does not run'} its front camera; nothing was measured."
-        return Proof(Function.FRONT_CAMERA, False, said, (), (), context.now())
     found = found_in(job)
     good = found.finding is Finding.WORKS and bound
     said = f"The front camera {found.finding.value}: {found.why}." if job.of(FrontWork).frames else "Nothing was measured."
