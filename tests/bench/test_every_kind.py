@@ -45,7 +45,7 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
         entry |= each.broken if each.kind in kinds else {}
     (tmp_path / "second").mkdir()
     laying, shop = Laying(Maker(random.Random(3))), Shop(tmp_path / "shop", tmp_path / "second")
-    laying.world.firmware, laying.world.sweep_speed = "2.0", 400.0
+    laying.world.firmware, laying.world.sweep_speed, laying.world.sweep_pace = "2.0", 400.0, 4.0
     with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC))) as technician:
         workshop = technician.workshop
         model = workshop.catalogue.models["cedar_l"]

@@ -23,7 +23,7 @@ def quick(demo_folder: Path) -> None:
     """A sweep of the demo takes half a minute, the service may be busy: here neither costs time."""
     world = demo_folder / WORLD
     said = json.loads(world.read_text(encoding="utf-8"))
-    world.write_text(json.dumps({**said, "sweep_speed": 400.0, "hour": 3.0}), encoding="utf-8")
+    world.write_text(json.dumps({**said, "sweep_speed": 400.0, "sweep_pace": 4.0, "hour": 3.0}), encoding="utf-8")
 
 
 def said_of(page: PartsPage) -> dict[PartKind, str]:

@@ -24,7 +24,7 @@ _BARE = (14, 15)  # sectors with a bare wall
 @dataclass(frozen=True, slots=True)
 class Rig:
     """Hold how a module really stands in its phone: rotation vector beside facing (degrees), delay (s), camera (fx, fy, cx, cy,
-    k1, k2, p1, p2, k3), the gyroscope's bias (rad/s); `dark` says that the room is.
+    k1, k2, p1, p2, k3), the gyroscope's bias (rad/s); `dark` says that the room is, `pace` how hasty the person is.
     """
 
     turn: tuple[float, float, float]
@@ -33,14 +33,15 @@ class Rig:
     bias: tuple[float, float, float]
     seed: str
     dark: bool = False
+    pace: float = 1.0
 
 
-def rates(t: float) -> tuple[float, float, float]:
+def rates(t: float, pace: float = 1.0) -> tuple[float, float, float]:
     """Return the true rates of turning at a time, rad/s, in the gyroscope's axes: nodding, turning, tilting."""
     if t < 1.5 * STILL:
         return 0.0, 0.0, 0.0
     at = t - 1.5 * STILL
-    turn = _SWING * 2 * pi / _PERIOD * cos(2 * pi * at / _PERIOD)
+    turn = _SWING * 2 * pi * pace / _PERIOD * cos(2 * pi * pace * at / _PERIOD)
     # now and then a hasty jerk to one side and back
     jerk = at % 37.0
     turn += 150.0 * sin(2 * pi * (jerk - 35.8) / 1.2) if jerk > 35.8 else 0.0
@@ -49,12 +50,12 @@ def rates(t: float) -> tuple[float, float, float]:
     return nod * pi / 180, turn * pi / 180, tilt * pi / 180
 
 
-def heading(t: float) -> float:
+def heading(t: float, pace: float = 1.0) -> float:
     """Return the true heading at a time, degrees."""
     at = max(0.0, t - 1.5 * STILL)
     jerk = at % 37.0
     hasty = 150.0 * 0.6 / pi * (1 - cos(2 * pi * (jerk - 35.8) / 1.2)) if jerk > 35.8 else 0.0
-    return _SWING * sin(2 * pi * at / _PERIOD) + hasty
+    return _SWING * sin(2 * pi * pace * at / _PERIOD) + hasty
 
 
 def taken(rig: Rig, number: int) -> Taken:
@@ -62,14 +63,18 @@ def taken(rig: Rig, number: int) -> Taken:
     t = number / FRAMES
     if rig.dark:
         return Taken.DARK
-    if abs(rates(t)[1]) * 180 / pi > FASTEST:
+    if abs(rates(t, rig.pace)[1]) * 180 / pi > FASTEST:
         return Taken.FAST
     if 20 < t % 130 < 23:
         return Taken.NEAR
     chance = random.Random(f"{rig.seed}/taken {number}").random()
-    if floor(heading(t) % 360 / 10) in _BARE and chance < 0.6:
+    if _sector(rig, number) in _BARE and chance < 0.6:
         return Taken.BARE
     return Taken.USED
+
+
+def _sector(rig: Rig, number: int) -> int:
+    return floor(heading(number / FRAMES, rig.pace) % 360 / 10) % SECTORS
 
 
 def progress(rig: Rig, seconds: float) -> float:
@@ -85,7 +90,7 @@ def _covered(rig: Rig, seconds: int) -> tuple[int, ...]:
     first = (seconds - 1) * int(FRAMES) if seconds > 1 and seconds % 50 else 0
     for number in range(first, seconds * int(FRAMES)):
         if taken(rig, number) is Taken.USED:
-            counts[floor(heading(number / FRAMES) % 360 / 10) % SECTORS] += 1
+            counts[_sector(rig, number)] += 1
     return tuple(counts)
 
 
@@ -99,7 +104,8 @@ def chunk(rig: Rig, start: float, end: float) -> SweepChunk:
 
 def _gyro(rig: Rig, number: int) -> tuple[float, float, float]:
     rng = random.Random(f"{rig.seed}/gyro {number}")
-    x, y, z = (rate + bias + rng.gauss(0, _GYRO_NOISE) for rate, bias in zip(rates(number / RATE), rig.bias, strict=True))
+    true = zip(rates(number / RATE, rig.pace), rig.bias, strict=True)
+    x, y, z = (rate + bias + rng.gauss(0, _GYRO_NOISE) for rate, bias in true)
     return x, y, z
 
 
@@ -122,7 +128,7 @@ def _tracks(rig: Rig, numbers: list[int]) -> list[tuple[tuple[float, float, floa
     facing = Rotation.from_rotvec(np.radians(rig.turn)).as_matrix() @ FACING
     # a camera that is late stamps what it saw before
     times = [[number / FRAMES - rig.late - step * (1 - (i + 0.5) / 4) for i in range(4)] for number in numbers]
-    gyro = np.array([np.mean([rates(t) for t in each], axis=0) for each in times])
+    gyro = np.array([np.mean([rates(t, rig.pace) for t in each], axis=0) for each in times])
     moved = Rotation.from_rotvec(gyro @ facing * step).as_matrix()
     # a generator for each frame: it is the same whatever else is asked for with it
     seed = int.from_bytes(rig.seed.encode()[-6:], "big")

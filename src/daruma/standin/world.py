@@ -82,7 +82,7 @@ class World:
     Power Delivery). The meter in its cable takes `usb_rate` samples a second of a clock `usb_speed` times as fast as life.
     `heating` is the step that hot air is at, `heatings` how often that changed, `heat_speed` how much faster than life the
     thermocouple's clock runs. `hour` is that of the service that finishes parts: it is busy in the evening. A sweep
-    runs `sweep_speed` times as fast as life; `dark` says that the room is.
+    runs `sweep_speed` times as fast as life, by a person who turns `sweep_pace` times as fast; `dark` says that the room is.
     """
 
     sockets: dict[str, str | None]
@@ -114,6 +114,7 @@ class World:
     usb_speed: float = 1.0
     hour: float = 3.0
     sweep_speed: float = 1.0
+    sweep_pace: float = 1.0
     dark: bool = False
     charger: list[int] = field(default_factory=lambda: list(CHARGER))
     faults: Faults = field(default_factory=Faults)

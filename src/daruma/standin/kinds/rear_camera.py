@@ -155,7 +155,7 @@ def _rig(world: World, phone: Phone, camera: RearCamera) -> Rig:
     rng = random.Random(f"gyro/{phone.imei}")
     bias = (rng.gauss(0, 0.01), rng.gauss(0, 0.01), rng.gauss(0, 0.01))
     x, y, z = camera.turn
-    return Rig((x, y, z), camera.late, tuple(camera.lens), bias, f"{world.seed}/{camera.die}", world.dark)
+    return Rig((x, y, z), camera.late, tuple(camera.lens), bias, f"{world.seed}/{camera.die}", world.dark, world.sweep_pace)
 
 
 def _end(world: World, phone: Phone, *, used: bool) -> None:
