@@ -2,6 +2,7 @@
 
 import json
 import os
+import shutil
 import subprocess
 import sys
 import zipfile
@@ -129,6 +130,24 @@ def test_the_wheel_carries_what_it_needs(tmp_path: Path) -> None:
         "share/icons/hicolor/scalable/apps/daruma.svg",
     ):
         assert any(name.endswith(part) for name in names), part
+
+
+@pytest.mark.parametrize(
+    ("tool", "arguments", "file"),
+    [
+        ("desktop-file-validate", (), "applications/daruma.desktop"),
+        ("appstreamcli", ("validate", "--no-net"), "metainfo/org.daruma_bench.Daruma.metainfo.xml"),
+    ],
+)
+def test_the_desktop_s_own_tools_find_no_fault(tool: str, arguments: tuple[str, ...], file: str) -> None:
+    found = shutil.which(tool)
+    if found is None:
+        pytest.skip(f"{tool} is not installed")
+    done = subprocess.run(
+        [found, *arguments, str(ROOT / "share" / file)], capture_output=True, text=True, timeout=60, check=False
+    )
+    assert done.returncode == 0, done.stdout + done.stderr
+    assert "error" not in done.stdout
 
 
 def test_the_standins_end_with_their_parent(demo_folder: Path) -> None:
