@@ -124,7 +124,7 @@ def watched(room: Room) -> None:
     desk.sampled.disconnect(sheet._sampled)
     desk.sampled.connect(timed)
     bench.hold.held.emit()
-    rest(2000)
+    rest(6000)
     held.clear()
     rest(1000 * SECONDS)
     rate, late = len(held) / SECONDS, float(np.percentile(held, 99))

@@ -12,6 +12,7 @@ from daruma.link.errors import DeviceFault
 from daruma.link.shapes import LONGEST_DIE, flag, number, read, text
 
 MOST_RECORD = 4096  # bytes of a camera's data
+EXPOSURE = 8.0  # seconds that a frame may take
 FLASH_MOST = 400  # steps of flashing
 FARTHEST = 4096.0  # focus codes
 
@@ -94,7 +95,7 @@ def frame(phone: PhoneLink, wanted: Wanted, take: int) -> tuple[float, bytes]:
     grey, code = b"", 0.0
     size = wanted.window.width * wanted.window.height
     while len(grey) < size:
-        answer = phone.port.ask("phone.frame", _asked(wanted, take, len(grey)))
+        answer = phone.port.ask("phone.frame", _asked(wanted, take, len(grey)), timeout=EXPOSURE)
         code, piece = read(partial(_piece, answer, size - len(grey)))
         grey += piece
     return code, grey

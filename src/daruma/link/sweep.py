@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from daruma.core.optics.sweep import RATE, SweepChunk, frames_in
+from daruma.link.camera import EXPOSURE
 from daruma.link.devices import PhoneLink
 from daruma.link.shapes import LONGEST_DIE, flag, number, read, text
 
@@ -46,7 +47,7 @@ def rear_record(phone: PhoneLink) -> RearSaid:
 
 def sweep_piece(phone: PhoneLink, after: float) -> SweepPiece:
     """Return what came of the running sweep since a second of it."""
-    answer = phone.port.ask("phone.sweep", {"after": after})
+    answer = phone.port.ask("phone.sweep", {"after": after}, timeout=EXPOSURE)
 
     def built() -> SweepPiece:
         gyro, frames, first = answer["gyro"], answer["frames"], int(number(answer["first"]))
@@ -71,7 +72,7 @@ def stop_sweep(phone: PhoneLink) -> None:
 
 def board_view(phone: PhoneLink, view: int) -> tuple[float, ...]:
     """Return where the rear camera sees the corners of a chessboard: u, v one after the other, px."""
-    answer = phone.port.ask("phone.board", {"view": view})
+    answer = phone.port.ask("phone.board", {"view": view}, timeout=EXPOSURE)
 
     def built() -> tuple[float, ...]:
         data = answer["seen"]

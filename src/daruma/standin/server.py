@@ -34,6 +34,11 @@ READS_ONLY = frozenset(
         "phone.state",
         "phone.functions",
         "phone.parts",
+        "phone.front_record",
+        "phone.front_state",
+        "phone.frame",
+        "phone.rear_record",
+        "phone.sweep",
         "hands.look",
         "face.test",
         "supply.state",
@@ -158,12 +163,13 @@ class Device:
         if request.op != "write.commit" and self._due("reset", request):
             self._bench.restart_programmer()
             return Reply(unplug=True)
+        happened = len(self._bench.world.events)
         try:
             answer = self._decide(request)
         except Reset:
             self._bench.save()
             return Reply(unplug=True)
-        if request.op not in READS_ONLY:
+        if request.op not in READS_ONLY or len(self._bench.world.events) != happened:
             self._bench.save()
         if self._due("die", request):
             self._bench.die()

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 from dataclasses import replace
-from time import sleep
+from time import monotonic, sleep
 from typing import TYPE_CHECKING
 
 from daruma.bench import phone_acts
@@ -31,7 +31,7 @@ if TYPE_CHECKING:
     from daruma.core.optics.rear import RearRecord, RearSheet
 
 VIEWS = 5
-POLL = 1 / 40  # seconds between two looks at a sweep that has been followed so far
+POLL = 1 / 33  # seconds between two looks at a sweep that has been followed so far
 _BEHIND = 1.0  # seconds of a sweep in one piece: more is to come at once
 LONGEST = 1200.0  # seconds of a sweep that are waited for
 
@@ -73,6 +73,7 @@ def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> N
     """Follow a sweep until the phone is done; raise Refused where it is stopped, or nobody turns any more."""
     ring, after = Ring(), 0.0
     while after < LONGEST:
+        began = monotonic()
         piece = sweep_piece(phone, after)
         behind, after = piece.end - after > _BEHIND, piece.end
         if piece.chunk.gyro or piece.chunk.frames:
@@ -85,7 +86,7 @@ def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> N
             return
         if piece.over:
             break
-        sleep(0.0 if behind else POLL)
+        sleep(0.0 if behind else max(0.0, POLL - (monotonic() - began)))
         try:
             context.checkpoint()
         except Cancelled:

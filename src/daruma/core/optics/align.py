@@ -20,6 +20,7 @@ Floats = npt.NDArray[np.float64]
 WIDEST = 0.5  # seconds: offsets are looked for up to this
 _GRID = 200.0  # samples a second of the first search
 _WINDOW = 0.06  # seconds of the gyroscope's signal that are smoothed together
+_KNOT = 0.01  # seconds between the knots of the smoothed curve
 _STEPS = 30
 _CUT_AFTER, _OUTLIES = 4, 6.0  # steps after which samples are left out, spreads that they then lie off
 _SETTLED = 1e-7  # rad, s
@@ -100,7 +101,9 @@ def _smooth(gyro: Turning) -> CubicSpline:
     window = 2 * max(2, round(_WINDOW / step / 2)) + 1
     if window < len(grid):
         even = savgol_filter(even, window, 3, axis=0)
-    return CubicSpline(grid, even, axis=0)
+    # what is left after the smoothing is slow: no more knots than that needs
+    every = max(1, round(_KNOT / step))
+    return CubicSpline(grid[::every], even[::every], axis=0)
 
 
 def _first_offset(gyro: Turning, camera: Turning) -> float:
