@@ -3,6 +3,7 @@
 import random
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
+from dataclasses import replace
 from pathlib import Path
 from threading import Event
 from typing import Any
@@ -221,6 +222,55 @@ def test_a_module_that_stands_otherwise_than_its_record_is_not_proven(change: di
         at.until("prove_rear_camera_finished")
         assert words in at.prove(Function.REAR_CAMERA_FINISHED)
         assert not at.job.all_proven
+
+
+def test_a_sweep_is_of_the_module_that_was_swept(tmp_path: Path) -> None:
+    """Another module in the phone, or a proof that failed: it is swept once more, and nothing stands on the earlier sweep."""
+    with bench(tmp_path) as at:
+        at.until("prove_rear_camera_finished")
+        first, camera = at.job.of(RearWork).sweep, at.laying.world.fitted(at.phone, RearCamera)
+        assert camera is not None
+        other = replace(camera, die="another", turn=[a + 1.0 for a in camera.turn])
+        at.laying.world.put(other)
+        at.phone.fit(PartKind.REAR_CAMERA, "another")
+        assert "is turned against its record" in at.prove(Function.REAR_CAMERA_FINISHED)
+        work = at.job.of(RearWork)
+        assert (work.swept, work.die) == ("another", "another")
+        assert work.sweep != first
+        other.turn = camera.turn
+        assert "stands as its record says" in at.prove(Function.REAR_CAMERA_FINISHED), "seated again, it is swept anew"
+        assert at.job.all_proven
+
+
+def test_what_was_finished_and_never_told_is_proven_by_a_sweep_at_proof(tmp_path: Path) -> None:
+    """Killed after the phone was done: the act is settled by looking, the sweep that was lost is made up for."""
+    with bench(tmp_path) as at:
+        at.until("finish_rear_camera")
+        index, before = at.job.current_step, at.job
+        at.do()
+        lost = at.job.with_step(index or 0, StepState.DONE, "settled", "")
+        at.job = at.workshop.shop.jobs.save(lost.having(replace(lost.of(RearWork), sweep=(), swept="")), Context().now())
+        assert before.of(RearWork).sweep == ()
+        assert "stands as its record says" in at.prove(Function.REAR_CAMERA_FINISHED)
+
+
+@pytest.mark.parametrize("op", ["phone.state", "phone.parts"])
+def test_a_wire_that_dies_after_the_act_loses_neither_act_nor_sweep(op: str, tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("finish_rear_camera")
+        done: list[bool] = []
+
+        def ended(sample: object) -> None:
+            if isinstance(sample, RingState) and sample.done and not done:
+                done.append(True)
+                # the act is settled by one look at each; the next one comes after it
+                at.laying.world.faults.arm("unplug", op=op, times=-1, skip=1)
+
+        at.do(Context(sample=ended))
+        at.technician.hands.calm()
+        assert at.step() == "prove_rear_camera_finished"
+        assert at.job.of(RearWork).sweep
+        assert at.acts() == [ActState.DONE]
 
 
 @pytest.mark.parametrize("fault", WIRES)

@@ -210,6 +210,18 @@ def test_a_genuine_one_is_finished_and_says_what_it_is(tmp_path: Path) -> None:
         assert (line.status.value, line.notice) == ("used", False)
 
 
+def test_a_genuine_one_that_does_not_work_is_compared_before_the_board_is_blamed(tmp_path: Path) -> None:
+    with bench(tmp_path, front_camera_stock="new") as at:
+        at.until("fit")
+        new = at.laying.world.fitted(at.phone, FrontCamera)
+        assert new is not None
+        new.ail = "no_focus"
+        at.until("prove_front_camera")
+        assert "does not focus" in at.prove()
+        keys = [action.key for action in at.workshop.plan(at.job).routes[0].actions]
+        assert "compare_front_camera" in keys
+
+
 @pytest.mark.parametrize("fault", WIRES)
 @pytest.mark.parametrize(
     "op", ["phone.front_record", "phone.release_front", "write.commit", "phone.flash", "phone.flash_step", "phone.frame"]

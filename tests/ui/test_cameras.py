@@ -85,6 +85,24 @@ def test_three_new_parts_are_finished_in_one_session(driver: Driver, press: Pres
     to_the_second_eye(driver, press)
 
 
+def test_a_service_that_stays_busy_is_got_round_by_the_diagnostic_mode(driver: Driver) -> None:
+    stopped: list[str] = []
+
+    def busy(at: Driver) -> None:
+        view = at.window.views[Stage.BENCH]
+        at.hands(lambda hands: hands.fault("service_busy", times=-1))  # type: ignore[attr-defined]
+        at.until(lambda: view.hold.isVisible() and view.hold.isEnabled())
+        held_by_mouse(at, lambda: bool(at.troubles))
+        at.idle()
+        stopped.append(at.troubles.pop().advice)
+        at.click("remedy")
+        at.idle()
+
+    to_the_proof(driver, "from his drawer", by_mouse, held_by_mouse, {"finish_rear_camera": busy})
+    assert "diagnostic mode" in stopped[0]
+    assert said_of(driver.job.pages[-1])[PartKind.REAR_CAMERA] == "used"
+
+
 def test_what_a_session_will_do_is_said_before_it_begins(driver: Driver) -> None:
     seen: list[str] = []
 

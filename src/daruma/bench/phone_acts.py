@@ -21,6 +21,7 @@ from daruma.link.errors import LinkError
 from daruma.store.shop import Shop
 
 PAUSES = (3.0, 6.0, 12.0)  # seconds before a busy service is asked again (ours)
+FLASH_PAUSE = 0.5  # seconds between two looks at a system that is flashed
 BUSY = "busy"
 DIAGNOSTIC = "Start the phone in its diagnostic mode (off, both volume keys held, charger in), or try at a quieter hour."
 
@@ -83,7 +84,13 @@ def flash_system(rig: Rig, shop: Shop, model: Model, job: Job, context: Context)
     """Flash the phone's system to its end; one that fails can be done again. Raises as `unbind` does."""
     intent = _intent(ActKind.FLASH, job, phone_locks(rig, shop, model, job, ActKind.FLASH))
     report = context.unstoppable(0, 1, "flashing the system, the phone stays on the charger")
-    act(shop.journal, intent, context, lambda sent: flash(rig.phone(), report, sent.now), lambda: is_flashed(rig))
+    act(
+        shop.journal,
+        intent,
+        context,
+        lambda sent: flash(rig.phone(), report, sent.now, FLASH_PAUSE * rig.settle),
+        lambda: is_flashed(rig),
+    )
 
 
 def finish(
@@ -136,9 +143,17 @@ def finished(doing: Doing, job: Job, part: PartKind, context: Context) -> tuple[
 
 
 def told(doing: Doing, job: Job, status: PartStatus, context: Context) -> tuple[Job, str]:
-    """Return a job after a part was finished: its board read anew, the parts page as it is now kept with it."""
-    job, _ = doing.read_phone(job, context)
-    return page_kept(doing, job, context), f"the parts page says {status.value}"
+    """Return a job after a part was finished: its board read anew, the parts page as it is now kept with it.
+
+    The part is finished whatever the wire does from here on: what cannot be read is left as it was known.
+    """
+    said = f"the parts page says {status.value}"
+    try:
+        job, _ = doing.read_phone(job, context)
+        return page_kept(doing, job, context), said
+    except LinkError as error:
+        doing.rig.drop("phone")
+        return job, f"{said}; not read anew: {error.what}"
 
 
 def page_kept(doing: Doing, job: Job, context: Context) -> Job:

@@ -3,6 +3,7 @@
 from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from functools import partial
+from time import sleep
 from typing import Any
 
 from daruma.core.optics.chart import WHOLE, Window
@@ -12,8 +13,9 @@ from daruma.link.errors import DeviceFault
 from daruma.link.shapes import LONGEST_DIE, flag, number, read, text
 
 MOST_RECORD = 4096  # bytes of a camera's data
+LEAST_PIECE = 1024  # bytes of a frame in one answer, but for the last
 EXPOSURE = 8.0  # seconds that a frame may take
-FLASH_MOST = 400  # steps of flashing
+FLASH_MOST = 2400  # times that flashing is looked at
 FARTHEST = 4096.0  # focus codes
 
 
@@ -75,8 +77,11 @@ def release_front(phone: PhoneLink, sending: Callable[[], None]) -> None:
     phone.port.ask("phone.release_front", repeatable=False)
 
 
-def flash(phone: PhoneLink, report: Report, sending: Callable[[], None]) -> None:
-    """Flash the system to its end; `report` gets the share done. Raises DeviceFault for one that does not come to an end."""
+def flash(phone: PhoneLink, report: Report, sending: Callable[[], None], pause: float) -> None:
+    """Flash the system to its end, asked for after each pause (s); `report` gets the share done.
+
+    Raises DeviceFault for one that does not come to an end.
+    """
     sending()
     phone.port.ask("phone.flash", repeatable=False)
     for _ in range(FLASH_MOST):
@@ -85,6 +90,7 @@ def flash(phone: PhoneLink, report: Report, sending: Callable[[], None]) -> None
         report(min(1.0, done))
         if done >= 1.0:
             return
+        sleep(pause)
     raise DeviceFault(
         "Flashing does not come to an end.", safe="Backups are safe.", advice="Charge the phone, then flash it again."
     )
@@ -103,7 +109,9 @@ def frame(phone: PhoneLink, wanted: Wanted, take: int) -> tuple[float, bytes]:
 
 def _piece(answer: Mapping[str, Any], most: int) -> tuple[float, bytes]:
     data, code = answer["grey"], number(answer["code"])
-    if not isinstance(data, bytes) or not 0 < len(data) <= most or not 0 <= code <= FARTHEST:
+    # a device that gives byte after byte would never come to an end
+    enough = isinstance(data, bytes) and min(most, LEAST_PIECE) <= len(data) <= most
+    if not isinstance(data, bytes) or not enough or not 0 <= code <= FARTHEST:
         raise ValueError("no piece of a frame")
     return code, data
 

@@ -9,6 +9,7 @@ from daruma.link.shapes import LONGEST_DIE, flag, number, read, text
 
 MOST_RECORD = 4096  # bytes of a module's record
 MOST_BYTES = 16_000  # of gyroscope or frames in one answer
+MOST_FRAMES = 120  # a second
 MOST_CORNERS = 400
 _CORNER_COUNTS = 32.0  # of 1 px
 
@@ -56,13 +57,20 @@ def sweep_piece(phone: PhoneLink, after: float) -> SweepPiece:
         if len(gyro) > MOST_BYTES or len(frames) > MOST_BYTES or number(answer["rate"]) != RATE:
             raise ValueError("too much of a sweep, or another rate")
         chunk, end = SweepChunk(first, gyro, frames), number(answer["end"])
-        for _ in frames_in(chunk):
-            pass
-        if first != -(-round(after * RATE * 1e6) // 10**6) or end < after:
+        count = sum(1 for _ in frames_in(chunk))
+        if abs(first - after * RATE) > 1 or end < after:
             raise ValueError("another piece than the one that was asked for")
+        # no more can have come than the time between has room for
+        if len(gyro) // 6 > (end - after) * RATE + 2 or count > (end - after) * MOST_FRAMES + 2:
+            raise ValueError("more of a sweep than there was time for")
         return SweepPiece(chunk, end, min(1.0, number(answer["progress"])), flag(answer["done"]), flag(answer["over"]))
 
     return read(built)
+
+
+def begin_sweep(phone: PhoneLink) -> None:
+    """Let the phone sweep once more: what it has finished stays finished."""
+    phone.port.ask("phone.sweep_begin", repeatable=False)
 
 
 def stop_sweep(phone: PhoneLink) -> None:

@@ -23,7 +23,7 @@ from daruma.core.records import decode
 from daruma.core.tri import Tri
 from daruma.link.devices import PhoneLink
 from daruma.link.errors import Refused
-from daruma.link.sweep import board_view, rear_record, stop_sweep, sweep_piece
+from daruma.link.sweep import begin_sweep, board_view, rear_record, stop_sweep, sweep_piece
 
 if TYPE_CHECKING:
     from daruma.bench.acting import Sent
@@ -65,14 +65,19 @@ def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, s
         _followed(phone, chunks, context)
 
     status = phone_acts.finish(doing.rig, doing.shop, doing.model(job), job, context, KIND, send)
-    job = job.having(replace(job.of(RearWork), sweep=tuple(chunks)))
-    return phone_acts.told(doing, job, status, context)
+    return phone_acts.told(doing, _swept(job, chunks), status, context)
+
+
+def _swept(job: Job, chunks: Sequence[SweepChunk]) -> Job:
+    """Return the job with a sweep of the module that is in its phone."""
+    work = job.of(RearWork)
+    return job.having(replace(work, sweep=tuple(chunks), swept=work.die))
 
 
 def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> None:
     """Follow a sweep until the phone is done; raise Refused where it is stopped, or nobody turns any more."""
-    ring, after = Ring(), 0.0
-    while after < LONGEST:
+    ring, after, start = Ring(), 0.0, monotonic()
+    while max(after, monotonic() - start) < LONGEST:
         began = monotonic()
         piece = sweep_piece(phone, after)
         behind, after = piece.end - after > _BEHIND, piece.end
@@ -91,12 +96,12 @@ def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> N
             context.checkpoint()
         except Cancelled:
             stop_sweep(phone)
-            raise Refused(
-                "stopped", "The sweep was stopped.", safe="The camera works, it is not finished.", advice="Begin it again."
-            ) from None
-    raise Refused(
-        "stopped", "The sweep did not come to its end.", safe="The camera works, it is not finished.", advice="Begin again."
-    )
+            raise _given_up("The sweep was stopped.") from None
+    raise _given_up("The sweep did not come to its end.")
+
+
+def _given_up(what: str) -> Refused:
+    return Refused("stopped", what, safe="The camera works, it is not finished.", advice="Begin the sweep again.")
 
 
 def _looked(doing: Doing, job: Job) -> Job:
@@ -106,11 +111,22 @@ def _looked(doing: Doing, job: Job) -> Job:
 
 
 def measure_rear(doing: Doing, job: Job, context: Context, _: int) -> Job:
-    """Let the camera see the chessboard in five views; the sweep was kept when it was done."""
+    """Let the camera see the chessboard in five views; swept it was when it was finished.
+
+    Where no sweep of this very module is kept, or a proof on the kept one has failed, it is swept once more.
+    """
     doing.right_phone(job)
     if KIND not in job.ticket.parts:
         return job  # a camera that stays was neither swept nor read here
     job, views = _looked(doing, job), list[BoardView]()
+    failed = any(
+        proof.function is Function.REAR_CAMERA_FINISHED and not proof.proven and job.stands(proof) for proof in job.proofs
+    )
+    if failed or not job.of(RearWork).sweep or job.of(RearWork).swept != job.of(RearWork).die:
+        chunks: list[SweepChunk] = []
+        begin_sweep(doing.rig.phone())
+        _followed(doing.rig.phone(), chunks, context)
+        job = _swept(job, chunks)
     for number in range(VIEWS):
         context.checkpoint()
         context.report(number / VIEWS, f"chessboard, view {number + 1} of {VIEWS}")

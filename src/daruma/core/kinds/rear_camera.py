@@ -66,12 +66,15 @@ class BoardView:
 
 @dataclass(frozen=True, slots=True)
 class RearWork(PartWork):
-    """Hold what was done with the rear camera of a job: its sweep as it came over the wire, the chessboard as it was seen."""
+    """Hold what was done with the rear camera of a job: its sweep as it came over the wire, the die of
+    the module that was swept, the chessboard as it was seen.
+    """
 
     KIND: ClassVar[PartKind] = KIND
     SERIES: ClassVar[tuple[str, ...]] = ("sweep", "views")
 
     sweep: tuple[SweepChunk, ...] = ()
+    swept: str = ""
     views: tuple[BoardView, ...] = ()
 
     def nameless(self) -> "RearWork":

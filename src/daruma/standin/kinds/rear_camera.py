@@ -163,6 +163,13 @@ def _end(world: World, phone: Phone, *, used: bool) -> None:
         finished(world, phone, KIND, bound_before=used)
 
 
+def _again(world: World, phone: Phone, _: Model, __: Catalogue, ___: Mapping[str, Any]) -> dict[str, Any]:
+    """Begin a sweep that binds nothing."""
+    _there(world, phone)
+    phone.status[_BEGAN] = f"{time.time():.6f}"
+    return {}
+
+
 def _stop(_: World, phone: Phone, __: Model, ___: Catalogue, ____: Mapping[str, Any]) -> dict[str, Any]:
     phone.status.pop(_BEGAN, None)
     return {}
@@ -213,6 +220,7 @@ ROOM = StandinRoom(
         "phone.rear_record": _record,
         "phone.finish_rear_camera": _finish,
         "phone.sweep": _sweep,
+        "phone.sweep_begin": _again,
         "phone.sweep_stop": _stop,
         "phone.board": _board,
     },

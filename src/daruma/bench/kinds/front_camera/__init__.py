@@ -30,10 +30,11 @@ from daruma.link.camera import front_record
 if TYPE_CHECKING:
     from daruma.core.optics.front import Judged
 
-PROVE, FIT = "prove_front_camera", "fit_front_camera"
+PROVE, FIT, FIT_GENUINE = "prove_front_camera", "fit_front_camera", "fit_genuine_front_camera"
 NEW = Holder(FrontWork, "camera", FIT)
 OF_ONE = frozenset(
     {"solder_camera_flex", "front_camera_to_holder", "read_front_camera", "write_front_camera", FIT, "flash_system"}
+    | {FIT_GENUINE, "finish_front_camera"}
 )
 
 
@@ -58,7 +59,8 @@ def counts(_: Job, __: KnownPart, done: Done) -> Done:
 
 def chosen(job: Job, route: Route, _: Case) -> Chosen:
     """Return the job; a way that fits another camera begins on that one anew."""
-    return Chosen(job, fresh=is_done(job, FIT) and any(action.key == FIT for action in route.actions))
+    fitted = {key for key in (FIT, FIT_GENUINE) if is_done(job, key)}
+    return Chosen(job, fresh=bool(fitted) and any(action.key in (FIT, FIT_GENUINE) for action in route.actions))
 
 
 # -- steps
@@ -133,7 +135,8 @@ def prove_front(doing: Doing, job: Job, context: Context) -> Proof:
 
     doing.right_phone(job)
     seen = doing.rig.phone().functions().get(Function.FRONT_CAMERA)
-    bound = seen is not Tri.NO
+    # the phone sees the switch, but not whether its pictures are right: it says so, or that it does not know
+    bound = seen in (Tri.YES, Tri.UNKNOWN)
     found = found_in(job)
     good = found.finding is Finding.WORKS and bound
     said = f"The front camera {found.finding.value}: {found.why}." if job.of(FrontWork).frames else "Nothing was measured."
