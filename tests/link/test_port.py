@@ -12,7 +12,12 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from daruma.core.errors import Cause
+from daruma.core.optics.chart import WHOLE, Window
+from daruma.core.optics.frames import Mode
+from daruma.core.optics.sweep import Seen, Taken, packed_frame
 from daruma.core.parts import PartKind, Version
+from daruma.link.camera import FLASH_MOST, Wanted, flash, front_record, front_state
+from daruma.link.camera import frame as camera_frame
 from daruma.link.devices import Driver, PhoneLink, Programmer
 from daruma.link.discovery import connect, driver_names
 from daruma.link.errors import DeviceFault, DeviceGone, DeviceSilent, LinkError, Refused
@@ -22,9 +27,11 @@ from daruma.link.haptic import shake
 from daruma.link.messages import ADVICE, Answer, Request, pack_answer, permitted, unpack_request
 from daruma.link.port import TRIES, Port, open_wire
 from daruma.link.station import Station
+from daruma.link.sweep import board_view, rear_record, sweep_piece
 from daruma.link.thermocouple import Thermocouple
 from daruma.link.usb_meter import UsbMeter
 
+SMALL, WHOLE_FRAME = Wanted(Mode.PHOTO, window=Window(0, 0, 5, 4)), Wanted(Mode.PHOTO, window=WHOLE)
 PROTOCOL = Path(__file__).parents[2] / "docs" / "protocol.md"
 
 
@@ -213,8 +220,45 @@ ASKED: dict[str, tuple[type[Driver], Callable[[Any], object], dict[str, Any]]] =
     "shake": (PhoneLink, lambda phone: shake(phone, brake=True), {"rate": 1600, "driven": 0.001, "g": bytes(80)}),
     "gauge": (PhoneLink, gauge_of, {"image": bytes(8), "expected": "a", "answers": True}),
     "boot": (PhoneLink, boot, {"unknown": False, "percent": 90, "cycles": 3}),
+    "front record": (PhoneLink, front_record, {"image": bytes(8), "expected": "a", "die": "D"}),
+    "front state": (PhoneLink, front_state, {"free": True, "flashed": False, "charge": 50.0}),
+    "frame": (PhoneLink, lambda phone: camera_frame(phone, SMALL, 1), {"code": 90.0, "grey": bytes(20)}),
+    "rear record": (PhoneLink, rear_record, {"die": "D", "image": bytes(8)}),
+    "sweep": (
+        PhoneLink,
+        lambda phone: sweep_piece(phone, 1.0),
+        {
+            "first": 200,
+            "gyro": bytes(12),
+            "frames": packed_frame(Seen(1.0, Taken.USED)),
+            "end": 1.05,
+            "progress": 0.5,
+            "done": False,
+            "over": False,
+            "rate": 200,
+        },
+    ),
+    "board": (PhoneLink, lambda phone: board_view(phone, 0), {"seen": bytes(16)}),
     "flex": (Programmer, lambda wire: flex_state(wire, "battery", "D"), {"activations": 1, "protects": False}),
 }
+
+
+@pytest.mark.parametrize(
+    ("call", "answer"),
+    [
+        (lambda phone: camera_frame(phone, WHOLE_FRAME, 1), {"code": 1.0, "grey": b"x"}),
+        (lambda phone: flash(phone, lambda _: None, lambda: None, 0.0), {"done": 0.5}),
+        (lambda phone: sweep_piece(phone, 1.0), {**ASKED["sweep"][2], "gyro": bytes(6000)}),
+        (lambda phone: sweep_piece(phone, 1.0), {**ASKED["sweep"][2], "frames": packed_frame(Seen(1.0, Taken.DARK)) * 99}),
+        (lambda phone: sweep_piece(phone, 1.0), {**ASKED["sweep"][2], "first": 5}),
+        (lambda phone: sweep_piece(phone, 1.0), {**ASKED["sweep"][2], "end": 0.5}),
+    ],
+)
+def test_a_camera_that_drips_floods_or_never_ends_is_left(call: Callable[[Any], object], answer: dict[str, Any]) -> None:
+    wire = ScriptedWire(*[says(**answer)] * 6000)
+    with pytest.raises(DeviceFault):
+        call(PhoneLink(Port(wire, "phone")))  # type: ignore[arg-type]
+    assert len(wire.seen) <= FLASH_MOST + 1
 
 
 @pytest.mark.parametrize("name", ASKED)
