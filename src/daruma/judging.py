@@ -7,7 +7,7 @@ import click
 
 from daruma.core.errors import Trouble
 from daruma.judging_cameras import align_, focus, lens, sharpness
-from daruma.judging_common import FILE, as_json, end, read_file, say
+from daruma.judging_common import FILE, Judgements, as_json, read_file, say
 
 if TYPE_CHECKING:
     from daruma.core.model import Model
@@ -32,7 +32,7 @@ class Pair(click.ParamType):  # type: ignore[type-arg]
         return first, second
 
 
-@click.group()
+@click.group(cls=Judgements)
 def judge() -> None:
     """Judge a measurement: what it proves, with its uncertainty."""
 
@@ -67,14 +67,10 @@ def dots(
     from daruma.handover.dots import dots_answer, dots_text, read_map, read_seen
     from daruma.handover.tabular import LARGEST
 
-    try:
-        cards = read_seen(read_file(seen, LARGEST), seen.name)
-        rays = read_map(read_file(map_, LARGEST), map_.name)
-    except Trouble as trouble:
-        end(trouble)
-        return
+    cards = read_seen(read_file(seen, LARGEST), seen.name)
+    rays = read_map(read_file(map_, LARGEST), map_.name)
     if not (1 <= size[0] <= 100_000 and 1 <= size[1] <= 100_000):
-        end(Trouble("--size is no size of a picture.", safe="Nothing was changed.", advice="Say it as 640x480."))
+        raise Trouble("--size is no size of a picture.", safe="Nothing was changed.", advice="Say it as 640x480.")
     verdict = judged(View(focal, centre, (int(size[0]), int(size[1])), baseline), cards, rays)
     say(dots_answer(verdict), dots_text(verdict), as_json=as_json)
 
@@ -90,11 +86,7 @@ def ring(log: Path, as_json: bool) -> None:
     try:
         found = ring_down(*read_signal(read_file(log, LARGEST_LOG), log.name))
     except ValueError as error:
-        end(Trouble(f"{log.name}: {error}.", safe="Nothing was changed.", advice="Let the motor tap once more."))
-        return
-    except Trouble as trouble:
-        end(trouble)
-        return
+        raise Trouble(f"{log.name}: {error}.", safe="Nothing was changed.", advice="Let the motor tap once more.") from error
     said = answer("ring", f0_hz=figure(found.f0_hz, found.f0_u), damping=figure(found.damping, found.damping_u))
     text = (
         f"resonance {found.f0_hz:.2f} Hz, standard uncertainty {found.f0_u:.2f}; "
@@ -115,9 +107,9 @@ def pd(words: tuple[str, ...], as_json: bool) -> None:
     for word in words:
         try:
             found.append(decode(int(word.removeprefix("0x").removeprefix("0X"), 16)))
-        except ValueError:
+        except ValueError as error:
             what = f"{word[:40]!r} is no 32-bit word in hexadecimal."
-            end(Trouble(what, safe="Nothing was changed.", advice="Give words such as 0001912C."))
+            raise Trouble(what, safe="Nothing was changed.", advice="Give words such as 0001912C.") from error
     keys = ("volts_min", "volts_max", "amperes", "amperes_20v", "watts")
     objects = [
         {
@@ -145,17 +137,12 @@ def heat(log: Path, key: str, as_json: bool) -> None:
     limits = heat_limits().get(key)
     if limits is None:
         what = f"There are no limits for a step {key[:40]!r}."
-        end(Trouble(what, safe="Nothing was changed.", advice=f"Steps are {', '.join(sorted(heat_limits()))}."))
-        return
+        raise Trouble(what, safe="Nothing was changed.", advice=f"Steps are {', '.join(sorted(heat_limits()))}.")
     try:
         t, celsius = read_heat(read_file(log, LARGEST_LOG), log.name)
         found = violations(t, celsius, limits)
     except ValueError as error:
-        end(Trouble(f"{log.name}: {error}.", safe="Nothing was changed.", advice="Take the log once more."))
-        return
-    except Trouble as trouble:
-        end(trouble)
-        return
+        raise Trouble(f"{log.name}: {error}.", safe="Nothing was changed.", advice="Take the log once more.") from error
     shown = [
         {
             "limit": each.limit.value,
@@ -207,23 +194,19 @@ def motor(log: Path, f0: float, level: float, driven: float, as_json: bool) -> N
     from daruma.core.haptic.shaking import Drive, Shake
     from daruma.handover.optics import LARGEST_LOG, answer, figure, read_shakes
 
-    try:
-        table = read_shakes(read_file(log, LARGEST_LOG), log.name)
-        runs = [table[table[:, 0] == number] for number in dict.fromkeys(table[:, 0].tolist())]
-        if len(runs) < 2 or any(len(run) < 40 or not (run[-1, 1] > run[0, 1] + driven) for run in runs):
-            raise Trouble(
-                f"{log.name} does not say how a motor taps and rings.",
-                safe="Nothing was changed.",
-                advice="Give two shakes at least, of 40 samples and more, each going on after its drive has ended.",
-            )
-        shakes = [
-            Shake((len(run) - 1) / float(run[-1, 1] - run[0, 1]), driven, run is not runs[-1], tuple(run[:, 2].tolist()))
-            for run in runs
-        ]
-        found = judged(shakes, Drive(f0, level, 0.0))
-    except Trouble as trouble:
-        end(trouble)
-        return
+    table = read_shakes(read_file(log, LARGEST_LOG), log.name)
+    runs = [table[table[:, 0] == number] for number in dict.fromkeys(table[:, 0].tolist())]
+    if len(runs) < 2 or any(len(run) < 40 or not (run[-1, 1] > run[0, 1] + driven) for run in runs):
+        raise Trouble(
+            f"{log.name} does not say how a motor taps and rings.",
+            safe="Nothing was changed.",
+            advice="Give two shakes at least, of 40 samples and more, each going on after its drive has ended.",
+        )
+    shakes = [
+        Shake((len(run) - 1) / float(run[-1, 1] - run[0, 1]), driven, run is not runs[-1], tuple(run[:, 2].tolist()))
+        for run in runs
+    ]
+    found = judged(shakes, Drive(f0, level, 0.0))
     said = answer(
         "motor",
         verdict=found.motor.value,
@@ -245,11 +228,7 @@ def meter(log: Path, model: str | None, as_json: bool) -> None:
     """Judge a meter's LOG of volts and amperes: charge, energy, phases, steps, gaps; the columns are found by name and unit."""
     from daruma.handover.meter_answer import meter_answer, meter_text
 
-    try:
-        found = meter_answer(read_meter(log), model_of(model) if model is not None else None)
-    except Trouble as trouble:
-        end(trouble)
-        return
+    found = meter_answer(read_meter(log), model_of(model) if model is not None else None)
     say(found, meter_text(found), as_json=as_json)
 
 
@@ -263,12 +242,8 @@ def cell(log: Path, rated: float, chemistry: str | None, as_json: bool) -> None:
     from daruma.catalogue.cells import chemistries
     from daruma.handover.cell_answer import cell_answer, cell_text
 
-    try:
-        if chemistry is not None and chemistry not in chemistries():
-            known = ", ".join(chemistries())
-            raise Trouble(f"No chemistry is called {chemistry}.", safe="Nothing was changed.", advice=f"Name one of {known}.")
-        found = cell_answer(read_meter(log), rated, chemistries()[chemistry] if chemistry else None, log.name)
-    except Trouble as trouble:
-        end(trouble)
-        return
+    if chemistry is not None and chemistry not in chemistries():
+        known = ", ".join(chemistries())
+        raise Trouble(f"No chemistry is called {chemistry}.", safe="Nothing was changed.", advice=f"Name one of {known}.")
+    found = cell_answer(read_meter(log), rated, chemistries()[chemistry] if chemistry else None, log.name)
     say(found, cell_text(found), as_json=as_json)

@@ -5,7 +5,7 @@ from pathlib import Path
 import click
 
 from daruma.core.errors import Trouble
-from daruma.judging_common import FILE, as_json, end, read_file, say
+from daruma.judging_common import FILE, as_json, read_file, say
 
 
 @click.command()
@@ -20,11 +20,9 @@ def sharpness(image: Path, as_json: bool) -> None:
     try:
         found = judged(read_grey(read_file(image, LARGEST_PICTURE), image.name))
     except EdgeFault as error:
-        end(Trouble(f"{image.name}: {error}.", safe="Nothing was changed.", advice="Take a picture of one slanted edge."))
-        return
-    except Trouble as trouble:
-        end(trouble)
-        return
+        raise Trouble(
+            f"{image.name}: {error}.", safe="Nothing was changed.", advice="Take a picture of one slanted edge."
+        ) from error
     said = answer("sharpness", mtf50_cpp=figure(found.mtf50, found.u), edge_deg=found.edge_deg)
     text = f"MTF50 {found.mtf50:.4f} cycles a pixel, standard uncertainty {found.u:.4f}; edge at {found.edge_deg:.2f} degrees"
     say(said, text, as_json=as_json)
@@ -44,11 +42,9 @@ def lens(corners: Path, camera: Path, as_json: bool) -> None:
         views = read_corners(read_file(corners, LARGEST), corners.name)
         found = board_fits(read_camera(read_file(camera, LARGEST_CAMERA), camera.name), views)
     except ValueError as error:
-        end(Trouble(f"{corners.name}: {error}.", safe="Nothing was changed.", advice="Take more corners of that view."))
-        return
-    except Trouble as trouble:
-        end(trouble)
-        return
+        raise Trouble(
+            f"{corners.name}: {error}.", safe="Nothing was changed.", advice="Take more corners of that view."
+        ) from error
     shown = [{"view": fit.view, "rms_px": fit.rms_px} for fit in found]
     lines = [f"view {fit.view}: {fit.rms_px:.3f} px" for fit in found]
     text = "\n".join([*lines, f"all: {rms_of_all(found):.3f} px"])
@@ -68,11 +64,9 @@ def align_(gyro: Path, camera: Path, as_json: bool) -> None:
         mine, theirs = (read_turning(read_file(path, LARGEST_LOG), path.name) for path in (gyro, camera))
         found = align(mine, theirs)
     except ValueError as error:
-        end(Trouble(f"{gyro.name}, {camera.name}: {error}.", safe="Nothing was changed.", advice="Turn the phone once more."))
-        return
-    except Trouble as trouble:
-        end(trouble)
-        return
+        raise Trouble(
+            f"{gyro.name}, {camera.name}: {error}.", safe="Nothing was changed.", advice="Turn the phone once more."
+        ) from error
     said = answer(
         "align",
         rotation=found.rotation.tolist(),
@@ -99,11 +93,7 @@ def focus(log: Path, as_json: bool) -> None:
     from daruma.core.optics.focus import FEWEST, peak_of
     from daruma.handover.optics import LARGEST_LOG, answer, figure, read_sweeps
 
-    try:
-        sweeps = read_sweeps(read_file(log, LARGEST_LOG), log.name)
-    except Trouble as trouble:
-        end(trouble)
-        return
+    sweeps = read_sweeps(read_file(log, LARGEST_LOG), log.name)
     peaks: list[dict[str, object]] = []
     lines: list[str] = []
     for distance, points in sorted(sweeps.items()):

@@ -37,3 +37,14 @@ def end(trouble: Trouble) -> None:
         if part:
             click.echo(f"daruma: {plain(part, lines=True)}", err=True)
     sys.exit(1)
+
+
+class Judgements(click.Group):
+    """Say a trouble of any judgement in its three parts, and end."""
+
+    def invoke(self, ctx: click.Context) -> Any:
+        """Run the judgement that was asked for."""
+        try:
+            return super().invoke(ctx)
+        except Trouble as trouble:
+            end(trouble)

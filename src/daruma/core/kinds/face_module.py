@@ -17,10 +17,10 @@ from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.plan.actions import Action, Effort, How, Trait
 from daruma.core.plan.case import Case
-from daruma.core.plan.facts import Ask, Otherwise, Question
-from daruma.core.plan.phone import on_phone, trial_actions
+from daruma.core.plan.facts import Otherwise, Question, state_of_part
+from daruma.core.plan.phone import over_cable
 from daruma.core.plan.state import Conjunction, Named, Needs, Val, needs
-from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+from daruma.core.plan.workbench import OPEN, Workbench
 
 KIND = PartKind.FACE_MODULE
 IDENTITIES = (Identity.IR_CAMERA_SERIAL, Identity.FLOOD_SERIAL, Identity.PROJECTOR_SERIAL)
@@ -197,7 +197,7 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
     if state is FaceState.SOUND:
         return ()
     return (
-        *on_phone(_codes(bench)),
+        *_codes(bench),
         *_finding(bench),
         *_saving(bench),
         bench.action("module_back", (OPEN, _OUT), {FaceVar.PLACE: FaceVal.IN_PHONE}, place=KIND, hands=("module_back",)),
@@ -208,21 +208,16 @@ def _codes(bench: Workbench) -> tuple[Action, ...]:
     """Return asking the phone for the codes of infrared camera and flood light, before the projector is suspected."""
     unasked = needs(FaceVar.CODES, Val.NO, otherwise="the module's codes were asked already", moot=True)
     dark = needs(FaceVar.MODULE, FaceVal.DARK, otherwise="the module is tested already", moot=True)
-    return (
-        *(
-            bench.action(
-                "check_face_codes",
-                (*conditions, unasked, dark, _IN_PHONE),
-                {FaceVar.CODES: Val.YES},
-                variant=variant,
-                counts_with="check_face_codes",
-                chances=(facts_of(bench.case).chance_codes,),
-                finding="infrared camera and flood light answer",
-                miss={FaceVar.MODULE: FaceVal.BEYOND},
-            )
-            for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
-        ),
-        *trial_actions(bench, unasked, variant="face"),
+    return over_cable(
+        bench,
+        "check_face_codes",
+        (unasked, dark, _IN_PHONE),
+        {FaceVar.CODES: Val.YES},
+        why=unasked,
+        trial="face",
+        chances=(facts_of(bench.case).chance_codes,),
+        finding="infrared camera and flood light answer",
+        miss={FaceVar.MODULE: FaceVal.BEYOND},
     )
 
 
@@ -377,15 +372,7 @@ ROOM = Room(
     ends=ends,
     closes=ends,
     questions=questions,
-    asks=(
-        Ask(
-            "face_module",
-            lambda _: "Face module",
-            lambda _: {state.value: words for state, words in TOLD.items()},
-            lambda case: facts_of(case).state.value,
-            lambda case, value: case.with_part(KIND, replace(facts_of(case), state=FaceState(value))),
-        ),
-    ),
+    asks=(state_of_part("face_module", "Face module", TOLD, facts_of, KIND),),
     otherwise=tuple(
         Otherwise(words, Effort.PART, (FaceVar.MODULE, (val,)), {FaceVar.MODULE: FaceVal.DARK, FaceVar.CODES: Val.YES})
         for val, words in HOPELESS.items()

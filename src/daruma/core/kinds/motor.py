@@ -17,10 +17,10 @@ from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.plan.actions import Action, Effort, How, Trait
 from daruma.core.plan.case import Case
-from daruma.core.plan.facts import Ask, Otherwise
-from daruma.core.plan.phone import on_phone, trial_actions
+from daruma.core.plan.facts import Otherwise, state_of_part
+from daruma.core.plan.phone import over_cable
 from daruma.core.plan.state import Conjunction, Named, Val, needs
-from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+from daruma.core.plan.workbench import OPEN, Workbench
 
 KIND = PartKind.MOTOR
 IDENTITIES = (Identity.MOTOR_SERIAL,)
@@ -139,7 +139,7 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
     known = needs(MotorVar.SERIAL, Val.YES, otherwise="nothing gives the original motor's serial")
     written = needs(MotorVar.NEW, Val.YES, otherwise="the new motor does not carry the original's serial yet")
     return (
-        *on_phone(_serial(bench)),
+        *_serial(bench),
         bench.action(
             "compare_motor",
             (OPEN, needs(MotorVar.MOTOR, MotorVal.UNSURE, otherwise="the motor is to blame already", moot=True)),
@@ -169,19 +169,8 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
 
 def _serial(bench: Workbench) -> tuple[Action, ...]:
     """Return reading the serial that the board expects, from a phone that runs and trusts the bench."""
-    return (
-        *(
-            bench.action(
-                "motor_serial_over_cable",
-                (*conditions, _UNKNOWN, _DEAD),
-                {MotorVar.SERIAL: Val.YES},
-                variant=variant,
-                counts_with="motor_serial_over_cable",
-            )
-            for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
-        ),
-        *trial_actions(bench, _UNKNOWN, variant="motor"),
-    )
+    known: dict[Enum, Enum] = {MotorVar.SERIAL: Val.YES}
+    return over_cable(bench, "motor_serial_over_cable", (_UNKNOWN, _DEAD), known, why=_UNKNOWN, trial="motor")
 
 
 def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
@@ -220,15 +209,7 @@ ROOM = Room(
     actions=actions,
     threads=threads,
     conditions=conditions,
-    asks=(
-        Ask(
-            "motor",
-            lambda _: "Haptic motor",
-            lambda _: {state.value: words for state, words in TOLD.items()},
-            lambda case: facts_of(case).state.value,
-            lambda case, value: case.with_part(KIND, MotorFacts(MotorState(value))),
-        ),
-    ),
+    asks=(state_of_part("motor", "Haptic motor", TOLD, facts_of, KIND),),
     otherwise=(
         Otherwise(
             "the board drives no motor", Effort.PART, (MotorVar.MOTOR, (MotorVal.BOARD,)), {MotorVar.MOTOR: MotorVal.UNSURE}

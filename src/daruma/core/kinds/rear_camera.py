@@ -1,7 +1,7 @@
 """The rear camera: a genuine module is bound in the phone's finishing session and swept, and proven by that sweep."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from enum import Enum
 from typing import ClassVar
 
@@ -18,7 +18,7 @@ from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.plan.actions import Action, How, Trait
 from daruma.core.plan.case import Case
-from daruma.core.plan.facts import Ask
+from daruma.core.plan.facts import state_of_part
 from daruma.core.plan.finishing import finish_bars, in_session, is_locked, locked_bar
 from daruma.core.plan.phone import on_phone
 from daruma.core.plan.state import Conjunction, Named, needs
@@ -208,13 +208,5 @@ ROOM = Room(
     conditions=conditions,
     pending=pending,
     origin=lambda ticket: ticket.origin,
-    asks=(
-        Ask(
-            "rear_camera",
-            lambda _: "Rear camera",
-            lambda _: {state.value: words for state, words in TOLD.items()},
-            lambda case: facts_of(case).state.value,
-            lambda case, value: case.with_part(KIND, replace(facts_of(case), state=RearState(value))),
-        ),
-    ),
+    asks=(state_of_part("rear_camera", "Rear camera", TOLD, facts_of, KIND),),
 )

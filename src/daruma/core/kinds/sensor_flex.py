@@ -16,7 +16,7 @@ from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.plan.actions import Action, Effort, How, Trait
 from daruma.core.plan.case import Case
-from daruma.core.plan.facts import Ask, Otherwise, Question
+from daruma.core.plan.facts import Otherwise, Question, state_of_part
 from daruma.core.plan.phone import READ_OUT, UNBOUND, board_actions, on_phone, trial_actions
 from daruma.core.plan.problem import Doubt
 from daruma.core.plan.state import Conjunction, Named, Val, needs
@@ -301,15 +301,7 @@ OTHERWISE = (
     ),
     Otherwise("the new flex is ruined", Effort.PART, (FlexVar.NEW, (Val.LOST,)), {FlexVar.NEW: Val.NO}),
 )
-ASKS = (
-    Ask(
-        "flex",
-        lambda _: "Front sensor flex",
-        lambda _: {state.value: words for state, words in WORDS.items()},
-        lambda case: facts_of(case).state.value,
-        lambda case, value: case.with_part(KIND, replace(facts_of(case), state=FlexState(value))),
-    ),
-)
+ASKS = (state_of_part("flex", "Front sensor flex", WORDS, facts_of, KIND),)
 ROOM = Room(
     KIND,
     identities=IDENTITIES,

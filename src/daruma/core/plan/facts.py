@@ -1,9 +1,11 @@
 """Facts of a case as each kind of part declares them: what can be asked, what could be otherwise, what is worth knowing."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from enum import Enum
+from typing import Any
 
+from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Effort
 from daruma.core.plan.case import Case
 
@@ -46,6 +48,18 @@ class Ask:
         """Return the fact as it stands in a case."""
         options = tuple(Option(key, words) for key, words in self.options(case).items())
         return Fact(self.key, self.label(case), self.now(case), options)
+
+
+def state_of_part(key: str, label: str, words: Mapping[Any, str], facts: Callable[[Case], Any], kind: PartKind) -> Ask:
+    """Declare how a part is, one of some states with their words; `facts` are what a case knows of the part."""
+    kept = {state.value: state for state in words}
+    return Ask(
+        key,
+        lambda _: label,
+        lambda _: {state.value: said for state, said in words.items()},
+        lambda case: str(facts(case).state.value),
+        lambda case, value: case.with_part(kind, replace(facts(case), state=kept[value])),
+    )
 
 
 def flag(

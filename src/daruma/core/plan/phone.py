@@ -3,6 +3,7 @@
 from collections.abc import Iterable, Mapping
 from dataclasses import replace
 from enum import Enum
+from typing import Any
 
 from daruma.core.acts import ActKind
 from daruma.core.parts import PartKind
@@ -90,6 +91,28 @@ def trial_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
             hands=("power_off", "take_out_new"),
             variant=variant,
         ),
+    )
+
+
+def over_cable(
+    bench: Workbench,
+    key: str,
+    conditions: tuple[Needs, ...],
+    effects: Mapping[Enum, Enum],
+    *,
+    why: Needs,
+    trial: str,
+    **more: Any,
+) -> tuple[Action, ...]:
+    """Return what is asked of a phone over the cable: as it came, or on a trial, which `why` is still missing asks for."""
+    return on_phone(
+        (
+            *(
+                bench.action(key, (*runs, *conditions), effects, variant=variant, counts_with=key, **more)
+                for variant, runs in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
+            ),
+            *trial_actions(bench, why, variant=trial),
+        )
     )
 
 

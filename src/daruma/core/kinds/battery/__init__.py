@@ -17,11 +17,11 @@ from daruma.core.pairing import Condition
 from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action, Effort, How, Trait
 from daruma.core.plan.case import Case
-from daruma.core.plan.facts import Ask, Otherwise
+from daruma.core.plan.facts import Otherwise, state_of_part
 from daruma.core.plan.finishing import era_bar, finish_bars, in_session, locked_bar
-from daruma.core.plan.phone import on_phone, trial_actions
+from daruma.core.plan.phone import on_phone, over_cable
 from daruma.core.plan.state import Conjunction, Val, needs
-from daruma.core.plan.workbench import FITTED, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+from daruma.core.plan.workbench import FITTED, OPEN, Workbench
 
 _NOW = {
     BatteryState.WORN: BatteryVal.WORN,
@@ -83,24 +83,12 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
     """Return every action on the battery; none where it is sound."""
     if facts_of(bench.case).state is BatteryState.SOUND:
         return ()
-    return (*on_phone(_data(bench)), *_measuring(bench), *_new_cell(bench), *_new_pack(bench), *_as_they_are(bench))
+    return (*_data(bench), *_measuring(bench), *_new_cell(bench), *_new_pack(bench), *_as_they_are(bench))
 
 
 def _data(bench: Workbench) -> tuple[Action, ...]:
     """Return reading the gauge through a phone that runs: its own figures, and the serial that the board expects."""
-    return (
-        *(
-            bench.action(
-                "gauge_over_cable",
-                (*conditions, _UNREAD, _OLD),
-                {BatteryVar.DATA: Val.YES},
-                variant=variant,
-                counts_with="gauge_over_cable",
-            )
-            for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
-        ),
-        *trial_actions(bench, _UNREAD, variant="battery"),
-    )
+    return over_cable(bench, "gauge_over_cable", (_UNREAD, _OLD), {BatteryVar.DATA: Val.YES}, why=_UNREAD, trial="battery")
 
 
 def _measuring(bench: Workbench) -> tuple[Action, ...]:
@@ -272,15 +260,7 @@ ROOM = Room(
     threads=threads,
     conditions=conditions,
     origin=lambda ticket: ticket.pack,
-    asks=(
-        Ask(
-            "battery",
-            lambda _: "Battery",
-            lambda _: {state.value: words for state, words in TOLD.items()},
-            lambda case: facts_of(case).state.value,
-            lambda case, value: case.with_part(KIND, replace(facts_of(case), state=BatteryState(value))),
-        ),
-    ),
+    asks=(state_of_part("battery", "Battery", TOLD, facts_of, KIND),),
     otherwise=(
         Otherwise(
             "the phone's own gauge board is not in it",

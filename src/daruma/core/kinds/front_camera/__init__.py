@@ -29,11 +29,11 @@ from daruma.core.pairing import Condition
 from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action, Effort, How, Trait
 from daruma.core.plan.case import Case
-from daruma.core.plan.facts import Ask, Otherwise
+from daruma.core.plan.facts import Otherwise, state_of_part
 from daruma.core.plan.finishing import finish_bars, in_session, locked_bar
-from daruma.core.plan.phone import on_phone, trial_actions
+from daruma.core.plan.phone import on_phone, over_cable
 from daruma.core.plan.state import Conjunction, Val, needs
-from daruma.core.plan.workbench import FITTED, ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+from daruma.core.plan.workbench import FITTED, OPEN, Workbench
 
 _START = {Lead.CAMERA: FrontVal.BROKEN, Lead.DATA: FrontVal.FOREIGN, Lead.EITHER: FrontVal.UNSURE, Lead.NOWHERE: FrontVal.SOUND}
 _WIRED = Trait(How.DEVICE, KIND)
@@ -111,22 +111,7 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
     none = bench.lacks(facts.kept, "no earlier backup of this phone's own front camera is in the vault", Effort.SOURCE)
     on_holder = needs(FrontVar.HOLDER, FrontVal.OLD, otherwise="the original camera must be on the programmer")
     return (
-        *on_phone(
-            (
-                *(
-                    bench.action(
-                        "front_camera_over_cable",
-                        (*conditions, _UNREAD),
-                        effects,
-                        bars=(gone, dark),
-                        variant=variant,
-                        counts_with="front_camera_over_cable",
-                    )
-                    for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
-                ),
-                *trial_actions(bench, _UNREAD, variant="front_camera"),
-            )
-        ),
+        *over_cable(bench, "front_camera_over_cable", (_UNREAD,), effects, why=_UNREAD, trial="front_camera", bars=(gone, dark)),
         bench.action(
             "old_front_camera_to_holder",
             (OPEN, _UNREAD),
@@ -142,21 +127,8 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
 
 def _binding(bench: Workbench) -> tuple[Action, ...]:
     bound = needs(FrontVar.BINDING, Val.NO, otherwise="the front camera is unbound already", moot=True)
-    return on_phone(
-        (
-            *(
-                bench.action(
-                    "unbind_front_camera",
-                    (*conditions, bound, _KEPT),
-                    {FrontVar.BINDING: Val.YES},
-                    variant=variant,
-                    counts_with="unbind_front_camera",
-                )
-                for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
-            ),
-            *trial_actions(bench, bound, variant="front_camera_binding"),
-        )
-    )
+    free: dict[Enum, Enum] = {FrontVar.BINDING: Val.YES}
+    return over_cable(bench, "unbind_front_camera", (bound, _KEPT), free, why=bound, trial="front_camera_binding")
 
 
 def _new(bench: Workbench) -> tuple[Action, ...]:
@@ -307,15 +279,7 @@ ROOM = Room(
     threads=threads,
     conditions=conditions,
     origin=lambda ticket: ticket.origin,
-    asks=(
-        Ask(
-            "front_camera",
-            lambda _: "Front camera",
-            lambda _: {state.value: words for state, words in TOLD.items()},
-            lambda case: facts_of(case).state.value,
-            lambda case, value: case.with_part(KIND, replace(facts_of(case), state=FrontState(value))),
-        ),
-    ),
+    asks=(state_of_part("front_camera", "Front camera", TOLD, facts_of, KIND),),
     otherwise=(
         Otherwise(
             "the board runs no camera", Effort.PART, (FrontVar.CAMERA, (FrontVal.BOARD,)), {FrontVar.CAMERA: FrontVal.UNSURE}
