@@ -1,7 +1,7 @@
 """A shop with one phone and one job on it, whose steps are done one by one over the wires."""
 
 import random
-from collections.abc import Iterator, Mapping
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from contextlib import contextmanager, suppress
 from dataclasses import dataclass
 from datetime import UTC, datetime
@@ -52,6 +52,39 @@ class JobBench:
     def until(self, action: str) -> None:
         while self.step() != action:
             self.do()
+
+    def go_on(self, ends: str, strike: Callable[[], None] = lambda: None, most: int = 60) -> bool:
+        """Work until a step is at hand, whatever strikes before each one; return whether a way is left."""
+        for _ in range(most):
+            if self.step() in ("", ends):
+                break
+            strike()
+            with suppress(Trouble):
+                self.do()
+            if not self.mended():
+                return False
+        return True
+
+    def proven(self, ends: str, prove: Callable[[], object]) -> bool:
+        """Work until the proof, and take it; whatever struck is mended and the proof taken again."""
+        if not self.go_on(ends):
+            return False
+        for _ in range(4):
+            if not self.job.all_proven:
+                with suppress(Trouble):
+                    prove()
+                self.mended()
+        return self.job.all_proven
+
+    def at_random(self, rng: random.Random, faults: Sequence[str], share: float = 0.4) -> Callable[[], None]:
+        """Return what lets one of some faults wait now and then."""
+
+        def strike() -> None:
+            if rng.random() < share:
+                with suppress(Trouble):
+                    self.technician.hands.fault(rng.choice(faults), skip=rng.randrange(6))
+
+        return strike
 
     def mended(self) -> bool:
         """Plug everything in, settle what is in doubt, plan again where a step failed; return whether a way is left."""

@@ -2,14 +2,13 @@
 
 import random
 from collections.abc import Iterator
-from contextlib import contextmanager, suppress
+from contextlib import contextmanager
 from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
 import pytest
 
-from daruma.bench.acting import InDoubt
 from daruma.bench.context import Context
 from daruma.bench.kinds.battery import prove_runs
 from daruma.bench.kinds.battery.figures import FULL, allowed, wished
@@ -208,13 +207,7 @@ def test_nothing_is_enabled_or_written_that_was_not_measured(tmp_path: Path) -> 
 def test_whatever_the_wire_does_it_is_enabled_once_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.technician.hands.fault(fault, op=op)
-        for _ in range(40):
-            if at.step() in ("", "prove_battery_runs"):
-                break
-            with suppress(Trouble):
-                at.do()
-            if not at.mended():
-                break
+        at.go_on("prove_battery_runs")
         check_acts(at)
 
 
@@ -234,16 +227,7 @@ def check_acts(at: Bench) -> None:
 def random_run(tmp_path: Path, seed: int) -> None:
     rng = random.Random(f"battery/{seed}")
     with bench(tmp_path / str(seed)) as at:
-        for _ in range(50):
-            if at.step() in ("", "prove_battery_runs"):
-                break
-            if rng.random() < 0.4:
-                with suppress(Trouble):
-                    at.technician.hands.fault(rng.choice((*WIRES, *ENDS)), skip=rng.randrange(6))
-            with suppress(Trouble, InDoubt):
-                at.do()
-            if not at.mended():
-                break
+        at.go_on("prove_battery_runs", at.at_random(rng, (*WIRES, *ENDS)))
         check_acts(at)
 
 

@@ -2,7 +2,7 @@
 
 import random
 from collections.abc import Iterator
-from contextlib import contextmanager, suppress
+from contextlib import contextmanager
 from dataclasses import replace
 from pathlib import Path
 from threading import Event
@@ -10,7 +10,7 @@ from typing import Any
 
 import pytest
 
-from daruma.bench.acting import InDoubt, WriteFailed
+from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context
 from daruma.bench.phone_acts import PAUSES, ServiceBusy
 from daruma.core.acts import ActKind, ActState
@@ -278,17 +278,8 @@ def test_a_wire_that_dies_after_the_act_loses_neither_act_nor_sweep(op: str, tmp
 def test_whatever_the_wire_does_it_is_finished_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("begin_finishing")
-        at.technician.hands.fault(fault, op=op, times=1)
-        for _ in range(20):
-            if at.job.all_proven:
-                break
-            with suppress(Trouble, InDoubt):
-                if at.step() == "prove_rear_camera_finished":
-                    at.prove(Function.REAR_CAMERA_FINISHED)
-                else:
-                    at.do()
-            assert at.mended()
-        assert at.job.all_proven
+        at.technician.hands.fault(fault, op=op)
+        assert at.proven("prove_rear_camera_finished", lambda: at.prove(Function.REAR_CAMERA_FINISHED))
         assert ActState.IN_DOUBT not in at.acts()
         assert at.workshop.shop.check()[1] == ()
 
@@ -297,16 +288,7 @@ def random_run(tmp_path: Path, seed: int) -> None:
     rng = random.Random(f"finishing/{seed}")
     with bench(tmp_path / str(seed), **THREE) as at:
         at.choose("fit_genuine", "finish_on_phone")
-        for _ in range(40):
-            if at.step() in ("", "prove_no_display_notice"):
-                break
-            if rng.random() < 0.4:
-                with suppress(Trouble):
-                    at.technician.hands.fault(rng.choice((*WIRES, "service_busy")), skip=rng.randrange(5))
-            with suppress(Trouble, InDoubt):
-                at.do()
-            if not at.mended():
-                break
+        at.go_on("prove_no_display_notice", at.at_random(rng, (*WIRES, "service_busy")))
         assert ActState.IN_DOUBT not in at.acts()
         done = {part for part, (_, state) in _finishing(at).items() if state is StepState.DONE}
         page = {entry.part: entry.notice for entry in at.workshop.rig.phone().parts_page()}

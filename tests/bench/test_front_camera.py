@@ -2,13 +2,13 @@
 
 import random
 from collections.abc import Iterator
-from contextlib import contextmanager, suppress
+from contextlib import contextmanager
 from pathlib import Path
 from typing import Any
 
 import pytest
 
-from daruma.bench.acting import InDoubt, InterlockDark
+from daruma.bench.acting import InterlockDark
 from daruma.bench.context import Context
 from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Trouble
@@ -228,17 +228,8 @@ def test_a_genuine_one_that_does_not_work_is_compared_before_the_board_is_blamed
 )
 def test_whatever_the_wire_does_the_camera_is_bound_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
-        at.technician.hands.fault(fault, op=op, times=1)
-        for _ in range(40):
-            if at.job.all_proven:
-                break
-            with suppress(Trouble, InDoubt):
-                if at.step() == "prove_front_camera":
-                    at.prove()
-                else:
-                    at.do()
-            assert at.mended()
-        assert at.job.all_proven
+        at.technician.hands.fault(fault, op=op)
+        assert at.proven("prove_front_camera", at.prove)
         known(at)
 
 
@@ -259,16 +250,7 @@ def known(at: Bench) -> None:
 def random_run(tmp_path: Path, seed: int) -> None:
     rng = random.Random(f"front/{seed}")
     with bench(tmp_path / str(seed), front_camera_sign=rng.choice(["no_focus", "dead", "white"])) as at:
-        for _ in range(60):
-            if at.step() in ("", "prove_front_camera"):
-                break
-            if rng.random() < 0.4:
-                with suppress(Trouble):
-                    at.technician.hands.fault(rng.choice((*WIRES, *ENDS)), skip=rng.randrange(5))
-            with suppress(Trouble, InDoubt):
-                at.do()
-            if not at.mended():
-                break
+        at.go_on("prove_front_camera", at.at_random(rng, (*WIRES, *ENDS)))
         failed = any(step.state is StepState.FAILED for step in at.job.steps)
         assert at.step() == "prove_front_camera" or failed
         acts = at.workshop.shop.journal.acts_of(at.job.uid)
