@@ -79,7 +79,7 @@ def ring() -> None:
         build(folder, datetime.now().astimezone())
         world = json.loads((folder / WORLD).read_text(encoding="utf-8"))
         (folder / WORLD).write_text(json.dumps({**world, "sweep_speed": 1.0, "hour": 3.0}), encoding="utf-8")
-        shell = build_window(Setup(folder, "x", {}, demo=True, pace=0.0), standins)
+        shell = build_window(Setup(folder, demo=True, pace=0.0), standins)
         shell.show()
         while not isinstance(shell.room, Room) or shell.room.desk.job is None:
             rest(20)

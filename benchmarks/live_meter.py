@@ -58,7 +58,7 @@ def main() -> None:
         build(folder, datetime.now().astimezone())
         world = json.loads((folder / WORLD).read_text(encoding="utf-8"))
         (folder / WORLD).write_text(json.dumps({**world, "usb_rate": RATE}), encoding="utf-8")
-        shell = build_window(Setup(folder, "x", {}, demo=True), standins)
+        shell = build_window(Setup(folder, demo=True), standins)
         shell.show()
         while shell.room is None:
             rest(20)

@@ -45,7 +45,7 @@ def main() -> int:
     app = make_app()
     standins = StandIns()
     with tempfile.TemporaryDirectory() as data:
-        shell = build_window(Setup(Path(data) / "demo", "A shop", {}, demo=True, pace=0.0), standins)
+        shell = build_window(Setup(Path(data) / "demo", demo=True, pace=0.0), standins)
         shell.show()
         while shell.room is None:
             rest(20)

@@ -67,7 +67,7 @@ def main() -> None:
     app = make_app()
     standins = StandIns()
     with tempfile.TemporaryDirectory() as folder:
-        shell = build_window(Setup(Path(folder) / "demo", "x", {}, demo=True, pace=0.05), standins)
+        shell = build_window(Setup(Path(folder) / "demo", demo=True, pace=0.05), standins)
         shell.show()
         while shell.room is None:
             rest(20)

@@ -49,7 +49,7 @@ from PySide6.QtCore import QTimer
 from daruma.app import Setup, StandIns, build_window, make_app
 app = make_app()
 standins = StandIns()
-window = build_window(Setup(Path(sys.argv[1]), "x", {}, cache=Path(sys.argv[1]).parent / "cache", demo=True, pace=0.0), standins)
+window = build_window(Setup(Path(sys.argv[1]), cache=Path(sys.argv[1]).parent / "cache", demo=True, pace=0.0), standins)
 def answering():
     print("answering", flush=True)
     window.close()

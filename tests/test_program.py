@@ -12,7 +12,7 @@ import pytest
 from click.testing import CliRunner
 
 from daruma.app import refuse_bad_pair, refuse_no_display
-from daruma.cli import Settings, main, read_settings
+from daruma.cli import main
 from daruma.core.acts import ActKind
 from daruma.core.errors import Trouble
 from daruma.core.plain import plain
@@ -88,22 +88,6 @@ def test_no_display_is_said_plainly() -> None:
     assert "Traceback" not in result.stderr
     assert refuse_no_display({"DISPLAY": ":0"}) is None
     assert refuse_bad_pair() is None
-
-
-def test_settings(tmp_path: Path) -> None:
-    path = tmp_path / "bench.toml"
-    assert read_settings(tmp_path) == Settings()
-    path.write_text('shop = "A"\n[wires]\nprogrammer = "/dev/ttyUSB0"\n')
-    assert read_settings(tmp_path) == Settings("A", {"programmer": "/dev/ttyUSB0"})
-    path.write_text('second_place = "/mnt/nas"')
-    assert read_settings(tmp_path).second == Path("/mnt/nas")
-    path.write_text("wires = 3")
-    with pytest.raises(SystemExit):
-        read_settings(tmp_path)
-    path.unlink()
-    os.mkfifo(path)
-    with pytest.raises(SystemExit):
-        read_settings(tmp_path)
 
 
 def test_the_pair_of_qt_and_python_holds_out() -> None:

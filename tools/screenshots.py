@@ -22,8 +22,6 @@ from daruma.ui.room import Room
 from daruma.ui.shell import Shell
 from daruma.ui.theme import NIGHT, apply_theme
 
-SHOP = "Lantern Quay Phones, Port Ellery"
-
 
 def rest(milliseconds: int) -> None:
     """Let events be handled for a while; the event loop, unlike the test library's wait, lets other threads run."""
@@ -287,7 +285,7 @@ def main() -> None:
     app = make_app()
     standins = StandIns()
     with tempfile.TemporaryDirectory() as data:
-        shell = build_window(Setup(Path(data) / "demo", SHOP, {}, demo=True, pace=0.0), standins)
+        shell = build_window(Setup(Path(data) / "demo", demo=True, pace=0.0), standins)
         shell.show()
         while shell.room is None:
             rest(10)

@@ -18,6 +18,8 @@ from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
 from daruma.core.errors import Trouble
+from daruma.core.settings import DEVICES, STANDIN, Settings
+from daruma.store.settings import load_settings
 from daruma.ui.collecting import Collector
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, prepare_look
@@ -35,17 +37,22 @@ DEMO_SETTLE = 0.1  # of the waits that a real screen needs
 
 @dataclass(frozen=True, slots=True)
 class Setup:
-    """Hold where data lies, which wires there are, and whether this is the demo."""
+    """Hold where data and catalogue lie, and whether this is the demo."""
 
     data: Path
-    shop_name: str
-    wires: Mapping[str, str]
     models: Path | None = None
     cache: Path | None = None
     demo: bool = False
     fresh: bool = False
     pace: float | None = None
-    second: Path | None = None
+
+    @property
+    def settings(self) -> Settings:
+        """Return what the shop has set; the demo's is made with its folder."""
+        from daruma.demo.marks import SET
+
+        found = load_settings(self.data).settings
+        return Settings({**SET, **found.values}) if self.demo else found
 
 
 class StandIns:
@@ -55,10 +62,12 @@ class StandIns:
         self._process: subprocess.Popen[str] | None = None
         self._wires: dict[str, str] | None = None
         self._command: list[str] = []
+        self._world = Path()
         self._lock = threading.Lock()  # each lane asks for its devices' wires by itself
 
     def prepare(self, world: Path, pace: float | None = None) -> None:
         """Say which world to simulate; the process is started when its wires are first asked for."""
+        self._world = world
         self._command = [sys.executable, "-m", "daruma.standin", str(world), "--keep"]
         if pace is not None:
             self._command += ["--pace", str(pace)]
@@ -73,6 +82,10 @@ class StandIns:
             self.stop()
             self._wires = None
         if self._wires is None:
+            if not self._world.exists():
+                from daruma.demo.practice import make_practice
+
+                make_practice(self._world)
             self._process = subprocess.Popen(self._command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
             assert self._process.stdout is not None
             line = self._process.stdout.readline()
@@ -114,32 +127,49 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
     """Return the function that loads everything slow; it runs off the interface's thread."""
 
     def load() -> "Workshop":
-        hands = None
-        wires: Mapping[str, str] | Callable[[], Mapping[str, str]] = setup.wires
-        if setup.demo:
-            _start_demo(setup, standins)
-            from daruma.demo.hands import LateHands
+        from daruma.demo.folder import demo_folder
+        from daruma.demo.hands import LateHands
+        from daruma.demo.marks import PRACTICE, SECOND, WORLD
 
-            wires, hands = standins.wires, LateHands(standins.wires)
+        if setup.demo:
+            demo_folder(setup.data, fresh=setup.fresh)
         from daruma.bench.rig import Rig
         from daruma.bench.workshop import Workshop
         from daruma.catalogue.loader import load_catalogue
-        from daruma.demo.marks import SECOND
         from daruma.store.shop import Shop
 
+        catalogue = load_catalogue(setup.models, setup.cache)
+        standins.prepare(setup.data / (WORLD if setup.demo else PRACTICE), setup.pace)
+        wiring = Wiring(setup, standins)
         # the stand-ins' screens stand still at once
-        rig = Rig(wires, settle=DEMO_SETTLE if setup.pace is None else 0.0) if setup.demo else Rig(wires)
-        second = setup.data / SECOND if setup.demo else setup.second
-        return Workshop(rig, Shop(setup.data, second), load_catalogue(setup.models, setup.cache), hands)
+        rig = Rig(wiring, settle=(DEMO_SETTLE if setup.pace is None else 0.0) if setup.demo else 1.0, real=wiring.real)
+        second = setup.data / SECOND if setup.demo else _folder(setup.settings["places.second"])
+        return Workshop(rig, Shop(setup.data, second), catalogue, LateHands(standins.wires))
 
     return load
 
 
-def _start_demo(setup: Setup, standins: StandIns) -> None:
-    from daruma.demo.folder import demo_folder
-    from daruma.demo.marks import WORLD
+def _folder(named: str) -> Path | None:
+    return Path(named).expanduser() if named else None
 
-    standins.prepare(demo_folder(setup.data, fresh=setup.fresh) / WORLD, setup.pace)
+
+@dataclass(frozen=True, slots=True)
+class Wiring:
+    """Give the wires of the devices as the shop has set them at that moment; a stand-in is started when one is asked for."""
+
+    setup: Setup
+    standins: StandIns
+
+    def __call__(self) -> Mapping[str, str]:
+        """Return the wires by device."""
+        told = self.setup.settings.wires
+        simulated = self.standins.wires() if STANDIN in told.values() else {}
+        wires = {kind: simulated.get(kind, "") if wire == STANDIN else wire for kind, wire in told.items()}
+        return {kind: wire for kind, wire in wires.items() if wire}
+
+    def real(self) -> frozenset[str]:
+        """Return the devices that are none of our stand-ins: what is not set up is the technician's own, too."""
+        return frozenset(kind for kind in DEVICES if self.setup.settings.wires.get(kind) != STANDIN)
 
 
 def build_window(setup: Setup, standins: StandIns) -> Shell:
@@ -149,9 +179,9 @@ def build_window(setup: Setup, standins: StandIns) -> Shell:
         from daruma.ui.desk import Desk
         from daruma.ui.room import Room
 
-        return Room(shell, Desk(make_loader(setup, standins)), setup.shop_name)
+        return Room(shell, Desk(make_loader(setup, standins), setup.settings))
 
-    return Shell(setup.shop_name, furnish)
+    return Shell(setup.settings["shop.name"], furnish)
 
 
 def make_app() -> QApplication:

@@ -3,10 +3,9 @@
 import logging
 import os
 import sys
-import tomllib
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator
 from contextlib import contextmanager
-from dataclasses import dataclass, field
+from dataclasses import dataclass
 from datetime import datetime, timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -15,18 +14,16 @@ import click
 from platformdirs import PlatformDirs
 
 from daruma import __version__
-from daruma.catalogue.limits import LARGEST_FILE
-from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
 from daruma.core.plain import plain
 from daruma.judging import judge
 
 if TYPE_CHECKING:
     from daruma.store.carrying import Carried
+    from daruma.store.settings import Loaded
     from daruma.store.shop import Shop
 
 DIRS = PlatformDirs("daruma", appauthor=False)
-DEMO_SHOP = "Lantern Quay Phones, Port Ellery"
 
 
 def say(text: object, *, err: bool = False, end: str = "\n") -> None:
@@ -59,24 +56,26 @@ def main(context: click.Context, data: Path | None, verbose: bool) -> None:
 
 
 @dataclass(frozen=True, slots=True)
-class Settings:
-    """Hold what bench.toml says: the shop's name, the wires by device, the second place that remembers with the store."""
-
-    shop: str = "your shop"
-    wires: Mapping[str, str] = field(default_factory=dict)
-    second: Path | None = None
-
-
-@dataclass(frozen=True, slots=True)
 class Place:
     """Hold the data folder that a command works with; the settings are read where one needs them."""
 
     data: Path
 
     @property
-    def settings(self) -> Settings:
-        """Return what the shop's settings say."""
-        return read_settings(Path(DIRS.user_config_dir))
+    def loaded(self) -> "Loaded":
+        """Return what the shop has set, and what of it cannot be used."""
+        from daruma.store.settings import load_settings
+
+        return load_settings(self.data, Path(DIRS.user_config_dir))
+
+    @property
+    def second(self) -> Path | None:
+        """Return the shop's second place; what of the settings cannot be used is said first."""
+        loaded = self.loaded
+        for trouble in loaded.troubles:
+            say(f"daruma: {trouble.sentences()}", err=True)
+        named = loaded.settings["places.second"]
+        return Path(named).expanduser() if named else None
 
 
 def _own(folder: Path) -> Path:
@@ -93,31 +92,19 @@ def _own(folder: Path) -> Path:
 def _open_shop(place: Place) -> int:
     from daruma.app import Setup, run
 
-    config, settings = Path(DIRS.user_config_dir), place.settings
-    setup = Setup(
-        place.data,
-        settings.shop,
-        settings.wires,
-        models=config / "models",
-        cache=Path(DIRS.user_cache_dir),
-        second=settings.second,
-    )
-    return run(setup)
+    _bring_settings(place)
+    return run(Setup(place.data, models=Path(DIRS.user_config_dir) / "models", cache=Path(DIRS.user_cache_dir)))
 
 
-def read_settings(folder: Path) -> Settings:
-    """Return the settings of bench.toml in a folder; nothing is set where it is missing."""
-    path = folder / "bench.toml"
-    if not path.exists():
-        return Settings()
-    try:
-        raw = tomllib.loads(read_bounded(path, LARGEST_FILE)[:LARGEST_FILE].decode("utf-8"))
-        wires = {str(kind): str(url) for kind, url in raw.get("wires", {}).items()}
-        second = Path(str(raw["second_place"])).expanduser() if raw.get("second_place") else None
-    except (OSError, ValueError, AttributeError, RecursionError) as error:
-        _die(Trouble(f"{path} cannot be used: {error}.", safe="Nothing was changed.", advice="Correct the file."))
-        raise AssertionError from error
-    return Settings(str(raw.get("shop", "your shop")), wires, second)
+def _bring_settings(place: Place) -> None:
+    """Put what an earlier program kept in files of its own into the shop's one file."""
+    from daruma.store.settings import NAME, save_settings
+
+    if not (place.data / NAME).exists() and place.loaded.settings.values:
+        try:
+            save_settings(place.data, place.loaded.settings)
+        except Trouble as trouble:
+            _die(trouble)
 
 
 @main.command()
@@ -128,7 +115,7 @@ def demo(fresh: bool, folder: Path | None) -> None:
     from daruma.app import Setup, run
 
     data = folder or Path(DIRS.user_data_dir + "-demo")
-    sys.exit(run(Setup(data, DEMO_SHOP, {}, cache=Path(DIRS.user_cache_dir), demo=True, fresh=fresh)))
+    sys.exit(run(Setup(data, cache=Path(DIRS.user_cache_dir), demo=True, fresh=fresh)))
 
 
 @main.command()
@@ -171,7 +158,7 @@ def _shop(place: Place) -> "Iterator[Shop]":
     from daruma.store.shop import Shop
 
     try:
-        with Shop(place.data, place.settings.second) as shop:
+        with Shop(place.data, place.second) as shop:
             for loss in shop.losses():
                 say(f"daruma: {loss.name}: {loss.what}", err=True)
             yield shop

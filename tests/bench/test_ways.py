@@ -17,7 +17,7 @@ from daruma.core.parts import Function, PartKind
 from daruma.core.plan.money import Preferences
 from daruma.core.serials import serial_fault
 from daruma.demo.hands import Hands
-from daruma.store.preferences import load_ways
+from daruma.store.settings import NAME, load_settings
 from tests.conftest import taken_in
 from tests.parts import flex_alone, panel_of, with_panel
 
@@ -130,13 +130,13 @@ def test_another_panel_goes_on_the_ticket(workshop: Workshop, hero: Job, context
 
 def test_preferences_are_kept_with_the_shop(workshop: Workshop, hero: Job, context: Context) -> None:
     workshop.prefer(Preferences(no_soldering=True))
-    assert load_ways(workshop.shop.folder).preferences.no_soldering
+    assert load_settings(workshop.shop.folder).settings.preferences.no_soldering
     job = taken_in(workshop, hero, context)
     solution = workshop.solve(job)
     assert not any("move the touch chip" in route.way for route in solution.plan.routes)
     assert solution.prices["no_soldering"] > 0
-    (workshop.shop.folder / "preferences.json").write_text("{")
-    with pytest.raises(Trouble, match=r"preferences\.json cannot be used"):
+    (workshop.shop.folder / NAME).write_text('[planner]\n\nno_soldering = "yes"\n')
+    with pytest.raises(Trouble, match=r"shop\.toml, line 3: planner\.no_soldering cannot be used: it takes true or false"):
         workshop.plan(job)
 
 

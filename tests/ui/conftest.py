@@ -124,7 +124,7 @@ class Driver:
 @pytest.fixture
 def driver(qtbot: QtBot, demo_folder: Path) -> Iterator[Driver]:
     standins = StandIns()
-    shell = build_window(Setup(demo_folder, "A test shop", {}, demo=True, pace=0.0), standins)
+    shell = build_window(Setup(demo_folder, demo=True, pace=0.0), standins)
     shell.show()
     with qtbot.waitActive(shell):
         shell.activateWindow()

@@ -159,7 +159,7 @@ def test_a_recording_goes_on_in_the_next_window(driver: Driver, demo_folder: Pat
     driver.until(lambda: live.live is not None and live.live.seconds > 20)
     seconds = live.live.seconds if live.live is not None else 0.0
     driver.shell.close()
-    shell = build_window(Setup(demo_folder, "A test shop", {}, demo=True, pace=0.0), driver.standins)
+    shell = build_window(Setup(demo_folder, demo=True, pace=0.0), driver.standins)
     shell.show()
     try:
         qtbot.waitUntil(lambda: shell.room is not None and bool(shell.room.desk.jobs), timeout=20_000)  # type: ignore[attr-defined]

@@ -166,7 +166,7 @@ def rest(milliseconds):  # the test library's wait would keep other threads from
     QTimer.singleShot(milliseconds, loop.quit)
     loop.exec()
 app = QApplication([])
-window = build_window(Setup(Path(sys.argv[1]), "x", {}), StandIns())
+window = build_window(Setup(Path(sys.argv[1])), StandIns())
 window.show()
 while not (window.room and window.room.desk.jobs): rest(10)
 QTest.keyClicks(window.room.findChild(QLineEdit, "display.source"), " and typed before the kill")

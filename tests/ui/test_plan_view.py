@@ -11,7 +11,7 @@ from daruma.core.job import Job, Stage, StepState
 from daruma.core.parts import Function
 from daruma.core.plan.money import Aim
 from daruma.core.plan.solution import Solution
-from daruma.store.preferences import load_ways
+from daruma.store.settings import load_settings
 from daruma.ui.views.plan import PlanView
 from tests.parts import flex_alone
 from tests.ui.conftest import Driver
@@ -73,13 +73,13 @@ def test_preferences_are_switches_with_a_price(driver: Driver, plan: PlanView) -
     driver.click("prefer_fastest")
     driver.idle()
     folder = driver.desk.ready.shop.folder
-    assert load_ways(folder).preferences.aim is Aim.FASTEST
+    assert load_settings(folder).settings.preferences.aim is Aim.FASTEST
     driver.click("prefer_cheapest")
     driver.idle()
-    assert load_ways(folder).preferences.aim is Aim.CHEAPEST, "one aim at a time"
+    assert load_settings(folder).settings.preferences.aim is Aim.CHEAPEST, "one aim at a time"
     driver.click("prefer_no_board_heat")
     driver.idle()
-    assert not load_ways(folder).preferences.no_board_heat
+    assert not load_settings(folder).settings.preferences.no_board_heat
 
 
 def test_two_ways_are_laid_over_each_other(driver: Driver, plan: PlanView) -> None:

@@ -18,8 +18,10 @@ from daruma.core.model import Model
 from daruma.core.part_work import PartWork
 from daruma.core.parts import PartKind
 from daruma.core.records import decode
+from daruma.core.settings import Settings
 from daruma.core.tri import Tri
 from daruma.link.errors import LinkError
+from daruma.store.settings import Loaded, load_settings, save_settings
 from daruma.store.shop import Shop
 
 
@@ -51,6 +53,11 @@ class Doing:
         self.metering = Metering(rig.beside(), shop)
         self.heating = Heating(rig.beside(), shop)
 
+    @property
+    def acting(self) -> HandsLike | None:
+        """Return what acts for the technician's hands, None where they are their own: on a real phone they always are."""
+        return None if self.rig.is_real("phone") else self.hands
+
     def model(self, job: Job) -> Model:
         """Return the job's model; raise Trouble where the catalogue has none."""
         try:
@@ -62,8 +69,26 @@ class Doing:
                 advice="Choose a model in the ticket, or add its file to the shop's catalogue folder.",
             ) from error
 
+    def settings(self) -> Settings:
+        """Return what the shop has set; raise Trouble where its file holds what cannot be used: a wish must not be missed."""
+        loaded = self.loaded()
+        if loaded.troubles:
+            raise loaded.troubles[0]
+        return loaded.settings
+
+    def loaded(self) -> Loaded:
+        """Return what the shop has set, and what of its file cannot be used."""
+        return load_settings(self.shop.folder)
+
+    def set(self, settings: Settings) -> None:
+        """Keep what the shop sets."""
+        save_settings(self.shop.folder, settings)
+
     def save(self, job: Job, context: Context) -> Job:
         """Keep a job as it stands; return it as it is kept, with what other windows changed meanwhile."""
+        used = self.rig.simulated() - set(job.standins)
+        if used:
+            job = replace(job, standins=(*job.standins, *sorted(used)))
         return self.shop.jobs.save(job, context.now())
 
     def save_ticket(self, job: Job, context: Context) -> Job:
@@ -109,5 +134,5 @@ class Doing:
 
     def by_hand(self, act: Callable[[HandsLike], None]) -> None:
         """Let the stand-in hands act, where there are any; a technician's own hands need no telling."""
-        if self.hands is not None:
-            act(self.hands)
+        if self.acting is not None:
+            act(self.acting)

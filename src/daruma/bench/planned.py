@@ -22,7 +22,7 @@ from daruma.core.plan.routes import Route
 from daruma.core.plan.setting import all_actions
 from daruma.core.plan.solution import Solution, solve
 from daruma.core.plan.whatif import those_that_apply
-from daruma.store.preferences import load_ways, save_ways
+from daruma.store.settings import save_settings
 from daruma.store.shop import Shop
 
 
@@ -63,7 +63,7 @@ class Planned(Doing):
 
     def prefer(self, preferences: Preferences) -> None:
         """Keep what the shop prefers."""
-        save_ways(self.shop.folder, replace(load_ways(self.shop.folder), preferences=preferences))
+        save_settings(self.shop.folder, self.settings().preferring(preferences))
 
     def choose(self, job: Job, route: Route, context: Context) -> Job:
         """Make the run sheet of a route."""

@@ -12,7 +12,6 @@ from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.case import Case
 from daruma.core.plan.routes import Route
-from daruma.store.preferences import load_ways
 
 
 def bare_case(job: Job, model: Model, catalogue: Catalogue) -> Case:
@@ -32,7 +31,7 @@ def bare_case(job: Job, model: Model, catalogue: Catalogue) -> Case:
 def case_of(doing: Doing, job: Job) -> Case:
     """Return a job's case with all that the shop knows, from where its steps have brought it."""
     model, shop, known = doing.model(job), doing.shop, doing.known(job)
-    case, ways = bare_case(job, model, doing.catalogue), load_ways(shop.folder)
+    case, settings = bare_case(job, model, doing.catalogue), doing.settings()
     kept = tuple(b for b in shop.vault.find(imei=job.ticket.imei or "-") if b.content.model == model.key)
     done = history(job)
     for each in rooms():
@@ -40,8 +39,8 @@ def case_of(doing: Doing, job: Job) -> Case:
     return replace(
         case,
         parts={kind: room(kind).facts(doing, job, facts, kept) for kind, facts in case.parts.items()},
-        kit=ways.kit,
-        preferences=ways.preferences,
+        kit=settings.kit,
+        preferences=settings.preferences,
         record=record_of_outcomes(shop.jobs.totals(), doing.catalogue.models, model.socket),
         history=done,
     )

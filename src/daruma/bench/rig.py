@@ -20,14 +20,16 @@ class Rig:
     device was gone.
 
     Used by one thread at a time: one lane for all exchanges. `patience` scales every time-out, `settle` every wait until a
-    screen stands still (stand-ins' screens do at once).
+    screen stands still (stand-ins' screens do at once), `real` gives the kinds of devices that are known to be no stand-ins.
     """
 
     wires: Mapping[str, str] | Callable[[], Mapping[str, str]]
     patience: float = 1.0
     settle: float = 1.0
+    real: Callable[[], frozenset[str]] = frozenset
     _drivers: dict[str, Driver] = field(default_factory=dict)
     _seen: dict[str, LinkHealth] = field(default_factory=dict)
+    _used: set[str] = field(default_factory=set)
 
     def programmer(self) -> Programmer:
         """Return the programmer; raise LinkError where none answers."""
@@ -73,7 +75,22 @@ class Rig:
 
     def beside(self) -> "Rig":
         """Return a rig over the same wires for another lane, which uses other devices."""
-        return Rig(self.wires, self.patience, self.settle)
+        return Rig(self.wires, self.patience, self.settle, self.real, _used=self._used)
+
+    def is_real(self, kind: str) -> bool:
+        """Return whether a device is known to be no stand-in."""
+        return kind in self.real()
+
+    def rewired(self) -> None:
+        """Take note that other devices may be set up: each is connected anew when it is next used."""
+        self.close()
+        self._used.clear()
+
+    def simulated(self) -> frozenset[str]:
+        """Return which stand-ins were used since this was last asked."""
+        used = frozenset(self._used)
+        self._used.clear()
+        return used
 
     def drop(self, kind: str) -> None:
         """Close a device's wire, so that the next use connects anew."""
@@ -94,13 +111,13 @@ class Rig:
         if kind not in self._drivers:
             wires = self.wires() if callable(self.wires) else self.wires
             if kind not in wires:
-                raise DeviceGone(
-                    f"No {kind} is set up.", safe="Nothing was changed.", advice="Name its port in the settings, or use the demo."
-                )
+                raise DeviceGone(f"No {kind} is set up.", safe="Nothing was changed.", advice="Assign one under Shop, Devices.")
             driver = connect(kind, wires[kind], patience=self.patience)
             if kind in self._seen:
                 driver.health.lately.extendleft(reversed(self._seen.pop(kind).lately))
             self._drivers[kind] = driver
+        if self._drivers[kind].simulated:
+            self._used.add(kind)
         return self._drivers[kind]
 
     def links(self) -> tuple["LinkState", ...]:

@@ -67,7 +67,7 @@ class Working(Planned):
     def survey(self, job: Job, _: Context) -> Survey:
         """Look at the bench as it stands for a job."""
         known, model, kind = self.known(job), self.model(job), part_at_hand(job)
-        if self.hands is not None and job.ticket.imei:
+        if self.acting is not None and job.ticket.imei:
             self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
         bench, part = look(self.rig), known.of(kind)
         plan = room(kind).planned(job, part)

@@ -141,7 +141,8 @@ class Job:
     """Hold one job as it stands; `parts` is what was done with each of its parts, each as its own kind has it.
 
     `recordings` are those of its charging cable, `heats` the temperatures at its soldering steps, `closing` what was
-    done in closing it up, `pages` the phone's parts page before its parts were finished and after each of them.
+    done in closing it up, `pages` the phone's parts page before its parts were finished and after each of them, `standins` the
+    simulated devices that took part: what was proven with one is proven of no real phone.
     `uid` is what the job is known by, its number and name are for reading; `revision` counts its saves. Backups are
     remembered by reference: name and digest.
     """
@@ -163,6 +164,7 @@ class Job:
     heats: tuple[HeatTrace, ...] = ()
     closing: tuple[Ticked, ...] = ()
     pages: tuple[PartsPage, ...] = ()
+    standins: tuple[str, ...] = ()
 
     @property
     def name(self) -> str:

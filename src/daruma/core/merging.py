@@ -7,7 +7,7 @@ from typing import Any
 from daruma.core.job import Job
 from daruma.core.parts import PartKind
 
-GROWING = frozenset({"outcomes", "proofs", "recordings", "heats", "closing"})  # only ever added to
+GROWING = frozenset({"outcomes", "proofs", "recordings", "heats", "closing", "standins"})  # only ever added to
 PARTS = "parts"  # of job and ticket: each part for itself
 _OWN = frozenset({"number", "uid", "revision"})
 

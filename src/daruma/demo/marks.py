@@ -1,8 +1,16 @@
 """The demo's files in its folder, and what it was made as."""
 
 from daruma.core.kinds import KINDS
+from daruma.core.settings import DEVICES, STANDIN
 
 WORLD = "world.json"
+PRACTICE = "practice/world.json"  # the stand-ins' world in the folder of a shop of one's own
+SET = {
+    "shop.name": "Lantern Quay Phones, Port Ellery",
+    "shop.address": "14 Lantern Quay\nPort Ellery",
+    "shop.reach": "bench@lantern-quay.example",
+    **{f"devices.{kind}": STANDIN for kind in DEVICES},
+}
 SECOND = "second place"  # in a shop it is another disk or a network share
 MADE = "made-as.txt"
 # the demo is built anew where its records changed their layout, or parts of a further kind are in its phones

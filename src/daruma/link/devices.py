@@ -46,12 +46,13 @@ def _nothing() -> None:
 
 @dataclass(frozen=True, slots=True)
 class DeviceSelf:
-    """Hold what a device says of itself."""
+    """Hold what a device says of itself; `simulated` where it is a stand-in."""
 
     kind: str
     name: str
     serial: str
     firmware: Version
+    simulated: bool = False
 
 
 @dataclass(frozen=True, slots=True)
@@ -110,13 +111,22 @@ class Driver:
 
     def __init__(self, port: Port) -> None:
         self._port = port
+        self.simulated = False
 
     def hello(self) -> DeviceSelf:
         """Ask the device who it is."""
         answer = self._port.ask("hello")
-        return read(
-            lambda: DeviceSelf(text(answer["kind"]), text(answer["name"]), text(answer["serial"]), version(answer["firmware"]))
+        said = read(
+            lambda: DeviceSelf(
+                text(answer["kind"]),
+                text(answer["name"]),
+                text(answer["serial"]),
+                version(answer["firmware"]),
+                flag(answer.get("simulated", False)),
+            )
         )
+        self.simulated = said.simulated
+        return said
 
     @property
     def port(self) -> Port:

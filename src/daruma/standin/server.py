@@ -181,7 +181,8 @@ class Device:
         if handler is None:
             return Answer(request.ident, None, "unknown", request.op)
         try:
-            return Answer(request.ident, handler(request.args))
+            said = handler(request.args)
+            return Answer(request.ident, {**said, "simulated": True} if request.op == "hello" else said)
         except No as no:
             return Answer(request.ident, None, no.code, no.text)
         except (KeyError, ValueError, TypeError) as error:

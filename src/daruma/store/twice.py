@@ -22,7 +22,7 @@ def keep_twice(second: Path | None, backup: Backup, part: str) -> str:
         raise Trouble(
             "There is no second place for backups.",
             safe=f"{backup.name} is in the vault. The module is untouched.",
-            advice="Name one as second_place in bench.toml: a folder of another disk or a network share.",
+            advice="Name one under Shop, Set-up: a folder of another disk or a network share.",
         )
     content = backup.content
     name = "_".join(re.sub(r"[^0-9A-Za-z]+", "-", text) for text in (content.imei, part, content.taken)) + ".json"

@@ -2,15 +2,16 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from datetime import datetime
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject
+from PySide6.QtCore import QObject, Signal
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.settings import Settings
 from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
 from daruma.ui.heating import HeatDesk
@@ -24,6 +25,7 @@ if TYPE_CHECKING:
     from daruma.core.backup import VaultFault
     from daruma.core.shelf import ShelfPart
     from daruma.store.copies import Copy
+    from daruma.store.settings import Loaded
 
 
 @dataclass(frozen=True, slots=True)
@@ -34,14 +36,18 @@ class Opened:
     jobs: tuple[Job, ...]
     shelf: tuple[ShelfPart, ...]
     doubts: tuple[Act, ...]
+    settings: Loaded
     faults: tuple[VaultFault, ...] = ()
 
 
 class Desk(BenchDesk):
     """Hold jobs, plan and survey of the job on view; start work and take its results."""
 
-    def __init__(self, loader: Callable[[], Workshop], parent: QObject | None = None) -> None:
+    settings_changed = Signal(object)
+
+    def __init__(self, loader: Callable[[], Workshop], settings: Settings, parent: QObject | None = None) -> None:
         super().__init__(parent)
+        self.settings = settings
         self._loader = loader
         self.copying = Copying(self)
         self.proving = Proving(self)
@@ -58,10 +64,11 @@ class Desk(BenchDesk):
         workshop = self._loader()
         shop = workshop.shop
         faults = (*shop.losses(), *shop.set_aside())
-        return Opened(workshop, shop.jobs.on_view(), shop.shelf.all(), shop.journal.left_in_doubt(), faults)
+        return Opened(workshop, shop.jobs.on_view(), shop.shelf.all(), shop.journal.left_in_doubt(), workshop.loaded(), faults)
 
     def _loaded(self, opened: Opened) -> None:
         self.workshop, jobs, self.shelf = opened.workshop, opened.jobs, opened.shelf
+        self.settings = opened.settings.settings
         self.jobs = {job.number: job for job in jobs}
         open_jobs = [job.number for job in jobs if not job.closed]
         self.number = min(open_jobs, default=min(self.jobs, default=0))
@@ -71,7 +78,8 @@ class Desk(BenchDesk):
             self.job_changed.emit(self.job)
             self.replan_soon.start()
             self.look()
-        for trouble in self.workshop.catalogue.troubles:
+        self.settings_changed.emit(self.settings)
+        for trouble in (*self.workshop.catalogue.troubles, *opened.settings.troubles):
             self.trouble.emit(trouble)
         if opened.faults:
             self.trouble.emit(_of_faults(opened.faults))
@@ -82,6 +90,19 @@ class Desk(BenchDesk):
     def _took_if_shown(self, job: Job) -> None:
         if job.number in self.jobs:
             self._took(job)
+
+    def set(self, changes: Mapping[str, object]) -> None:
+        """Keep what the shop sets, and let all that rests on it follow; raise SettingFault for a value that cannot be."""
+        settings = self.settings.having(changes)
+        rewires = any(key.startswith("devices.") for key in changes)
+        self.settings = settings
+        self.start(self.store, "keeping the settings", lambda _: self.ready.set(settings), lambda _: self._set(rewires))
+
+    def _set(self, rewires: bool) -> None:
+        self.settings_changed.emit(self.settings)
+        if rewires:
+            self.start(self.bench, "connecting the devices", lambda _: self.ready.rig.rewired(), lambda _: self.look())
+        self.replan_soon.start()
 
     def keep_all(self) -> None:
         """Keep what is typed and not kept yet; raise Trouble where that fails."""

@@ -41,7 +41,7 @@ if TYPE_CHECKING:
 class Room(Interior):
     """Show one job at a time, and the way through it."""
 
-    def __init__(self, shell: Shell, desk: Desk, shop_name: str) -> None:
+    def __init__(self, shell: Shell, desk: Desk) -> None:
         super().__init__()
         self.shell = shell
         self.desk = desk
@@ -52,13 +52,13 @@ class Room(Interior):
         self._theme_change: ThemeChange | None = None
         self._stage_of: dict[int, Stage] = {}
         self.setObjectName("room")
-        self._build(shop_name)
+        self._build()
         self.actions_by_id = build_actions(shell, _handlers(self))
         self._connect()
 
     # -- building
 
-    def _build(self, shop_name: str) -> None:
+    def _build(self) -> None:
         middle = QWidget()
         across = QHBoxLayout(middle)
         across.setContentsMargins(0, 0, 0, 0)
@@ -76,7 +76,7 @@ class Room(Interior):
         down.addWidget(self.trouble_bar)
         down.addWidget(self.busy_bar)
         self.stack = QStackedWidget()
-        self.views = Views(self.desk, self.stack, shop_name, self._go_plan, self._leave_shop)
+        self.views = Views(self.desk, self.stack, self._go_plan, self._leave_shop)
         self.opening = label("quiet", "Opening the shop")
         self.stack.addWidget(self.opening)
         self.stack.setCurrentWidget(self.opening)
@@ -98,6 +98,7 @@ class Room(Interior):
         desk.trouble.connect(self.trouble_bar.show_trouble)
         desk.step_failed.connect(self.trouble_bar.show_trouble)
         desk.told.connect(self.foot.tell)
+        desk.settings_changed.connect(self.shell.show_settings)
         desk.stage_wanted.connect(self.open_stage)
         desk.bench.busy_changed.connect(self._bench_busy)
         desk.store.busy_changed.connect(self._busy)

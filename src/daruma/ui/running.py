@@ -55,7 +55,7 @@ class Running(QObject):
     @property
     def has_hands(self) -> bool:
         """Return whether stand-in hands act for the technician."""
-        return self.workshop is not None and self.workshop.hands is not None
+        return self.workshop is not None and self.workshop.acting is not None
 
     def run(self, lane: Lane, name: str, function: Callable[[Context], Any], done: Callable[[Any], None]) -> None:
         """Run something of a view's own on a lane; `done` must be a bound method of a QObject."""

@@ -9,6 +9,7 @@ from PySide6.QtGui import QCloseEvent, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QMainWindow, QVBoxLayout, QWidget
 
 from daruma.core.errors import Trouble
+from daruma.core.settings import Settings
 
 RAIL_WIDTH = 222
 
@@ -41,11 +42,18 @@ class Shell(QMainWindow):
         self._painted = False
         self.room: Interior | None = None
         self.setObjectName("shell")
-        self.setWindowTitle(f"Daruma, {shop_name}")
+        self._name(shop_name)
         self.setMinimumSize(QSize(1100, 700))
         self.resize(1280, 800)
         self.menuBar().addMenu("Job")
         self.setCentralWidget(self._bare())
+
+    def _name(self, shop_name: str) -> None:
+        self.setWindowTitle(f"Daruma, {shop_name}")
+
+    def show_settings(self, settings: Settings) -> None:
+        """Show whose shop it is."""
+        self._name(settings["shop.name"])
 
     def _bare(self) -> QWidget:
         whole = QWidget()

@@ -24,10 +24,8 @@ if TYPE_CHECKING:
 class Views:
     """Build views on demand, put them into the stack and hand them out by stage."""
 
-    def __init__(
-        self, desk: Desk, stack: QStackedWidget, shop_name: str, go_plan: Callable[[], None], leave: Callable[[], None]
-    ) -> None:
-        self._desk, self._stack, self._shop_name = desk, stack, shop_name
+    def __init__(self, desk: Desk, stack: QStackedWidget, go_plan: Callable[[], None], leave: Callable[[], None]) -> None:
+        self._desk, self._stack = desk, stack
         self._go_plan, self._leave = go_plan, leave
         self._made: dict[Stage, StageView] = {}
         self._shop: ShopView | None = None
@@ -117,4 +115,4 @@ class Views:
     def _hand_over(self) -> HandOverView:
         from daruma.ui.views.handover import HandOverView
 
-        return HandOverView(self._desk, self._shop_name)
+        return HandOverView(self._desk)

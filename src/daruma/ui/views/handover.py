@@ -27,9 +27,8 @@ if TYPE_CHECKING:
 class HandOverView(StageView):
     """Show both pages, save them, close the job."""
 
-    def __init__(self, desk: Desk, shop_name: str) -> None:
+    def __init__(self, desk: Desk) -> None:
         super().__init__(desk, "hand_over")
-        self._shop_name = shop_name
         self._job: Job | None = None
         self._pages: Pages | None = None
         row = QHBoxLayout(self)
@@ -114,7 +113,7 @@ class HandOverView(StageView):
         elif self.closing.isChecked():
             self.customer.setChecked(True)
         if job.ticket.model and job.steps:
-            shop = self._shop_name
+            shop = self.desk.settings["shop.name"]
             self.desk.run(
                 self.desk.store, "making the pages", lambda context: _make_pages(self.desk, job, shop, context), self._made
             )

@@ -1,0 +1,350 @@
+"""What a shop can set: every setting declared once, from which the form, the file, its checks and its page in the docs derive."""
+
+from collections.abc import Callable, Iterator, Mapping
+from dataclasses import dataclass, field
+from enum import Enum
+from functools import cache
+from typing import Any
+
+from daruma.core.parts import Function
+from daruma.core.plan.case import Kit
+from daruma.core.plan.money import WORTH, Aim, Preferences
+
+LONGEST = 200  # characters of a line
+MOST_LINES = 6
+MOST_WORTH = 100_000.0
+STANDIN = "stand-in"  # what is named in place of a port for a simulated device
+
+
+class Form(Enum):
+    """Say how a setting is entered."""
+
+    LINE = "one line of text"
+    LINES = "lines of text"
+    NUMBER = "a number"
+    CHOICE = "one of several"
+    SWITCH = "true or false"
+    WORDS = "a list of words"
+
+
+class SettingFault(ValueError):
+    """Say why a value cannot be a setting's."""
+
+
+@dataclass(frozen=True, slots=True)
+class Setting:
+    """Declare one setting; `key` is its table and name in the file, `without` what does not work where it is not set.
+
+    `function` is the function that it is about: its words are then completed by the catalogue's label.
+    """
+
+    key: str
+    words: str
+    form: Form
+    default: Any
+    why: str = ""
+    least: float = 0.0
+    most: float = 0.0
+    unit: str = ""
+    choices: Mapping[str, str] = field(default_factory=dict)
+    function: Function | None = None
+
+    @property
+    def table(self) -> str:
+        """Return the table of the file that it stands in."""
+        return self.key.partition(".")[0]
+
+    @property
+    def name(self) -> str:
+        """Return its name in that table."""
+        return self.key.partition(".")[2]
+
+    @property
+    def limits(self) -> str:
+        """Return in words what its values may be."""
+        if self.form is Form.NUMBER:
+            return f"{self.least:g} to {self.most:g} {self.unit}".strip()
+        if self.form is Form.CHOICE:
+            return ", ".join(f'"{choice}"' for choice in self.choices)
+        return self.form.value
+
+    def checked(self, value: Any) -> Any:
+        """Return a value as it is kept; raise SettingFault for one that cannot be the setting's."""
+        return _CHECKS[self.form](self, value)
+
+
+def _line(_: Setting, value: Any) -> str:
+    if not isinstance(value, str) or "\n" in value:
+        raise SettingFault("it takes one line of text")
+    return _bounded(value)
+
+
+def _lines(_: Setting, value: Any) -> str:
+    if not isinstance(value, str):
+        raise SettingFault("it takes lines of text")
+    lines = [_bounded(line.strip()) for line in value.strip().splitlines()]
+    if len(lines) > MOST_LINES:
+        raise SettingFault(f"it takes at most {MOST_LINES} lines")
+    return "\n".join(lines)
+
+
+def _bounded(text: str) -> str:
+    if len(text) > LONGEST:
+        raise SettingFault(f"a line takes at most {LONGEST} characters")
+    if not all(char.isprintable() for char in text):
+        raise SettingFault("it holds characters that cannot be shown")
+    return text.strip()
+
+
+def _number(setting: Setting, value: Any) -> float:
+    if isinstance(value, bool) or not isinstance(value, int | float):
+        raise SettingFault("it takes a number")
+    if not setting.least <= value <= setting.most:
+        raise SettingFault(f"it takes {setting.limits}")
+    return float(value)
+
+
+def _choice(setting: Setting, value: Any) -> str:
+    if not isinstance(value, str) or value not in setting.choices:
+        raise SettingFault(f"it takes one of {setting.limits}")
+    return value
+
+
+def _switch(_: Setting, value: Any) -> bool:
+    if not isinstance(value, bool):
+        raise SettingFault("it takes true or false")
+    return value
+
+
+def _words(_: Setting, value: Any) -> tuple[str, ...]:
+    if not isinstance(value, list | tuple | set | frozenset) or not all(isinstance(word, str) for word in value):
+        raise SettingFault("it takes a list of words")
+    return tuple(sorted({word for each in value if (word := _bounded(each))}))
+
+
+_CHECKS: Mapping[Form, Callable[[Setting, Any], Any]] = {
+    Form.LINE: _line,
+    Form.LINES: _lines,
+    Form.NUMBER: _number,
+    Form.CHOICE: _choice,
+    Form.SWITCH: _switch,
+    Form.WORDS: _words,
+}
+
+
+@dataclass(frozen=True, slots=True)
+class Group:
+    """Hold the settings of one table, with what they are for and what does not work without them."""
+
+    table: str
+    title: str
+    what: str
+    without: str
+    settings: tuple[Setting, ...]
+
+
+def _shop() -> tuple[Setting, ...]:
+    return (
+        Setting("shop.name", "Name", Form.LINE, "your shop", "stands on every sheet and in the window's title"),
+        Setting("shop.address", "Address", Form.LINES, "", "stands on the customer's page and on the order"),
+        Setting("shop.reach", "Telephone or e-mail", Form.LINE, "", "where a customer asks"),
+        Setting("shop.money", "Currency", Form.LINE, "€", "stands behind every amount"),
+        Setting(
+            "shop.warranty",
+            "Warranty on the work",
+            Form.NUMBER,
+            6.0,
+            "stands on the customer's page; what the law gives besides is not touched by it",
+            0,
+            120,
+            "months",
+        ),
+        Setting("shop.paper", "Paper", Form.CHOICE, "a4", "of sheets and orders", choices={"a4": "A4", "letter": "Letter"}),
+    )
+
+
+def _look() -> tuple[Setting, ...]:
+    themes = {"paper": "Paper, by day", "ink": "Ink, by night"}
+    return (
+        Setting("look.theme", "Look", Form.CHOICE, "paper", "of the window when it opens", choices=themes),
+        Setting("look.calm", "Nothing moves by itself", Form.SWITCH, False, "pictures stand still: reduced motion"),
+    )
+
+
+def _places() -> tuple[Setting, ...]:
+    why = "a folder on another disk or a share: it remembers how far the store has come, and copies are laid there"
+    return (Setting("places.second", "Second place", Form.LINE, "", why),)
+
+
+DEVICES: Mapping[str, str] = {
+    "programmer": "Programmer",
+    "phone": "Phone cable",
+    "colorimeter": "Colorimeter",
+    "supply": "Bench supply",
+    "station": "Cell station",
+    "usb_meter": "Meter in the charging cable",
+    "thermocouple": "Thermocouple",
+}
+
+
+def _devices() -> tuple[Setting, ...]:
+    why = f'its port, as "serial:///dev/..." or "socket://host:port"; "{STANDIN}" for a simulated one; empty where there is none'
+    return tuple(Setting(f"devices.{kind}", words, Form.LINE, "", why) for kind, words in DEVICES.items())
+
+
+def _bench() -> tuple[Setting, ...]:
+    usual = Kit()
+    switches = {
+        "hot_air": ("Hot air station", "lifts chips: the touch chip, the code memory on the board"),
+        "grinder": ("Grinder", "opens a shielded module"),
+        "ear_adapter": ("Ear-speaker adapter", "reads a sensor flex that no longer answers on its own socket"),
+        "spare_flex": ("Spare flex cables", "replace a worn flex and carry another part's data"),
+        "network": ("Network at the bench", "reaches the maker's service, which finishes and unbinds on the phone"),
+        "welder": ("Spot welder", "lets a cell or a pack's own board be changed"),
+    }
+    made = [Setting(f"bench.{key}", words, Form.SWITCH, getattr(usual, key), why) for key, (words, why) in switches.items()]
+    sockets = tuple(sorted(usual.memory_sockets))
+    why = "memory packages that the programmer has a socket for, as BGA110"
+    return (*made, Setting("bench.memory_sockets", "Memory sockets", Form.WORDS, sockets, why))
+
+
+def _planner() -> tuple[Setting, ...]:
+    usual = Preferences()
+    aims = {Aim.BALANCE.value: "Money and time in balance", Aim.FASTEST.value: "Fastest", Aim.CHEAPEST.value: "Cheapest"}
+    amounts: Mapping[str, tuple[str, str, float]] = {
+        "attended": ("An attended hour", "what an hour with hands on the phone costs the shop", 1000),
+        "waiting": ("An hour of waiting", "what an hour costs in which the phone works alone", 1000),
+        "board": ("A ruined board", "what is paid where a phone's board is lost", 5000),
+        "board_heat": ("Heat on the board", "what one heating counts for beyond its counted risks", 1000),
+        "write": ("A write", "what one of the few writes of a part's life counts for", 1000),
+        "used": ("Marked as used", "what it counts for that a part says for ever that it was used", 1000),
+    }
+    money = [
+        Setting(f"planner.{key}", words, Form.NUMBER, getattr(usual, key), why, 0, most, "money")
+        for key, (words, why, most) in amounts.items()
+    ]
+    return (
+        Setting("planner.aim", "What comes first", Form.CHOICE, usual.aim.value, "of ways that keep the same", choices=aims),
+        Setting("planner.no_board_heat", "Never heat a board", Form.SWITCH, False, "closes every way that does"),
+        Setting("planner.no_soldering", "Never solder", Form.SWITCH, False, "closes every way that does"),
+        *money,
+        Setting(
+            "planner.tolerance_de",
+            "White and greys may be off",
+            Form.NUMBER,
+            usual.tolerance_de,
+            "colour difference (dE00) of a display that passes",
+            0.3,
+            10,
+            "dE00",
+        ),
+    )
+
+
+def _worth() -> tuple[Setting, ...]:
+    why = "what a kept promise is worth to the shop"
+    return tuple(
+        Setting(f"worth.{function.value}", "", Form.NUMBER, worth, why, 0, MOST_WORTH, "money", function=function)
+        for function, worth in WORTH.items()
+    )
+
+
+@cache
+def groups() -> tuple[Group, ...]:
+    """Return every group of settings, in the order in which a shop is set up."""
+    return (
+        Group("shop", "The shop", "What stands on sheets, labels and orders.", "Sheets carry no name and no address.", _shop()),
+        Group(
+            "places",
+            "Second place",
+            "Where backups are remembered outside this machine.",
+            "If this disk dies, the backups of your customers' parts die with it.",
+            _places(),
+        ),
+        Group(
+            "devices",
+            "Devices",
+            "Which device answers on which port.",
+            "Nothing can be read or written; phones and parts can be written down by hand.",
+            _devices(),
+        ),
+        Group(
+            "bench",
+            "What the bench owns",
+            "Each tool opens ways; what is not here closes them, with that as the reason.",
+            "The planner counts on a full bench and may propose what you cannot do.",
+            _bench(),
+        ),
+        Group(
+            "planner",
+            "Rates and wishes",
+            "What time, heat, writes and ruined parts count for.",
+            "The planner weighs ways by usual rates.",
+            _planner(),
+        ),
+        Group(
+            "worth",
+            "What functions are worth",
+            "What a kept promise is worth; it decides what is worth a risk.",
+            "The planner takes usual figures.",
+            _worth(),
+        ),
+        Group("look", "The window", "How it looks when it opens.", "It opens by day.", _look()),
+    )
+
+
+@cache
+def declared() -> Mapping[str, Setting]:
+    """Return every setting by its key."""
+    return {setting.key: setting for group in groups() for setting in group.settings}
+
+
+@dataclass(frozen=True, slots=True)
+class Settings:
+    """Hold what a shop has set; what it has not is as declared."""
+
+    values: Mapping[str, Any] = field(default_factory=dict)
+
+    def __getitem__(self, key: str) -> Any:
+        """Return a setting's value; raise KeyError where none is declared."""
+        return self.values[key] if key in self.values else declared()[key].default
+
+    def having(self, changes: Mapping[str, Any]) -> "Settings":
+        """Return the settings with others in place of some; raise SettingFault for a value that cannot be."""
+        return Settings({**self.values, **{key: declared()[key].checked(value) for key, value in changes.items()}})
+
+    def is_set(self, table: str) -> bool:
+        """Return whether the shop has set anything of a table."""
+        return any(key.partition(".")[0] == table for key in self.values)
+
+    @property
+    def wires(self) -> Mapping[str, str]:
+        """Return the ports of the devices that there are, by their kind."""
+        return {kind: self[f"devices.{kind}"] for kind in DEVICES if self[f"devices.{kind}"]}
+
+    @property
+    def kit(self) -> Kit:
+        """Return what the bench owns."""
+        sockets = frozenset(self["bench.memory_sockets"])
+        return Kit(**{s.name: self[s.key] for s in _bench() if s.form is Form.SWITCH}, memory_sockets=sockets)
+
+    @property
+    def preferences(self) -> Preferences:
+        """Return what the shop rules out and weighs."""
+        plain = {s.name: self[s.key] for s in _planner() if s.name != "aim"}
+        worth = {s.function: self[s.key] for s in _worth() if s.function is not None}
+        return Preferences(aim=Aim(self["planner.aim"]), worth=worth, **plain)
+
+    def preferring(self, preferences: Preferences) -> "Settings":
+        """Return the settings with other preferences."""
+        return self.having({key: value for key, value in _of_preferences(preferences) if value != self[key]})
+
+
+def _of_preferences(preferences: Preferences) -> Iterator[tuple[str, Any]]:
+    yield "planner.aim", preferences.aim.value
+    for setting in _planner():
+        if setting.name != "aim":
+            yield setting.key, getattr(preferences, setting.name)
+    for setting in _worth():
+        if setting.function is not None:
+            yield setting.key, preferences.worth_of(setting.function)

@@ -1,0 +1,172 @@
+"""The shop's settings in its data folder: TOML that stays readable, and may be edited by hand."""
+
+import json
+import re
+import tomllib
+from collections.abc import Iterator, Mapping
+from contextlib import suppress
+from dataclasses import dataclass
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+from daruma.core.errors import Trouble
+from daruma.core.settings import Setting, SettingFault, Settings, declared, groups
+from daruma.store.engine import StoreTrouble
+from daruma.store.files import private_folder, write_whole
+
+if TYPE_CHECKING:
+    from tomlkit import TOMLDocument
+
+NAME = "shop.toml"
+LARGEST = 256 * 1024  # bytes
+BEFORE, BEFORE_THAT = "bench.toml", "preferences.json"  # where settings were kept by earlier programs
+_HEAD = (
+    "What this shop has set. Daruma writes this file and keeps what is written into it by hand: `daruma settings` tells all keys."
+)
+
+
+@dataclass(frozen=True, slots=True)
+class Loaded:
+    """Hold settings as they were found, and what of the file could not be used."""
+
+    settings: Settings
+    troubles: tuple[Trouble, ...] = ()
+
+
+def load_settings(folder: Path, earlier: Path | None = None) -> Loaded:
+    """Return what a shop has set; `earlier` is where an earlier program kept a part of it.
+
+    A value that cannot be used is named with its line, and counts as not set.
+    """
+    path = folder / NAME
+    if not path.exists():
+        return Loaded(Settings(_of_before(folder, earlier)))
+    try:
+        text = _text_of(path)
+        raw = tomllib.loads(text)
+    except (OSError, ValueError, RecursionError) as error:
+        return Loaded(Settings(), (_unread(error),))
+    values: dict[str, Any] = {}
+    troubles: list[Trouble] = []
+    for key, value in _entries(raw):
+        setting = declared().get(key)
+        try:
+            if setting is None:
+                raise SettingFault("no setting has that name")
+            values[key] = setting.checked(value)
+        except SettingFault as fault:
+            troubles.append(_wrong(key, text, fault, setting))
+    return Loaded(Settings(values), tuple(troubles))
+
+
+def save_settings(folder: Path, settings: Settings) -> None:
+    """Keep settings, whole or not at all; comments and further lines of the file stay. Raise StoreTrouble."""
+    import tomlkit  # takes a tenth of a second, and nobody saves at the start
+
+    path = folder / NAME
+    try:
+        file = tomlkit.parse(_text_of(path)) if path.exists() else tomlkit.document()
+        if not path.exists():
+            file.add(tomlkit.comment(_HEAD))
+        for key, value in settings.values.items():
+            _put(file, declared()[key], value)
+        private_folder(folder)
+        write_whole(path, tomlkit.dumps(file).encode("utf-8"))
+    except OSError as error:
+        raise StoreTrouble(
+            f"The settings could not be kept: {error.strerror or error}.",
+            safe="They are as they were.",
+            advice="Check free space and access rights of the data folder, then try again.",
+        ) from error
+    except (ValueError, RecursionError, TypeError) as error:
+        raise StoreTrouble(
+            f"The settings could not be kept, because {NAME} cannot be read: {error}.",
+            safe="The file is as it was.",
+            advice=f"Correct {path}, or take it away.",
+        ) from error
+
+
+def _put(file: "TOMLDocument", setting: Setting, value: Any) -> None:
+    import tomlkit
+
+    if setting.table not in file:
+        table = tomlkit.table()
+        title = next(group.what for group in groups() if group.table == setting.table)
+        table.comment(title)
+        file.add(setting.table, table)
+    table = file[setting.table]
+    plain = list(value) if isinstance(value, tuple) else value
+    if setting.name not in table:
+        table.add(tomlkit.comment(f"{setting.why or setting.words} ({setting.limits})"))
+    if table.get(setting.name) != plain:
+        table[setting.name] = tomlkit.string(plain, multiline=True) if isinstance(plain, str) and "\n" in plain else plain
+
+
+def _text_of(path: Path) -> str:
+    from daruma.catalogue.reading import read_bounded
+
+    data = read_bounded(path, LARGEST)
+    if len(data) > LARGEST:
+        raise ValueError(f"it is larger than {LARGEST // 1024} kB")
+    return data.decode("utf-8")
+
+
+def _entries(raw: Mapping[str, Any]) -> Iterator[tuple[str, Any]]:
+    for table, entries in raw.items():
+        if isinstance(entries, Mapping):
+            for name, value in entries.items():
+                yield f"{table}.{name}", value
+        else:
+            yield table, entries
+
+
+def line_of(text: str, key: str) -> int:
+    """Return the line in which a key is set in a file's text, 0 where it is not found."""
+    table, _, name = key.rpartition(".")
+    now = ""
+    for number, line in enumerate(text.splitlines(), 1):
+        head = re.match(r"\s*\[([^\[\]]+)\]", line)
+        if head:
+            now = head[1].strip().strip("\"'")
+        elif (re.match(rf"\s*[\"']?{re.escape(name)}[\"']?\s*=", line) and now == table) or (not now and re.match(rf"\s*{re.escape(key)}\s*=", line)):
+            return number
+    return 0
+
+
+def _wrong(key: str, text: str, fault: SettingFault, setting: Setting | None) -> Trouble:
+    line = line_of(text, key)
+    where = f"{NAME}, line {line}" if line else NAME
+    usual = f" It counts as not set: {setting.default!r}." if setting is not None else " It is not used."
+    return Trouble(f"{where}: {key} cannot be used: {fault}.{usual}", safe="The file is as it was.", advice="Correct that line.")
+
+
+def _unread(error: Exception) -> Trouble:
+    why = error.strerror if isinstance(error, OSError) and error.strerror else error
+    return Trouble(
+        f"{NAME} cannot be read: {why}. Nothing counts as set.",
+        safe="The file is as it was; jobs and backups are untouched.",
+        advice="Correct the file or take it away.",
+    )
+
+
+def _of_before(folder: Path, earlier: Path | None) -> dict[str, Any]:
+    """Return what earlier programs kept in files of their own."""
+    found: dict[str, Any] = {}
+    with suppress(OSError, ValueError, AttributeError, RecursionError):
+        if earlier is not None and (earlier / BEFORE).exists():
+            raw = tomllib.loads(_text_of(earlier / BEFORE))
+            found["shop.name"], found["places.second"] = raw.get("shop"), raw.get("second_place")
+            found |= {f"devices.{kind}": wire for kind, wire in raw.get("wires", {}).items()}
+    with suppress(OSError, ValueError, AttributeError, RecursionError):
+        kept = json.loads(_text_of(folder / BEFORE_THAT))
+        found |= {f"planner.{name}": value for name, value in kept.get("preferences", {}).items()}
+        found |= {f"worth.{name}": value for name, value in kept.get("preferences", {}).get("worth", {}).items()}
+        found |= {f"bench.{name}": value for name, value in kept.get("kit", {}).items()}
+    return {key: value for key, value in found.items() if _may_be(key, value)}
+
+
+def _may_be(key: str, value: Any) -> bool:
+    try:
+        return key in declared() and declared()[key].checked(value) is not None
+    except SettingFault:
+        return False
