@@ -104,8 +104,8 @@ def main() -> None:
         for name, act in (
             ("the other theme", room.other_theme),
             ("back again", room.other_theme),
-            ("opening the shop", lambda: room.open_shop(0)),
-            ("its copies", lambda: room.open_shop(3)),
+            ("opening the shop", lambda: room.open_shop("vault")),
+            ("its copies", lambda: room.open_shop("copies")),
         ):
             settled = time.monotonic() + 1
             tell(name, heart.during(act, lambda end=settled: time.monotonic() > end and at_rest(room)))  # type: ignore[misc]

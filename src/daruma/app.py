@@ -8,7 +8,7 @@ import subprocess
 import sys
 import threading
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from pathlib import Path
 from types import TracebackType
 from typing import TYPE_CHECKING
@@ -19,10 +19,10 @@ from PySide6.QtWidgets import QApplication
 
 from daruma.core.errors import Trouble
 from daruma.core.settings import DEVICES, STANDIN, Settings
-from daruma.store.settings import load_settings
+from daruma.store.settings import NAME, load_settings
 from daruma.ui.collecting import Collector
 from daruma.ui.shell import Shell
-from daruma.ui.theme import PAPER, apply_theme, prepare_look
+from daruma.ui.theme import PAPER, THEMES, Theme, apply_theme, prepare_look
 from daruma.ui.work import bug
 
 if TYPE_CHECKING:
@@ -159,17 +159,30 @@ class Wiring:
 
     setup: Setup
     standins: StandIns
+    _known: dict[tuple[int, int], Mapping[str, str]] = field(default_factory=dict)
+
+    def _told(self) -> Mapping[str, str]:
+        """Return what is set: read anew only where the file is another one, since each exchange asks."""
+        try:
+            seen = (self.setup.data / NAME).stat()
+            mark = seen.st_mtime_ns, seen.st_ino
+        except OSError:
+            mark = 0, 0
+        if mark not in self._known:
+            self._known.clear()
+            self._known[mark] = self.setup.settings.wires
+        return self._known[mark]
 
     def __call__(self) -> Mapping[str, str]:
         """Return the wires by device."""
-        told = self.setup.settings.wires
+        told = self._told()
         simulated = self.standins.wires() if STANDIN in told.values() else {}
         wires = {kind: simulated.get(kind, "") if wire == STANDIN else wire for kind, wire in told.items()}
         return {kind: wire for kind, wire in wires.items() if wire}
 
     def real(self) -> frozenset[str]:
         """Return the devices that are none of our stand-ins: what is not set up is the technician's own, too."""
-        return frozenset(kind for kind in DEVICES if self.setup.settings.wires.get(kind) != STANDIN)
+        return frozenset(kind for kind in DEVICES if self._told().get(kind) != STANDIN)
 
 
 def build_window(setup: Setup, standins: StandIns) -> Shell:
@@ -184,8 +197,8 @@ def build_window(setup: Setup, standins: StandIns) -> Shell:
     return Shell(setup.settings["shop.name"], furnish)
 
 
-def make_app() -> QApplication:
-    """Make the application with fonts and theme.
+def make_app(theme: Theme = PAPER) -> QApplication:
+    """Make the application with fonts and a theme.
 
     The garbage collector rests for the first seconds: imports make nothing but objects that stay, and searching them
     over and over takes a fifth of the start. Threads hand over five times as often as usual, so that planning does
@@ -197,7 +210,7 @@ def make_app() -> QApplication:
     app.setApplicationName("daruma")
     app.setDesktopFileName("daruma")
     prepare_look(app)
-    apply_theme(app, PAPER)
+    apply_theme(app, theme)
     QTimer.singleShot(COLLECTOR_RESTS_MS, lambda: _collect_again(app))
     return app
 
@@ -225,7 +238,7 @@ def run(setup: Setup) -> int:
         if reason:
             print(f"daruma: {reason}", file=sys.stderr)
             return 2
-    app = make_app()
+    app = make_app(THEMES[setup.settings["look.theme"]])
     standins = StandIns()
     window = build_window(setup, standins)
     sys.excepthook = CrashNotice(window)

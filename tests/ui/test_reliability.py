@@ -85,7 +85,7 @@ def test_a_job_handed_over_long_ago_is_found(driver: Driver) -> None:
     book = driver.desk.ready.shop.jobs
     old = replace(next(job for job in book.all() if job.closed), number=4321, uid="f" * 32, closed="2020-01-01T10:00:00+00:00")
     old = book.save(old, "then")
-    driver.window.open_shop(1)
+    driver.window.open_shop("jobs")
     driver.idle()
     search = driver.find("jobs_search")
     driver.bot.keyClicks(search, "J-4321")
@@ -99,7 +99,7 @@ def test_a_job_handed_over_long_ago_is_found(driver: Driver) -> None:
 
 def test_copies_are_made_verified_and_restored(driver: Driver, tmp_path: Path) -> None:
     assert tmp_path
-    driver.window.open_shop(3)
+    driver.window.open_shop("copies")
     driver.click("copy_now")
     page = driver.window.views.shop.page(3)
     driver.until(lambda: page.rows.rowCount() == 1)
@@ -136,7 +136,7 @@ def test_old_identifiers_are_purged_when_held(driver: Driver) -> None:
     book = driver.desk.ready.shop.jobs
     closed = next(job for job in book.all() if job.closed)
     book.save(replace(closed, closed="2020-01-01T10:00:00+00:00"), "then")
-    driver.window.open_shop(3)
+    driver.window.open_shop("copies")
     page = driver.window.views.shop.page(3)
     driver.until(lambda: page.due.text().startswith("1 jobs"))
     driver.bot.mousePress(page.purge, Qt.MouseButton.LeftButton)

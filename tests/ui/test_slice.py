@@ -12,6 +12,7 @@ from daruma.core.job import Stage, StepState
 from daruma.core.parts import Function
 from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
+from daruma.ui.views.shop import PAGES
 from daruma.ui.widgets.hold import HoldButton
 from tests.parts import panel_of, work_of
 from tests.ui.conftest import LONG, Driver
@@ -285,21 +286,21 @@ def test_the_vault_in_the_shop(driver: Driver, tmp_path: Path) -> None:
     driver.click("open_shop")
     driver.idle()
     shop = driver.window.views.shop
-    assert shop.page(0).rows.rowCount() == 11
+    assert shop.page("vault").rows.rowCount() == 11
     driver.bot.keyClicks(line(driver, "vault_search"), "damson_l")
     driver.idle()
-    assert shop.page(0).rows.rowCount() == 2
+    assert shop.page("vault").rows.rowCount() == 2
     driver.click("vault_check")
-    driver.until(lambda: shop.page(0).note.text().startswith("11 backups checked"))
-    shop.page(0).export_to("B-00002", tmp_path)
-    driver.until(lambda: shop.page(0).note.text().startswith("Exported"))
+    driver.until(lambda: shop.page("vault").note.text().startswith("11 backups checked"))
+    shop.page("vault").export_to("B-00002", tmp_path)
+    driver.until(lambda: shop.page("vault").note.text().startswith("Exported"))
     exported = next(tmp_path.glob("*.json"))
-    shop.page(0).import_from(exported)
+    shop.page("vault").import_from(exported)
     driver.until(lambda: driver.window.foot.told.text() == "Imported as B-00002.")
     exported.write_text("{}")
-    shop.page(0).import_from(exported)
+    shop.page("vault").import_from(exported)
     driver.until(lambda: driver.window.trouble_bar.isVisible())
-    for page in range(1, 6):
+    for page in PAGES:
         driver.click(f"shop_page_{page}")
         driver.idle()
     driver.click("back")

@@ -29,6 +29,7 @@ class Rig:
     real: Callable[[], frozenset[str]] = frozenset
     _drivers: dict[str, Driver] = field(default_factory=dict)
     _seen: dict[str, LinkHealth] = field(default_factory=dict)
+    _urls: dict[str, str] = field(default_factory=dict)
     _used: set[str] = field(default_factory=set)
 
     def programmer(self) -> Programmer:
@@ -77,14 +78,14 @@ class Rig:
         """Return a rig over the same wires for another lane, which uses other devices."""
         return Rig(self.wires, self.patience, self.settle, self.real, _used=self._used)
 
+    def anew(self, kind: str) -> Driver:
+        """Return the driver of a device, connected anew; raise LinkError where none answers."""
+        self.drop(kind)
+        return self._driver(kind)
+
     def is_real(self, kind: str) -> bool:
         """Return whether a device is known to be no stand-in."""
         return kind in self.real()
-
-    def rewired(self) -> None:
-        """Take note that other devices may be set up: each is connected anew when it is next used."""
-        self.close()
-        self._used.clear()
 
     def simulated(self) -> frozenset[str]:
         """Return which stand-ins were used since this was last asked."""
@@ -105,17 +106,17 @@ class Rig:
             self.drop(kind)
 
     def _driver(self, kind: str) -> Driver:
-        if kind in self._drivers and self._drivers[kind].health.dead:
-            # the wire is dead for good: plugged in again, the device needs a new one
+        wires = self.wires() if callable(self.wires) else self.wires
+        if kind in self._drivers and (self._drivers[kind].health.dead or self._urls[kind] != wires.get(kind)):
+            # dead for good, or another device was chosen: it needs a new wire
             self.drop(kind)
         if kind not in self._drivers:
-            wires = self.wires() if callable(self.wires) else self.wires
             if kind not in wires:
                 raise DeviceGone(f"No {kind} is set up.", safe="Nothing was changed.", advice="Assign one under Shop, Devices.")
             driver = connect(kind, wires[kind], patience=self.patience)
             if kind in self._seen:
                 driver.health.lately.extendleft(reversed(self._seen.pop(kind).lately))
-            self._drivers[kind] = driver
+            self._drivers[kind], self._urls[kind] = driver, wires[kind]
         if self._drivers[kind].simulated:
             self._used.add(kind)
         return self._drivers[kind]

@@ -62,11 +62,13 @@ class Setting:
     @property
     def limits(self) -> str:
         """Return in words what its values may be."""
-        if self.form is Form.NUMBER:
-            return f"{self.least:g} to {self.most:g} {self.unit}".strip()
-        if self.form is Form.CHOICE:
-            return ", ".join(f'"{choice}"' for choice in self.choices)
-        return self.form.value
+        match self.form:
+            case Form.NUMBER:
+                return f"{self.least:g} to {self.most:g} {self.unit}".strip()
+            case Form.CHOICE:
+                return ", ".join(f'"{choice}"' for choice in self.choices)
+            case form:
+                return str(form.value)
 
     def checked(self, value: Any) -> Any:
         """Return a value as it is kept; raise SettingFault for one that cannot be the setting's."""
@@ -145,7 +147,7 @@ class Group:
 
 def _shop() -> tuple[Setting, ...]:
     return (
-        Setting("shop.name", "Name", Form.LINE, "your shop", "stands on every sheet and in the window's title"),
+        Setting("shop.name", "Name", Form.LINE, "", "stands on every sheet and in the window's title"),
         Setting("shop.address", "Address", Form.LINES, "", "stands on the customer's page and on the order"),
         Setting("shop.reach", "Telephone or e-mail", Form.LINE, "", "where a customer asks"),
         Setting("shop.money", "Currency", Form.LINE, "€", "stands behind every amount"),
@@ -165,10 +167,11 @@ def _shop() -> tuple[Setting, ...]:
 
 def _look() -> tuple[Setting, ...]:
     themes = {"paper": "Paper, by day", "ink": "Ink, by night"}
-    return (
-        Setting("look.theme", "Look", Form.CHOICE, "paper", "of the window when it opens", choices=themes),
-        Setting("look.calm", "Nothing moves by itself", Form.SWITCH, False, "pictures stand still: reduced motion"),
-    )
+    return (Setting("look.theme", "Look", Form.CHOICE, "paper", "of the window when it opens", choices=themes),)
+
+
+def _setup() -> tuple[Setting, ...]:
+    return (Setting("setup.skipped", "Skipped for now", Form.WORDS, (), "steps of setting up that were left out"),)
 
 
 def _places() -> tuple[Setting, ...]:
@@ -242,9 +245,8 @@ def _planner() -> tuple[Setting, ...]:
 
 
 def _worth() -> tuple[Setting, ...]:
-    why = "what a kept promise is worth to the shop"
     return tuple(
-        Setting(f"worth.{function.value}", "", Form.NUMBER, worth, why, 0, MOST_WORTH, "money", function=function)
+        Setting(f"worth.{function.value}", "", Form.NUMBER, worth, "", 0, MOST_WORTH, "money", function=function)
         for function, worth in WORTH.items()
     )
 
@@ -270,8 +272,8 @@ def groups() -> tuple[Group, ...]:
         ),
         Group(
             "bench",
-            "What the bench owns",
-            "Each tool opens ways; what is not here closes them, with that as the reason.",
+            "Tools of the bench",
+            "What the bench owns: each tool opens ways; what is not here closes them, with that as the reason.",
             "The planner counts on a full bench and may propose what you cannot do.",
             _bench(),
         ),
@@ -284,7 +286,7 @@ def groups() -> tuple[Group, ...]:
         ),
         Group(
             "worth",
-            "What functions are worth",
+            "Worth of functions",
             "What a kept promise is worth; it decides what is worth a risk.",
             "The planner takes usual figures.",
             _worth(),
@@ -296,7 +298,7 @@ def groups() -> tuple[Group, ...]:
 @cache
 def declared() -> Mapping[str, Setting]:
     """Return every setting by its key."""
-    return {setting.key: setting for group in groups() for setting in group.settings}
+    return {setting.key: setting for settings in (*(group.settings for group in groups()), _setup()) for setting in settings}
 
 
 @dataclass(frozen=True, slots=True)
@@ -315,7 +317,11 @@ class Settings:
 
     def is_set(self, table: str) -> bool:
         """Return whether the shop has set anything of a table."""
-        return any(key.partition(".")[0] == table for key in self.values)
+        return any(declared()[key].table == table for key in self.values)
+
+    def is_open(self, table: str) -> bool:
+        """Return whether a step of setting up was neither done nor skipped."""
+        return not self.is_set(table) and table not in self["setup.skipped"]
 
     @property
     def wires(self) -> Mapping[str, str]:

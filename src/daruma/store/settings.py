@@ -123,12 +123,13 @@ def _entries(raw: Mapping[str, Any]) -> Iterator[tuple[str, Any]]:
 def line_of(text: str, key: str) -> int:
     """Return the line in which a key is set in a file's text, 0 where it is not found."""
     table, _, name = key.rpartition(".")
+    there = re.compile(rf"\s*[\"']?{re.escape(name)}[\"']?\s*=")
+    dotted = re.compile(rf"\s*{re.escape(key)}\s*=")
     now = ""
     for number, line in enumerate(text.splitlines(), 1):
-        head = re.match(r"\s*\[([^\[\]]+)\]", line)
-        if head:
+        if head := re.match(r"\s*\[([^\[\]]+)\]", line):
             now = head[1].strip().strip("\"'")
-        elif (re.match(rf"\s*[\"']?{re.escape(name)}[\"']?\s*=", line) and now == table) or (not now and re.match(rf"\s*{re.escape(key)}\s*=", line)):
+        elif (now == table and there.match(line)) or (not now and dotted.match(line)):
             return number
     return 0
 

@@ -35,6 +35,8 @@ SPECS = (
     ActionSpec("shop.shelf", "Parts shelf", "Shop", "Ctrl+Shift+P"),
     ActionSpec("shop.copies", "Copies: make, restore, purge", "Shop", "Ctrl+Shift+R"),
     ActionSpec("shop.catalogue", "Catalogue", "Shop", "Ctrl+Shift+C"),
+    ActionSpec("shop.set_up", "Set the shop up", "Shop", "Ctrl+Shift+U"),
+    ActionSpec("shop.devices", "Devices", "Shop", "Ctrl+Shift+D"),
     ActionSpec("bench.connect", "Look for the devices again", "Shop", "Ctrl+R"),
     ActionSpec("view.theme", "Paper or ink", "Help", "Ctrl+T"),
     ActionSpec("help.keys", "List of keys", "Help", "F1"),

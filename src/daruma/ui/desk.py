@@ -16,6 +16,7 @@ from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
 from daruma.ui.heating import HeatDesk
 from daruma.ui.metering import MeterDesk
+from daruma.ui.porting import Porting
 from daruma.ui.proving import Proving
 from daruma.ui.running import OPENING
 
@@ -26,6 +27,9 @@ if TYPE_CHECKING:
     from daruma.core.shelf import ShelfPart
     from daruma.store.copies import Copy
     from daruma.store.settings import Loaded
+
+
+KEEPING_SETTINGS = "keeping the settings"
 
 
 @dataclass(frozen=True, slots=True)
@@ -53,6 +57,7 @@ class Desk(BenchDesk):
         self.proving = Proving(self)
         self.metering = MeterDesk(self)
         self.heating = HeatDesk(self)
+        self.porting = Porting(self)
         for each in (self.metering.took, self.heating.took):
             each.connect(self._took_if_shown)
 
@@ -94,14 +99,12 @@ class Desk(BenchDesk):
     def set(self, changes: Mapping[str, object]) -> None:
         """Keep what the shop sets, and let all that rests on it follow; raise SettingFault for a value that cannot be."""
         settings = self.settings.having(changes)
-        rewires = any(key.startswith("devices.") for key in changes)
         self.settings = settings
-        self.start(self.store, "keeping the settings", lambda _: self.ready.set(settings), lambda _: self._set(rewires))
+        self.start(self.store, KEEPING_SETTINGS, lambda _: self.ready.set(settings), self._set)
 
-    def _set(self, rewires: bool) -> None:
+    def _set(self, _: object) -> None:
         self.settings_changed.emit(self.settings)
-        if rewires:
-            self.start(self.bench, "connecting the devices", lambda _: self.ready.rig.rewired(), lambda _: self.look())
+        self.look()
         self.replan_soon.start()
 
     def keep_all(self) -> None:
@@ -117,6 +120,7 @@ class Desk(BenchDesk):
         self.copying.finish()
         self.metering.finish()
         self.heating.finish()
+        self.porting.finish()
         self.bench.finish()
         self.store.finish()
         # results that are still on their way find nobody to tell

@@ -20,13 +20,14 @@ from PySide6.QtWidgets import (
 
 from daruma.core.errors import Remedy, Trouble
 from daruma.core.job import Job, Stage, stage_of, stages
+from daruma.core.settings import Settings, groups
 from daruma.ui.actions import build_actions
 from daruma.ui.desk import Desk
 from daruma.ui.head import Head
 from daruma.ui.running import QUIET_WORK
 from daruma.ui.shell import Interior, Shell
 from daruma.ui.side import Side
-from daruma.ui.theme import ThemeChange
+from daruma.ui.theme import NIGHT, PAPER, Look, ThemeChange
 from daruma.ui.views.furnish import Views
 from daruma.ui.widgets.doubt_bar import DoubtBar
 from daruma.ui.widgets.foot import Foot
@@ -99,6 +100,7 @@ class Room(Interior):
         desk.step_failed.connect(self.trouble_bar.show_trouble)
         desk.told.connect(self.foot.tell)
         desk.settings_changed.connect(self.shell.show_settings)
+        desk.settings_changed.connect(self._wear)
         desk.stage_wanted.connect(self.open_stage)
         desk.bench.busy_changed.connect(self._bench_busy)
         desk.store.busy_changed.connect(self._busy)
@@ -138,6 +140,9 @@ class Room(Interior):
     def _loaded(self) -> None:
         if not self.desk.jobs:
             self.opening.setText("No tickets yet. Open the first one with New ticket (Ctrl+N).")
+            if any(self.desk.settings.is_open(group.table) for group in groups()):
+                self.open_shop("set_up")
+                self.views.shop.page("set_up").open_first()  # type: ignore[attr-defined]
         QTimer.singleShot(0, self._focus_main)
 
     # -- jobs
@@ -206,11 +211,17 @@ class Room(Interior):
 
     # -- shop
 
-    def open_shop(self, page: int = 0) -> None:
+    def open_shop(self, page: str = "vault") -> None:
         """Put a page of the shop on view, the vault without one."""
         self.head.hide()
         self.stack.setCurrentWidget(self.views.shop)
         self.views.shop.show_page(page)
+
+    def open_devices(self) -> None:
+        """Put the devices on view: a step of setting the shop up."""
+        self.open_shop("set_up")
+        page = self.views.shop.page("set_up")
+        page.open_step("devices")  # type: ignore[attr-defined]
 
     def open_meter(self) -> None:
         """Put the meter in the charging cable on view, for the job on view."""
@@ -277,7 +288,13 @@ class Room(Interior):
     # -- the rest
 
     def other_theme(self) -> None:
-        """Change between paper and ink."""
+        """Change between paper and ink, and open so from now on."""
+        self.desk.set({"look.theme": (NIGHT if Look.theme is PAPER else PAPER).name})
+
+    def _wear(self, settings: Settings) -> None:
+        """Put on the theme that is set, where it is another one than the window wears."""
+        if settings["look.theme"] == Look.theme.name:
+            return
         if self._theme_change is None:
             app = QApplication.instance()
             assert isinstance(app, QApplication)
@@ -296,12 +313,10 @@ def _handlers(room: Room) -> dict[str, Callable[[], object]]:
         "job.meter": room.open_meter,
         "job.stop": room.stop,
         "app.quit": room.shell.close,
-        "shop.vault": lambda: room.open_shop(0),
-        "shop.jobs": lambda: room.open_shop(1),
-        "shop.shelf": lambda: room.open_shop(2),
-        "shop.copies": lambda: room.open_shop(3),
-        "shop.catalogue": lambda: room.open_shop(4),
-        "help.keys": lambda: room.open_shop(5),
+        "shop.vault": room.open_shop,
+        **{f"shop.{page}": partial(room.open_shop, page) for page in ("jobs", "shelf", "copies", "catalogue", "set_up")},
+        "shop.devices": room.open_devices,
+        "help.keys": partial(room.open_shop, "keys"),
         "bench.connect": desk.look,
         "view.theme": room.other_theme,
         **{f"stage.{stage.name.lower()}": partial(room.open_stage, stage) for stage in Stage},

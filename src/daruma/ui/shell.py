@@ -49,7 +49,7 @@ class Shell(QMainWindow):
         self.setCentralWidget(self._bare())
 
     def _name(self, shop_name: str) -> None:
-        self.setWindowTitle(f"Daruma, {shop_name}")
+        self.setWindowTitle(f"Daruma, {shop_name}" if shop_name else "Daruma")
 
     def show_settings(self, settings: Settings) -> None:
         """Show whose shop it is."""

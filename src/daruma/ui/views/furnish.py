@@ -49,8 +49,13 @@ class Views:
             from daruma.ui.views.shop import ShopView
 
             self._shop = ShopView(self._desk, self._leave)
+            self._shop.ticket_wanted.connect(self._first_ticket)
             self._stack.addWidget(self._shop)
         return self._shop
+
+    def _first_ticket(self) -> None:
+        self._desk.new_job()
+        self._leave()
 
     @property
     def meter(self) -> MeterPage:

@@ -1,22 +1,35 @@
-"""The shop: vault, jobs, parts shelf, copies, catalogue and the list of keys; a page is built when it is first shown."""
+"""The shop: its pages, each built when it is first shown."""
 
 from __future__ import annotations
 
 from collections.abc import Callable
+from functools import partial
 
+from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.ui.desk import Desk
 from daruma.ui.views.copies_page import CopiesPage
 from daruma.ui.views.jobs_page import JobsPage
+from daruma.ui.views.set_up import SetUpPage
 from daruma.ui.views.shop_pages import CataloguePage, KeysPage, ShelfPage
 from daruma.ui.views.vault_page import VaultPage
 
-PAGES = ("Vault", "Jobs", "Parts shelf", "Copies", "Catalogue", "Keys")
+PAGES = {
+    "vault": "Vault",
+    "jobs": "Jobs",
+    "shelf": "Parts shelf",
+    "copies": "Copies",
+    "catalogue": "Catalogue",
+    "set_up": "Set-up",
+    "keys": "Keys",
+}
 
 
 class ShopView(QWidget):
     """Show the shop's pages."""
+
+    ticket_wanted = Signal()
 
     def __init__(self, desk: Desk, back: Callable[[], None]) -> None:
         super().__init__()
@@ -28,51 +41,57 @@ class ShopView(QWidget):
         column.setSpacing(10)
         bar = QHBoxLayout()
         self._group = QButtonGroup(self)
-        for index, name in enumerate(PAGES):
-            button = QPushButton(name)
-            button.setObjectName(f"shop_page_{index}")
+        self._buttons: dict[str, QPushButton] = {}
+        for name, words in PAGES.items():
+            button = self._buttons[name] = QPushButton(words)
+            button.setObjectName(f"shop_page_{name}")
             button.setProperty("role", "choice")
             button.setCheckable(True)
-            self._group.addButton(button, index)
+            self._group.addButton(button)
+            button.clicked.connect(partial(self.show_page, name))
             bar.addWidget(button)
-        self._group.idClicked.connect(self.show_page)
         bar.addStretch(1)
-        back_button = QPushButton("Back to the job")
-        back_button.setObjectName("back")
-        back_button.clicked.connect(back)
-        bar.addWidget(back_button)
+        self.back_button = QPushButton()
+        self.back_button.setObjectName("back")
+        self.back_button.clicked.connect(back)
+        bar.addWidget(self.back_button)
         column.addLayout(bar)
         self.pages = QStackedWidget()
-        self._built: dict[int, QWidget] = {}
+        self._built: dict[str, QWidget] = {}
         column.addWidget(self.pages, 1)
 
-    def page(self, index: int) -> QWidget:
-        """Return a page by its place in PAGES."""
-        if index not in self._built:
-            self._built[index] = self._make(PAGES[index])
-            self.pages.addWidget(self._built[index])
-        return self._built[index]
+    def page(self, name: str) -> QWidget:
+        """Return a page by its name in PAGES."""
+        if name not in self._built:
+            self._built[name] = self._make(name)
+            self.pages.addWidget(self._built[name])
+        return self._built[name]
 
     def _make(self, name: str) -> QWidget:
         match name:
-            case "Vault":
+            case "vault":
                 return VaultPage(self.desk)
-            case "Jobs":
+            case "jobs":
                 return JobsPage(self.desk, self._back)
-            case "Parts shelf":
+            case "shelf":
                 return ShelfPage(self.desk)
-            case "Copies":
+            case "copies":
                 return CopiesPage(self.desk)
-            case "Catalogue":
+            case "catalogue":
                 return CataloguePage(self.desk)
+            case "set_up":
+                made = SetUpPage(self.desk)
+                made.ticket_wanted.connect(self.ticket_wanted)
+                return made
             case _:
                 return KeysPage(self.desk)
 
-    def show_page(self, index: int) -> None:
-        """Show a page by its place in PAGES, as things are now."""
-        page = self.page(index)
-        self._group.button(index).setChecked(True)
-        self._group.button(index).setFocus()
+    def show_page(self, name: str, _: bool = False) -> None:
+        """Show a page by its name in PAGES, as things are now."""
+        page = self.page(name)
+        self._buttons[name].setChecked(True)
+        self._buttons[name].setFocus()
+        self.back_button.setText("Back to the job" if self.desk.job is not None else "Back")
         self.pages.setCurrentWidget(page)
         if self.desk.workshop is not None:
             page.refresh()  # type: ignore[attr-defined]

@@ -1,0 +1,103 @@
+"""The serial ports of this machine: which there are, whether the user may open them, and what answers on one."""
+
+import grp
+import os
+import re
+import time
+from collections.abc import Callable
+from dataclasses import dataclass
+from pathlib import Path
+from typing import Any
+
+from serial.tools import list_ports
+
+from daruma.core.plain import plain
+from daruma.link.devices import DeviceSelf, Driver
+from daruma.link.errors import LinkError
+from daruma.link.port import Port, open_wire
+
+_RELOAD = "sudo udevadm control --reload && sudo udevadm trigger"
+MOST = 64  # ports that are shown
+ASKING = 0.4  # of the usual time-outs: whoever asks every port does not want to wait long for the mute ones
+
+
+@dataclass(frozen=True, slots=True)
+class PortFound:
+    """Hold one port: where it is, what the system says of it, and what bars the user from it with the remedy."""
+
+    url: str
+    words: str
+    barred: str = ""
+    remedy: str = ""
+
+
+@dataclass(frozen=True, slots=True)
+class Answered:
+    """Hold what a port answered: the device and how long it took, or the trouble in its place."""
+
+    device: DeviceSelf | None
+    seconds: float = 0.0
+    trouble: str = ""
+    advice: str = ""
+
+    @property
+    def words(self) -> str:
+        """Return what was answered, in a line."""
+        if self.device is None:
+            return f"{self.trouble} {self.advice}".strip()
+        said = self.device
+        pretends = ", a stand-in" if said.simulated else ""
+        return f"{said.kind}: {said.name}, {said.serial}, firmware {said.firmware}{pretends}; {1000 * self.seconds:.0f} ms"
+
+
+def ports() -> tuple[PortFound, ...]:
+    """Return the serial ports that there are now, in the order of their names."""
+    return tuple(_found(port) for port in sorted(list_ports.comports(), key=lambda port: str(port.device))[:MOST])
+
+
+def ask(url: str) -> Answered:
+    """Ask a port who answers there; nothing but `hello` is sent."""
+    driver: Driver | None = None
+
+    def opened() -> Driver:
+        nonlocal driver
+        driver = Driver(Port(open_wire(url), "port", patience=ASKING))
+        return driver
+
+    try:
+        return asked_by(opened)
+    finally:
+        if driver is not None:
+            driver.close()
+
+
+def asked_by(connect: Callable[[], Driver]) -> Answered:
+    """Ask a device who it is, by the driver that is made for it; a trouble is an answer, too."""
+    started = time.monotonic()
+    try:
+        return Answered(connect().hello(), time.monotonic() - started)
+    except LinkError as error:
+        return Answered(None, time.monotonic() - started, error.what, error.advice)
+
+
+def _found(port: Any) -> PortFound:
+    said = [plain(str(text)) for text in (port.manufacturer, port.product, port.serial_number) if text]
+    words = ", ".join(said) or plain(str(port.description or "")) or "no description"
+    return PortFound(str(port.device), words, *rights(Path(str(port.device)), port.vid, port.pid))
+
+
+def rights(path: Path, vendor: int | None = None, product: int | None = None) -> tuple[str, str]:
+    """Return what bars the user from a port and the command that gives the right; empty texts where nothing does."""
+    try:
+        if os.access(path, os.R_OK | os.W_OK):
+            return "", ""
+        group = grp.getgrgid(path.stat().st_gid).gr_name
+    except (OSError, KeyError):
+        return f"{path} cannot be looked at.", "Plug the device in again."
+    if group != "root" and re.fullmatch(r"[a-z_][a-z0-9_-]*", group):
+        why = f"You may not use {path}: it belongs to the group {group}."
+        return why, f"sudo usermod -aG {group} $USER   (then log in again)"
+    which = f'ATTRS{{idVendor}}=="{vendor:04x}", ATTRS{{idProduct}}=="{product:04x}", ' if vendor and product else ""
+    rule = f'SUBSYSTEM=="tty", {which}MODE="0660", TAG+="uaccess"'
+    command = f"echo '{rule}' | sudo tee /etc/udev/rules.d/70-daruma.rules && {_RELOAD}"
+    return f"You may not use {path}: nobody but root may.", command
