@@ -132,7 +132,7 @@ def taken_in(shop: Shop, drawn: Drawn, phone: Phone, panel: Panel) -> Job:
     phone.asked = True
     said = said if drawn.trusted else dict(list(said.items())[:PLAIN_FACTS])
     job = shop.jobs.save(replace(shop.jobs.open_new(NOW), ticket=ticket, phone=said), NOW)
-    shop.shelf.save(ShelfPart(panel.die, model.key, panel.maker, drawn.kind, "a test", 70.0, used_in=job.ref))
+    shop.shelf.save(ShelfPart(panel.die, model.key, panel.maker, drawn.kind.value, "a test", 70.0, used_in=job.ref))
     return job
 
 

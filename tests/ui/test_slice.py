@@ -12,7 +12,7 @@ from daruma.core.job import Stage, StepState
 from daruma.core.parts import Function
 from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
-from daruma.ui.views.shop import PAGES
+from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.hold import HoldButton
 from tests.parts import panel_of, work_of
 from tests.ui.conftest import LONG, Driver

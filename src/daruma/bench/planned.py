@@ -9,6 +9,7 @@ from daruma.bench.doing import Doing, HandsLike
 from daruma.bench.kinds import room, rooms
 from daruma.bench.planning import bare_case, case_of, with_route
 from daruma.bench.rig import Rig
+from daruma.bench.shelving import settle_shelf
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job
 from daruma.core.kinds import promisable
@@ -68,7 +69,9 @@ class Planned(Doing):
     def choose(self, job: Job, route: Route, context: Context) -> Job:
         """Make the run sheet of a route."""
         settling.refuse_past_doubt(self.shop, job)
-        return self.save(with_route(job, route, self.case(job)), context)
+        chosen = self.save(with_route(job, route, self.case(job)), context)
+        settle_shelf(self.shop, chosen)
+        return chosen
 
     def actions(self, job: Job) -> dict[str, Action]:
         """Return every action of the job by key, from the ticket alone: asks neither store nor device.

@@ -6,6 +6,7 @@ from daruma.bench import settling
 from daruma.bench.context import Context
 from daruma.bench.kinds import proof_of
 from daruma.bench.kinds.display import measuring, tuning
+from daruma.bench.shelving import settle_shelf
 from daruma.bench.working import Working
 from daruma.core.closing import CHECK, Ticked
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
@@ -136,4 +137,5 @@ class Testing(Working):
                 safe="The job stays open; earlier proofs stay with it as overtaken.",
                 advice="Test it at Proof, then hand over.",
             )
+        settle_shelf(self.shop, job)
         return self.save(replace(job, closed=context.now()), context)

@@ -15,10 +15,16 @@ class Origin(Enum):
 
 
 ORIGIN_WORDS = {origin: origin.value for origin in Origin}
+ORIGIN_GRADES = {origin.name.lower(): origin.value for origin in Origin}
 USED_FOR_EVER = (
     "A part that was bound elsewhere says used from then on, even back in its own phone: never swap parts only to try."
 )
 OWNER_ONLY = "Only its owner can release it; a shop must not try to get round that."
+
+
+def origin_of(grade: str) -> Origin:
+    """Return the origin behind the grade of a part on the shelf; used where there is no such grade."""
+    return Origin[grade.upper()] if grade in ORIGIN_GRADES else Origin.USED
 
 
 @dataclass(frozen=True, slots=True)

@@ -16,6 +16,9 @@ MOST_WORTH = 100_000.0
 STANDIN = "stand-in"  # what is named in place of a port for a simulated device
 
 
+LABELS = {"62x29": "62 x 29 mm", "50x25": "50 x 25 mm", "40x20": "40 x 20 mm", "70x37": "A4 sheet, 24 of 70 x 37 mm"}
+
+
 class Form(Enum):
     """Say how a setting is entered."""
 
@@ -162,6 +165,7 @@ def _shop() -> tuple[Setting, ...]:
             "months",
         ),
         Setting("shop.paper", "Paper", Form.CHOICE, "a4", "of sheets and orders", choices={"a4": "A4", "letter": "Letter"}),
+        Setting("shop.label", "Labels", Form.CHOICE, "62x29", "for parts and jobs, in millimetres", choices=LABELS),
     )
 
 

@@ -201,9 +201,14 @@ class Shelf:
 
     def save(self, part: ShelfPart) -> None:
         """Keep a part as it stands."""
-        body = msgspec.json.encode(part).decode()
+        self.save_all((part,))
+
+    def save_all(self, parts: Sequence[ShelfPart]) -> int:
+        """Keep parts as they stand, all or none; return how many there were."""
         with self._database.writing() as connection:
-            put_shelf(connection, {"die": part.die, "body": body})
+            for part in parts:
+                put_shelf(connection, {"die": part.die, "body": msgspec.json.encode(part).decode()})
+        return len(parts)
 
     def all(self) -> tuple[ShelfPart, ...]:
         """Return every part that is as it was kept."""

@@ -20,6 +20,7 @@ class ActionSpec:
 SPECS = (
     ActionSpec("job.new", "New ticket", "Job", "Ctrl+N"),
     ActionSpec("job.main", "Do the main action", "Job", "Ctrl+Return"),
+    ActionSpec("job.find", "Go to a job, part, backup or page", "Job", "Ctrl+G"),
     ActionSpec("job.next", "Next job on the rail", "Job", "Ctrl+Down"),
     ActionSpec("job.previous", "Previous job on the rail", "Job", "Ctrl+Up"),
     ActionSpec("job.meter", "Meter in the charging cable", "Job", "Ctrl+M"),

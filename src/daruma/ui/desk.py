@@ -19,6 +19,7 @@ from daruma.ui.metering import MeterDesk
 from daruma.ui.porting import Porting
 from daruma.ui.proving import Proving
 from daruma.ui.running import OPENING
+from daruma.ui.shelving import Shelving
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
@@ -58,6 +59,7 @@ class Desk(BenchDesk):
         self.metering = MeterDesk(self)
         self.heating = HeatDesk(self)
         self.porting = Porting(self)
+        self.shelving = Shelving(self)
         for each in (self.metering.took, self.heating.took):
             each.connect(self._took_if_shown)
 

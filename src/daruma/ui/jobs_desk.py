@@ -208,4 +208,4 @@ class JobsDesk(Running):
 
 def shelf_for(shelf: tuple[ShelfPart, ...], kind: PartKind, model: str, job: str) -> Mapping[str, ShelfPart]:
     """Return the shelf's parts of a kind for a model that no other job has taken."""
-    return {part.die: part for part in shelf if (part.part, part.model) == (kind, model) and part.used_in in ("", job)}
+    return {part.die: part for part in shelf if (part.part, part.model) == (kind, model) and (part.free or part.used_in == job)}

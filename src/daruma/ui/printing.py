@@ -7,10 +7,14 @@ from PySide6.QtCore import QBuffer, QByteArray, QIODevice, QMarginsF, QSize, QSi
 from PySide6.QtGui import QImage, QPageLayout, QPageSize, QPainter, QPdfWriter, QTextDocument
 
 from daruma.core.errors import Trouble
+from daruma.core.labels import Label
+from daruma.core.pictures.label_picture import PER_MM, label_picture
 from daruma.core.pictures.primitives import Picture
 from daruma.ui.painting import draw
 from daruma.ui.theme import PAPER, text_font
 
+ON_SHEETS = ("70x37",)  # sizes of labels that come in sheets of A4
+LABEL_DPI = 600
 WIDTH = 560  # logical pixels of a plot on paper
 
 
@@ -75,8 +79,38 @@ def write_pdf(html: str, plots: Sequence[Picture], path: Path) -> None:
     # with a page size of its own the document fills the page; without one Qt adds margins inside the margins
     made.setPageSize(QSizeF(writer.width(), writer.height()))
     made.print_(writer)
+    _settle(spare, path, "The job stays open.")
+
+
+def write_labels(labels: Sequence[Label], size: str, path: Path) -> None:
+    """Print labels to a PDF file, whole or not at all: one a page, or as many as a sheet of A4 holds."""
+    width, height = (float(side) for side in size.split("x"))
+    sheet = size in ON_SHEETS
+    spare = path.with_suffix(".part")
+    writer = QPdfWriter(str(spare))
+    page = QPageSize(QPageSize.PageSizeId.A4) if sheet else QPageSize(QSizeF(width, height), QPageSize.Unit.Millimeter)
+    writer.setPageSize(page)
+    writer.setPageMargins(QMarginsF(0, 0, 0, 0), QPageLayout.Unit.Millimeter)
+    writer.setResolution(LABEL_DPI)
+    writer.setTitle(path.stem)
+    painter = QPainter(writer)
+    columns, rows = (round(210 // width), round(297 // height)) if sheet else (1, 1)
+    left, top = ((210 - columns * width) / 2, (297 - rows * height) / 2) if sheet else (0.0, 0.0)
+    dot = LABEL_DPI / 25.4
+    for number, label in enumerate(labels):
+        place = number % (columns * rows)
+        if number and not place:
+            writer.newPage()
+        painter.save()
+        painter.translate((left + place % columns * width) * dot, (top + place // columns * height) * dot)
+        painter.scale(dot / PER_MM, dot / PER_MM)
+        draw(painter, label_picture(label, width, height), PAPER)
+        painter.restore()
+    painter.end()
+    _settle(spare, path, "Nothing else was changed.")
+
+
+def _settle(spare: Path, path: Path, safe: str) -> None:
     if not spare.exists() or spare.stat().st_size == 0:
-        raise Trouble(
-            f"{path.name} could not be written.", safe="The job stays open.", advice="Check free space and rights of the folder."
-        )
+        raise Trouble(f"{path.name} could not be written.", safe=safe, advice="Check free space and rights of the folder.")
     spare.replace(path)

@@ -19,17 +19,23 @@ from PySide6.QtWidgets import (
 )
 
 from daruma.core.errors import Remedy, Trouble
+from daruma.core.finding import Entry, Kind
 from daruma.core.job import Job, Stage, stage_of, stages
+from daruma.core.labels import Scanned
 from daruma.core.settings import Settings, groups
 from daruma.ui.actions import build_actions
 from daruma.ui.desk import Desk
+from daruma.ui.finding import Finding
 from daruma.ui.head import Head
 from daruma.ui.running import QUIET_WORK
+from daruma.ui.scanning import Scanner
 from daruma.ui.shell import Interior, Shell
 from daruma.ui.side import Side
 from daruma.ui.theme import NIGHT, PAPER, Look, ThemeChange
 from daruma.ui.views.furnish import Views
+from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.doubt_bar import DoubtBar
+from daruma.ui.widgets.finder import Finder
 from daruma.ui.widgets.foot import Foot
 from daruma.ui.widgets.notices import BusyBar, TroubleBar, label
 from daruma.ui.work import Work
@@ -89,6 +95,13 @@ class Room(Interior):
         column.addWidget(middle, 1)
         self.foot = Foot()
         column.addWidget(self.foot)
+        self.finding = Finding(self.desk, PAGES)
+        self.finder = Finder(self, self.finding.search)
+        self.finder.chosen.connect(self._go_to)
+        app = QApplication.instance()
+        assert app is not None
+        self.scanner = Scanner(app, self)
+        self.scanner.found.connect(self._scanned)
 
     def _connect(self) -> None:
         desk = self.desk
@@ -134,6 +147,7 @@ class Room(Interior):
                     )
                 )
                 return False
+        self.finding.finish()
         self.desk.shut()
         return True
 
@@ -216,6 +230,36 @@ class Room(Interior):
         self.head.hide()
         self.stack.setCurrentWidget(self.views.shop)
         self.views.shop.show_page(page)
+
+    def search(self) -> None:
+        """Ask for anything that the shop keeps."""
+        self.finding.renew()
+        self.finder.open()
+
+    def _go_to(self, found: Entry) -> None:
+        match found.kind:
+            case Kind.JOB:
+                self._open_known_by(found.key)
+                self._leave_shop()
+            case Kind.PART:
+                self._open_part(found.key)
+            case Kind.BACKUP:
+                self.open_shop("vault")
+                self.views.shop.page("vault").search.setText(found.name)  # type: ignore[attr-defined]
+            case Kind.PAGE:
+                self.open_shop(found.key)
+
+    def _open_part(self, die: str) -> None:
+        self.open_shop("shelf")
+        self.views.shop.page("shelf").bring(die)  # type: ignore[attr-defined]
+
+    def _scanned(self, code: Scanned) -> None:
+        """Open what a label names, wherever the focus is."""
+        if code.job:
+            self._open_known_by(code.job)
+            self._leave_shop()
+        elif self.desk.workshop is not None:
+            self._open_part(code.die)
 
     def open_devices(self) -> None:
         """Put the devices on view: a step of setting the shop up."""
@@ -311,6 +355,7 @@ def _handlers(room: Room) -> dict[str, Callable[[], object]]:
         "job.next": lambda: room.side.step(1),
         "job.previous": lambda: room.side.step(-1),
         "job.meter": room.open_meter,
+        "job.find": room.search,
         "job.stop": room.stop,
         "app.quit": room.shell.close,
         "shop.vault": room.open_shop,

@@ -241,6 +241,7 @@ QPushButton[role="choice"]:focus {{ border: 2px solid {theme.data}; padding: 2px
 QPushButton[role="plain"] {{ border: none; text-align: left; padding: 6px 8px; color: {theme.data}; }}
 QPushButton[role="plain"]:focus {{ border: 2px solid {theme.data}; padding: 4px 6px; }}
 QFrame[role="sheet"] {{ background: {theme.sheet}; border: none; }}
+QFrame[role="over"] {{ background: {theme.sheet}; border: 2px solid {theme.ink}; }}
 QFrame[role="rail"] {{ background: {theme.wash}; border: none; }}
 QFrame[role="foot"] {{ background: {theme.wash}; border: none; }}
 QFrame[role="foot"] QLabel {{ font-size: 13px; color: {theme.ink}; }}
@@ -248,6 +249,8 @@ QFrame[role="trouble"] {{ background: {theme.sheet}; border: none; border-left: 
 QFrame[role="busy"] {{ background: {theme.sheet}; border: none; border-left: 5px solid {theme.data}; }}
 QProgressBar {{ background: {theme.wash}; border: none; max-height: 8px; min-height: 8px; }}
 QProgressBar::chunk {{ background: {theme.data}; }}
+QListWidget::item {{ padding: 4px 6px; color: {theme.ink}; }}
+QListWidget::item:selected {{ background: {theme.wash}; color: {theme.ink}; }}
 QListView, QTableView, QTextBrowser {{ background: {theme.sheet}; border: none; outline: none; }}
 QListView:focus, QTableView:focus, QTextBrowser:focus {{ border: 2px solid {theme.data}; }}
 QTableView {{ gridline-color: {theme.line}; selection-background-color: {theme.wash}; selection-color: {theme.ink}; }}

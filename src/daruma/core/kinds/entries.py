@@ -18,6 +18,24 @@ class FromShelf:
     taken: Callable[[ShelfPart], Mapping[str, Any]]
 
 
+def _nothing_of(_: ShelfPart) -> Mapping[str, Any]:
+    return {}
+
+
+def offered(part: ShelfPart, grade: str) -> str:
+    """Return how a part of the shelf is offered at intake."""
+    writes = f" ({part.earlier_writes} writes)" if part.earlier_writes else ""
+    said = (part.maker, grade, part.die[-6:], part.source + writes, part.place)
+    return ", ".join(text for text in said if text)
+
+
+def shelf_entry(
+    grades: Mapping[str, str], taken: Callable[[ShelfPart], Mapping[str, Any]] = _nothing_of, label: str = "From the shelf"
+) -> Entry:
+    """Return the entry in which a part of the shelf is chosen."""
+    return Entry("die", label, wide=True, shelf=FromShelf(lambda part: offered(part, grades.get(part.kind, part.kind)), taken))
+
+
 @dataclass(frozen=True, slots=True)
 class Entry:
     """Hold one entry of a part's ticket: the field's name, how it is called, and what may stand there.

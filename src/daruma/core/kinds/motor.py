@@ -8,7 +8,7 @@ from typing import ClassVar
 from daruma.core.acts import ActKind
 from daruma.core.haptic.shaking import Shake
 from daruma.core.job import Job, is_done
-from daruma.core.kinds.entries import Entry, Told
+from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
 from daruma.core.model import Model
@@ -21,6 +21,7 @@ from daruma.core.plan.facts import Otherwise, state_of_part
 from daruma.core.plan.phone import over_cable
 from daruma.core.plan.state import Conjunction, Named, Val, needs
 from daruma.core.plan.workbench import OPEN, Workbench
+from daruma.core.shelf import USUAL_GRADES
 
 KIND = PartKind.MOTOR
 IDENTITIES = (Identity.MOTOR_SERIAL,)
@@ -201,7 +202,7 @@ ROOM = Room(
     functions=(Function.HAPTICS,),
     ticket=MotorTicket,
     work=MotorWork,
-    entries=(Entry("state", "The motor in the phone", TOLD),),
+    entries=(Entry("state", "The motor in the phone", TOLD), shelf_entry(USUAL_GRADES)),
     told=lambda ticket: Told(TOLD[ticket.state]),
     seen=seen,
     traits=TRAITS,

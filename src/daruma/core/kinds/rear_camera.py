@@ -6,9 +6,9 @@ from enum import Enum
 from typing import ClassVar
 
 from daruma.core.acts import ActKind
-from daruma.core.finishing import ORIGIN_WORDS, Origin
+from daruma.core.finishing import ORIGIN_GRADES, ORIGIN_WORDS, Origin, origin_of
 from daruma.core.job import Job, is_done
-from daruma.core.kinds.entries import Entry, Told
+from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
 from daruma.core.model import Model
@@ -198,6 +198,7 @@ ROOM = Room(
     entries=(
         Entry("state", "The rear camera in the phone", TOLD),
         Entry("origin", "The genuine one for it", ORIGIN_WORDS),
+        shelf_entry(ORIGIN_GRADES, lambda part: {"origin": origin_of(part.kind)}),
     ),
     told=lambda ticket: Told(TOLD[ticket.state]),
     seen=seen,
@@ -208,5 +209,6 @@ ROOM = Room(
     conditions=conditions,
     pending=pending,
     origin=lambda ticket: ticket.origin,
+    grades=ORIGIN_GRADES,
     asks=(state_of_part("rear_camera", "Rear camera", TOLD, facts_of, KIND),),
 )

@@ -1,7 +1,7 @@
 """What a kind of part tells the rest of the core: one value of this class in each kind's module."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 from enum import Enum
 from typing import Any
 
@@ -19,6 +19,7 @@ from daruma.core.plan.facts import Ask, Otherwise, Question
 from daruma.core.plan.problem import Doubt
 from daruma.core.plan.state import Conjunction
 from daruma.core.plan.workbench import Fitting, Workbench
+from daruma.core.shelf import USUAL_GRADES
 
 Values = Mapping[Enum, Enum]
 
@@ -61,7 +62,7 @@ class Room:
 
     The rest is how it gets along with work that is not its own, as in `Around`; `notes` say where an action's chance comes
     from besides its figures. `pending` must hold before the phone finishes any other part, `origin` is where a genuine part
-    on the ticket comes from.
+    on the ticket comes from; `grades` are those of parts on the shelf.
     """
 
     kind: PartKind
@@ -96,3 +97,4 @@ class Room:
     lies_with: tuple[Function, ...] = ()
     pending: Callable[[Case], Conjunction] = _nothing
     origin: Callable[[Any], Origin] = _sealed
+    grades: Mapping[str, str] = field(default_factory=lambda: USUAL_GRADES)

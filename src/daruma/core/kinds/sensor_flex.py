@@ -7,7 +7,7 @@ from typing import ClassVar
 
 from daruma.core.acts import ActKind
 from daruma.core.job import Job, is_done
-from daruma.core.kinds.entries import Entry, Told
+from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
 from daruma.core.model import Model
@@ -21,6 +21,7 @@ from daruma.core.plan.phone import READ_OUT, UNBOUND, board_actions, on_phone, t
 from daruma.core.plan.problem import Doubt
 from daruma.core.plan.state import Conjunction, Named, Val, needs
 from daruma.core.plan.workbench import ON_TRIAL, OPEN, RUNS_CLOSED, Workbench
+from daruma.core.shelf import USUAL_GRADES
 
 KIND = PartKind.SENSOR_FLEX
 IDENTITIES = (Identity.FLEX_ID, Identity.AMBIENT_CODE)
@@ -307,7 +308,7 @@ ROOM = Room(
     identities=IDENTITIES,
     ticket=FlexTicket,
     work=FlexWork,
-    entries=(Entry("state", "The flex in the phone", TOLD),),
+    entries=(Entry("state", "The flex in the phone", TOLD), shelf_entry(USUAL_GRADES)),
     told=lambda ticket: Told(TOLD[ticket.state]),
     seen=seen,
     functions=(),

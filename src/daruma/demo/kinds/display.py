@@ -143,7 +143,9 @@ def shelved(made: Panel, model: Model, entry: Entry, used_in: str) -> ShelfPart:
     """Return how the shop has a new panel on its shelf."""
     told = entry["panel"]
     kind, writes = PanelKind(told["kind"]), told.get("earlier_writes", 0)
-    return ShelfPart(made.die, model.key, made.maker, kind, told["source"], told["price"], writes, told.get("note", ""), used_in)
+    return ShelfPart(
+        made.die, model.key, made.maker, kind.value, told["source"], told["price"], writes, told.get("note", ""), used_in
+    )
 
 
 ROOM = DemoRoom(

@@ -11,19 +11,11 @@ from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QPushButton, QStackedWi
 from daruma.ui.desk import Desk
 from daruma.ui.views.copies_page import CopiesPage
 from daruma.ui.views.jobs_page import JobsPage
+from daruma.ui.views.pages import PAGES
 from daruma.ui.views.set_up import SetUpPage
-from daruma.ui.views.shop_pages import CataloguePage, KeysPage, ShelfPage
+from daruma.ui.views.shelf_page import ShelfPage
+from daruma.ui.views.shop_pages import CataloguePage, KeysPage
 from daruma.ui.views.vault_page import VaultPage
-
-PAGES = {
-    "vault": "Vault",
-    "jobs": "Jobs",
-    "shelf": "Parts shelf",
-    "copies": "Copies",
-    "catalogue": "Catalogue",
-    "set_up": "Set-up",
-    "keys": "Keys",
-}
 
 
 class ShopView(QWidget):

@@ -1,49 +1,14 @@
-"""The shop's pages that only show: parts shelf, catalogue, keys."""
+"""The shop's pages that only show: catalogue, keys."""
 
 from __future__ import annotations
 
 from PySide6.QtWidgets import QFrame, QVBoxLayout
 
-from daruma.core.backup import named
-from daruma.core.kinds.display.entries import KIND
 from daruma.core.model import Model
 from daruma.ui.actions import SPECS
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
 from daruma.ui.widgets.notices import label
-
-
-class ShelfPage(QFrame):
-    """Show the parts shelf."""
-
-    def __init__(self, desk: Desk) -> None:
-        super().__init__()
-        self.setProperty("role", "sheet")
-        self.desk = desk
-        column = QVBoxLayout(self)
-        column.setContentsMargins(16, 12, 16, 12)
-        self.rows = Rows(("Part", "Model", "Maker", "Kind", "From", "Price", "Writes", "In job", "Note"), mono=frozenset({0}))
-        column.addWidget(table("shelf_table", self.rows, (116, 80, 72, 170, 190, 56, 60, 62, 120)), 1)
-
-    def refresh(self) -> None:
-        """Show what there is now."""
-        names = self.desk.ready.catalogue.names
-        self.rows.show_rows(
-            [
-                (
-                    p.die,
-                    names.get(p.model, p.model),
-                    p.maker,
-                    KIND[p.kind],
-                    p.source,
-                    f"{p.price:.0f} €",
-                    str(p.earlier_writes),
-                    named(p.used_in),
-                    p.note,
-                )
-                for p in self.desk.shelf
-            ]
-        )
 
 
 class CataloguePage(QFrame):

@@ -95,7 +95,7 @@ def panel_of(shop: Shop, model: Model, job: Job, part: ShelfPart | None = None) 
     ticket = job.ticket.of(DisplayTicket)
     die = part.die if part else ticket.die
     shelf = part or next((p for p in shop.shelf.all() if die and p.die == die), None)
-    kind = part.kind if part else ticket.kind
+    kind = PanelKind(part.kind) if part else ticket.kind
     maker = part.maker if part else _maker(job, die)
     acts = shop.journal.acts_on(die) if die else ()
     budget = budget_of(shop, model.write_limits, die)
@@ -114,9 +114,9 @@ def panel_of(shop: Shop, model: Model, job: Job, part: ShelfPart | None = None) 
 def _others(shop: Shop, model: Model, job: Job) -> tuple[NewPanel, ...]:
     """Return free panels of model and maker from the shelf (another maker's takes no record), another kind first."""
     ticket = job.ticket.of(DisplayTicket)
-    free = [p for p in shop.shelf.all() if p.model == model.key and not p.used_in and p.die != ticket.die]
+    free = [p for p in shop.shelf.all() if p.part is PartKind.DISPLAY and p.model == model.key and p.free and p.die != ticket.die]
     free = [part for part in free if part.maker == ticket.maker]
-    free.sort(key=lambda part: (part.kind is ticket.kind, part.price))
+    free.sort(key=lambda part: (part.kind == ticket.kind.value, part.price))
     return tuple(panel_of(shop, model, job, part) for part in free[:OTHER_PANELS])
 
 

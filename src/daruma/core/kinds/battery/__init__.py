@@ -2,14 +2,15 @@
 
 from collections.abc import Mapping
 from dataclasses import replace
+from typing import Any
 
 from daruma.core.acts import ActKind
-from daruma.core.cell.deciding import ORIGIN_LABEL
-from daruma.core.finishing import ORIGIN_WORDS, Origin
+from daruma.core.cell.deciding import ORIGIN_LABEL, CellOrigin
+from daruma.core.finishing import ORIGIN_GRADES, ORIGIN_WORDS, Origin, origin_of
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.battery.facts import BatteryFacts, BatteryVal, BatteryVar
 from daruma.core.kinds.battery.work import IDENTITIES, KIND, BatteryState, BatteryTicket, BatteryWork
-from daruma.core.kinds.entries import Entry, Told
+from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
 from daruma.core.model import Model
@@ -22,6 +23,7 @@ from daruma.core.plan.finishing import era_bar, finish_bars, in_session, locked_
 from daruma.core.plan.phone import on_phone, over_cable
 from daruma.core.plan.state import Conjunction, Val, needs
 from daruma.core.plan.workbench import FITTED, OPEN, Workbench
+from daruma.core.shelf import ShelfPart
 
 _NOW = {
     BatteryState.WORN: BatteryVal.WORN,
@@ -34,6 +36,11 @@ TOLD = {
     BatteryState.SWOLLEN: "its own, swollen or hot",
     BatteryState.FOREIGN: "another one, not known to the phone",
     BatteryState.SOUND: "this phone's own, sound",
+}
+_CELL, _PACK_GRADE = "cell_", "pack_"
+GRADES = {
+    **{_CELL + origin.value: f"a cell, {words}" for origin, words in ORIGIN_LABEL.items()},
+    **{_PACK_GRADE + grade: f"a pack, {words}" for grade, words in ORIGIN_GRADES.items()},
 }
 _WIRED = Trait(How.DEVICE, KIND)
 _HAND = Trait(part=KIND)
@@ -241,6 +248,12 @@ def seen(job: Job, _: Model, __: KnownPart) -> Seen:
     )
 
 
+def _from_shelf(part: ShelfPart) -> Mapping[str, Any]:
+    if part.kind.startswith(_CELL):
+        return {"origin": CellOrigin(part.kind.removeprefix(_CELL))}
+    return {"pack": origin_of(part.kind.removeprefix(_PACK_GRADE))}
+
+
 ROOM = Room(
     KIND,
     identities=IDENTITIES,
@@ -251,6 +264,7 @@ ROOM = Room(
         Entry("state", "The battery in the phone", TOLD),
         Entry("origin", "Where the new cell or pack comes from", ORIGIN_LABEL),
         Entry("pack", "A genuine pack for it", ORIGIN_WORDS),
+        shelf_entry(GRADES, _from_shelf),
     ),
     told=lambda ticket: Told(TOLD[ticket.state]),
     seen=seen,
@@ -260,6 +274,7 @@ ROOM = Room(
     threads=threads,
     conditions=conditions,
     origin=lambda ticket: ticket.pack,
+    grades=GRADES,
     asks=(state_of_part("battery", "Battery", TOLD, facts_of, KIND),),
     otherwise=(
         Otherwise(

@@ -8,7 +8,7 @@ from daruma.core.finishing import Origin
 from daruma.core.kinds.display.asking import ASKS, OTHERWISE, questions
 from daruma.core.kinds.display.chip import chip_actions
 from daruma.core.kinds.display.codes import source_actions
-from daruma.core.kinds.display.entries import ENTRIES, told
+from daruma.core.kinds.display.entries import ENTRIES, GRADES, told
 from daruma.core.kinds.display.facts import KIND, ChipPlace, OriginalState, PanelKind, facts_of
 from daruma.core.kinds.display.finishing import finish_actions, fittings
 from daruma.core.kinds.display.panel import brought_by, panel_actions
@@ -135,6 +135,7 @@ ROOM = Room(
     ticket=DisplayTicket,
     work=DisplayWork,
     entries=ENTRIES,
+    grades=GRADES,
     told=told,
     seen=seen,
     faults=faults,

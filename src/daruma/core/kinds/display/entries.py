@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
-from typing import TYPE_CHECKING
+from collections.abc import Mapping
+from typing import TYPE_CHECKING, Any
 
 from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
 from daruma.core.kinds.display.work import DisplayTicket
-from daruma.core.kinds.entries import Entry, FromShelf, Told
+from daruma.core.kinds.entries import Entry, Told, shelf_entry
+from daruma.core.tri import Tri
 
 if TYPE_CHECKING:
     from daruma.core.shelf import ShelfPart
@@ -30,20 +32,20 @@ KIND = {
 }
 
 
-def _offered(part: ShelfPart) -> str:
-    writes = f" ({part.earlier_writes} writes)" if part.earlier_writes else ""
-    return f"{part.maker}, {KIND[part.kind]}, {part.die[-6:]}, {part.source}{writes}"
+GRADES = {kind.value: words for kind, words in KIND.items()}
+
+
+def _taken(part: ShelfPart) -> Mapping[str, Any]:
+    free = Tri.NO if Tri.YES is part.locked or part.own_flex is Tri.NO else Tri.UNKNOWN
+    if part.locked is Tri.NO and part.own_flex is Tri.YES:
+        free = Tri.YES
+    return {"maker": part.maker, "kind": PanelKind(part.kind), "source": part.source, "donor": free}
 
 
 ENTRIES = (
     Entry("original", "Original panel", ORIGINAL),
     Entry("chip", "Its touch chip", CHIP),
-    Entry(
-        "die",
-        "New panel from the shelf",
-        wide=True,
-        shelf=FromShelf(_offered, lambda part: {"maker": part.maker, "kind": part.kind, "source": part.source}),
-    ),
+    shelf_entry(GRADES, _taken, "New panel from the shelf"),
     Entry("maker", "New panel's maker", hint="maker"),
     Entry("kind", "Kind", KIND),
     Entry("source", "Where it came from", hint="bought or taken from"),

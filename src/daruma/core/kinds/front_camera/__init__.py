@@ -5,9 +5,9 @@ from dataclasses import replace
 from enum import Enum
 
 from daruma.core.acts import ActKind
-from daruma.core.finishing import ORIGIN_WORDS, Origin
+from daruma.core.finishing import ORIGIN_GRADES, ORIGIN_WORDS, Origin, origin_of
 from daruma.core.job import Job, is_done
-from daruma.core.kinds.entries import Entry, Told
+from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.front_camera.facts import FrontFacts, FrontVal, FrontVar
 from daruma.core.kinds.front_camera.work import (
     BOARD_SOUND,
@@ -270,6 +270,7 @@ ROOM = Room(
         Entry("state", "The front camera in the phone", TOLD),
         Entry("sign", "What it shows", SIGN_LABEL),
         Entry("origin", "A genuine one for it", ORIGIN_WORDS),
+        shelf_entry(ORIGIN_GRADES, lambda part: {"origin": origin_of(part.kind)}),
     ),
     told=told,
     seen=seen,
@@ -279,6 +280,7 @@ ROOM = Room(
     threads=threads,
     conditions=conditions,
     origin=lambda ticket: ticket.origin,
+    grades=ORIGIN_GRADES,
     asks=(state_of_part("front_camera", "Front camera", TOLD, facts_of, KIND),),
     otherwise=(
         Otherwise(

@@ -1,0 +1,111 @@
+"""The shelf as CSV: written whole, read with what each row would do before anything is kept."""
+
+import csv
+import io
+from collections.abc import Mapping, Sequence
+from dataclasses import dataclass
+from pathlib import Path
+
+from daruma.catalogue.reading import read_bounded
+from daruma.core.backup import named
+from daruma.core.errors import Trouble
+from daruma.core.shelf import FIELDS, ShelfFault, ShelfPart, Vocabulary, read_part, texts_of
+from daruma.handover.tables import to_csv
+from daruma.store.files import write_whole
+
+LARGEST = 4 << 20  # bytes
+MOST_ROWS = 20_000
+HEADS = {**{field.name: field.name for field in FIELDS}, **{field.label.lower(): field.name for field in FIELDS}}
+
+
+@dataclass(frozen=True, slots=True)
+class Preview:
+    """Hold what a file would do: parts that are new, parts that it changes, and what is wrong, by the number of the line."""
+
+    fresh: tuple[ShelfPart, ...]
+    changed: tuple[ShelfPart, ...]
+    same: int
+    faults: tuple[tuple[int, str], ...]
+
+    @property
+    def words(self) -> str:
+        """Return it in a line."""
+        said = [f"{len(self.fresh)} new", f"{len(self.changed)} changed", f"{self.same} as they are"]
+        return ", ".join(said) + (f", {len(self.faults)} wrong and left out" if self.faults else "")
+
+    @property
+    def sound(self) -> tuple[ShelfPart, ...]:
+        """Return the parts that would be kept."""
+        return (*self.fresh, *self.changed)
+
+
+def write_shelf(parts: Sequence[ShelfPart], vocabulary: Vocabulary, path: Path) -> None:
+    """Write parts as CSV; raise Trouble where that fails."""
+    heads = [*(field.name for field in FIELDS), "used_in", "gone"]
+    try:
+        write_whole(path, to_csv(heads, (_row(part, vocabulary) for part in parts)).encode())
+    except OSError as error:
+        raise Trouble(
+            f"{path.name} cannot be written: {error.strerror}.", safe="The shelf is as it was.", advice="Choose another place."
+        ) from error
+
+
+def _row(part: ShelfPart, vocabulary: Vocabulary) -> list[str]:
+    texts = {**texts_of(part, vocabulary), "part": part.part.value, "model": part.model, "kind": part.kind}
+    return [*(texts[field.name] for field in FIELDS), named(part.used_in), part.gone]
+
+
+def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart]) -> Preview:
+    """Return what a CSV file would do to the shelf; raise Trouble for a file that is none."""
+    rows = _rows(path)
+    heads = [HEADS.get(head.strip().lower(), "") for head in rows[0]] if rows else []
+    if "die" not in heads:
+        raise Trouble(
+            f"{path.name} has no column for the die or serial of the parts.",
+            safe="Nothing was taken.",
+            advice=f"Its first line must name columns, such as: {', '.join(field.name for field in FIELDS[:7])}.",
+        )
+    fresh: dict[str, ShelfPart] = {}
+    changed: dict[str, ShelfPart] = {}
+    faults: list[tuple[int, str]] = []
+    same = 0
+    for line, row in enumerate(rows[1:], 2):
+        texts = {head: cell.removeprefix("'") for head, cell in zip(heads, row, strict=False) if head}
+        if not any(texts.values()):
+            continue
+        before = there.get("".join(texts.get("die", "").split()))
+        try:
+            part = read_part(texts, vocabulary, before)
+            if part.die in fresh or part.die in changed:
+                raise ShelfFault("Die or serial", "it stands twice in the file")
+        except ShelfFault as fault:
+            faults.append((line, str(fault)))
+            continue
+        if before is None:
+            fresh[part.die] = part
+        elif part != before:
+            changed[part.die] = part
+        else:
+            same += 1
+    return Preview(tuple(fresh.values()), tuple(changed.values()), same, tuple(faults))
+
+
+def _rows(path: Path) -> list[list[str]]:
+    try:
+        data = read_bounded(path, LARGEST)
+        if len(data) > LARGEST:
+            raise ValueError(f"it is larger than {LARGEST >> 20} MB")
+        text = data.decode("utf-8-sig")
+        head = text.partition("\n")[0]
+        separator = max(",;\t", key=head.count)
+        rows = list(csv.reader(io.StringIO(text, newline=""), delimiter=separator))
+        if len(rows) > MOST_ROWS:
+            raise ValueError(f"it has more than {MOST_ROWS} rows")
+    except (OSError, ValueError, csv.Error) as error:
+        why = error.strerror if isinstance(error, OSError) and error.strerror else error
+        raise Trouble(
+            f"{path.name} cannot be read as CSV: {why}.",
+            safe="Nothing was taken.",
+            advice="Save it as CSV in UTF-8, then try again.",
+        ) from error
+    return rows

@@ -1,0 +1,42 @@
+"""What of the store can be searched by words: read in one go, from columns and a few fields of the bodies."""
+
+from sqlalchemy import text
+
+from daruma.core.finding import Entry, Kind, entry
+from daruma.core.job import job_name
+from daruma.store.database import Database
+
+_JOBS = """
+SELECT number, uid, model, imei, closed, json_extract(body, '$.ticket.complaint') AS complaint,
+json_extract(body, '$.opened') AS opened FROM jobs ORDER BY number
+"""
+_BACKUPS = """
+SELECT number, sha256, model, imei, die, maker, job, json_extract(CAST(body AS TEXT), '$.fields') AS fields
+FROM backups WHERE purged = '' ORDER BY number
+"""
+MOST_TEXT = 400  # characters of a backup's fields
+
+
+def entries_of(database: Database) -> tuple[Entry, ...]:
+    """Return jobs and backups, earlier ones first."""
+    with database.reading() as connection:
+        jobs = connection.execute(text(_JOBS)).mappings().all()
+        backups = connection.execute(text(_BACKUPS)).mappings().all()
+    found = [
+        entry(
+            Kind.BACKUP, row["sha256"], f"B-{row['number']:05d}", row["model"], row["maker"], row["die"], row["imei"], _plain(row)
+        )
+        for row in backups
+    ]
+    for row in jobs:
+        state = "handed over" if row["closed"] else "open"
+        said = (row["model"], state, str(row["opened"])[:10], row["imei"], row["complaint"] or "")
+        found.append(entry(Kind.JOB, row["uid"], job_name(row["number"]), *said))
+    return tuple(found)
+
+
+def _plain(fields: str | None) -> str:
+    return " ".join((fields or "").translate(_MARKS).split())[:MOST_TEXT]
+
+
+_MARKS = str.maketrans(dict.fromkeys('[]",', " "))

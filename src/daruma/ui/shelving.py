@@ -1,0 +1,118 @@
+"""The shelf for the window: parts kept, taken in from a file, written out, printed as labels."""
+
+from __future__ import annotations
+
+from collections.abc import Callable, Iterable
+from dataclasses import replace
+from datetime import date
+from pathlib import Path
+from typing import TYPE_CHECKING, Any
+
+from PySide6.QtCore import QObject, Signal
+
+from daruma.core.shelf import ShelfPart, Vocabulary
+
+if TYPE_CHECKING:
+    from daruma.core.labels import Label
+    from daruma.handover.shelf_file import Preview
+    from daruma.ui.desk import Desk
+
+
+class Shelving(QObject):
+    """Change the shelf, and tell of it."""
+
+    changed = Signal()
+    previewed = Signal(object)
+    told = Signal(object)
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__(desk)
+        self._desk = desk
+        desk.loaded.connect(self.changed)
+
+    @property
+    def vocabulary(self) -> Vocabulary:
+        """Return what a part on the shelf may be."""
+        from daruma.bench.shelving import vocabulary_of
+
+        return vocabulary_of(self._desk.ready.catalogue.names)
+
+    @property
+    def parts(self) -> tuple[ShelfPart, ...]:
+        """Return every part that is kept."""
+        return self._desk.shelf
+
+    def find(self, die: str) -> ShelfPart | None:
+        """Return the part of a die, None where the shelf has none."""
+        return next((part for part in self.parts if part.die == die), None)
+
+    def keep(self, *parts: ShelfPart) -> None:
+        """Keep parts."""
+        self._run("keeping the shelf", lambda: self._keep(parts), self._took)
+
+    def withdraw(self, part: ShelfPart, why: str) -> None:
+        """Take a part from the shelf; what is known of it stays."""
+        self.keep(replace(part, gone=f"{why or 'withdrawn'}, {date.today().isoformat()}"))
+
+    def put_back(self, part: ShelfPart) -> None:
+        """Put a withdrawn part back on the shelf."""
+        self.keep(replace(part, gone=""))
+
+    def look(self) -> None:
+        """Read the shelf anew: a job may have taken or given a part."""
+        self._run("looking at the shelf", lambda: self._desk.ready.shop.shelf.all(), self._took)
+
+    def preview(self, path: Path) -> None:
+        """Tell what a CSV file would do to the shelf."""
+        words, there = self.vocabulary, {part.die: part for part in self.parts}
+
+        def work() -> Preview:
+            from daruma.handover.shelf_file import read_shelf
+
+            return read_shelf(path, words, there)
+
+        self._run(f"reading {path.name}", work, self.previewed)
+
+    def write(self, path: Path) -> None:
+        """Write the shelf as CSV."""
+        words, parts = self.vocabulary, self.parts
+
+        def work() -> str:
+            from daruma.handover.shelf_file import write_shelf
+
+            write_shelf(parts, words, path)
+            return f"{len(parts)} parts are written to {path}"
+
+        self._run(f"writing {path.name}", work, self.told)
+
+    def print_labels(self, parts: Iterable[ShelfPart], path: Path) -> None:
+        """Print labels of parts to a PDF."""
+        from daruma.core.labels import label_of_part
+
+        words = self.vocabulary
+        made = [label_of_part(part, words.models.get(part.model, part.model), words.grade(part)) for part in parts]
+        self.print_made(made, path)
+
+    def print_made(self, labels: list[Label], path: Path) -> None:
+        """Print labels that are made already."""
+        size = self._desk.settings["shop.label"]
+
+        def work() -> str:
+            from daruma.ui.printing import write_labels
+
+            write_labels(labels, size, path)
+            return f"{len(labels)} labels of {size.replace('x', ' x ')} mm are in {path}"
+
+        self._run("printing labels", work, self.told)
+
+    def _keep(self, parts: tuple[ShelfPart, ...]) -> tuple[ShelfPart, ...]:
+        shelf = self._desk.ready.shop.shelf
+        shelf.save_all(parts)
+        return shelf.all()
+
+    def _took(self, parts: tuple[ShelfPart, ...]) -> None:
+        self._desk.shelf = parts
+        self.changed.emit()
+
+    def _run(self, name: str, function: Callable[[], Any], done: Any) -> None:
+        self._desk.start(self._desk.store, name, lambda _: function(), done)
