@@ -22,12 +22,10 @@ def entries_of(database: Database) -> tuple[Entry, ...]:
     with database.reading() as connection:
         jobs = connection.execute(text(_JOBS)).mappings().all()
         backups = connection.execute(text(_BACKUPS)).mappings().all()
-    found = [
-        entry(
-            Kind.BACKUP, row["sha256"], f"B-{row['number']:05d}", row["model"], row["maker"], row["die"], row["imei"], _plain(row)
-        )
-        for row in backups
-    ]
+    found = []
+    for row in backups:
+        said = (row["model"], row["maker"], row["die"], row["imei"], _plain(row["fields"]))
+        found.append(entry(Kind.BACKUP, row["sha256"], f"B-{row['number']:05d}", *said))
     for row in jobs:
         state = "handed over" if row["closed"] else "open"
         said = (row["model"], state, str(row["opened"])[:10], row["imei"], row["complaint"] or "")

@@ -74,13 +74,12 @@ class Finder(QFrame):
             self.list.addItem(item)
         if self._found:
             self.list.setCurrentRow(0)
-        said = (
-            "Looked at last."
-            if not asked.strip()
-            else f"{len(self._found)} found."
-            if self._found
-            else "Nothing holds all of that."
-        )
+        self.list.setFixedHeight(4 + ROW * max(1, min(ROWS, len(self._found))))
+        self.adjustSize()
+        if not asked.strip():
+            said = "Looked at last."
+        else:
+            said = f"{len(self._found)} found." if self._found else "Nothing holds all of that."
         self.hint.setText(f"{said} Arrows choose, Enter opens, Esc leaves.")
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
