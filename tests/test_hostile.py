@@ -23,6 +23,7 @@ from daruma.core.job import Job
 from daruma.handover.casefile import read_case
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file, to_json
 from daruma.handover.kinds.room import Fitted
+from daruma.handover.letterhead import Letterhead
 from daruma.handover.sheet import Audience, Sheet, render
 from daruma.handover.tables import RUNS, inert, to_csv
 from daruma.store.shop import Shop
@@ -145,7 +146,7 @@ def test_no_text_steers_a_terminal_or_a_page(text: str) -> None:
         assert not any(c in out for c in "\u202e\u2066\u2069\u200f\x1b\x9b\x00")
 
 
-SHEET = Sheet("", Job(1, "t"), "", "", "", "", (), (), (), (), "", (), (), (), (), False, "")
+SHEET = Sheet(Letterhead(), Job(1, "t"), "", "", "", "", (), (), (), (), "", (), (), (), (), False, "")
 
 
 FUZZ = """

@@ -20,6 +20,7 @@ from daruma.demo.kinds import rooms
 from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
 from daruma.demo.technician import Clock
+from daruma.handover.letterhead import Letterhead
 from daruma.handover.sheet import make_sheet
 from daruma.store.shop import Shop
 from tests.bench.faultbench import plug_in
@@ -64,7 +65,9 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
         assert written == {phone.fitted[kind.value] for kind in on_it}, "each part was written, under the journal"
         labels, meanings = workshop.catalogue.function_labels, workshop.catalogue.function_meaning
         backups = tuple(map(shop.vault.get, job.sources))
-        sheet = make_sheet("x", job, model, labels, meanings, workshop.actions(job), backups, shop.journal.acts_of(job.uid))
+        sheet = make_sheet(
+            Letterhead("x"), job, model, labels, meanings, workshop.actions(job), backups, shop.journal.acts_of(job.uid)
+        )
         assert len(sheet.fitted) == len(kinds)
         assert len(sheet.sources) == max(1, len(on_it))
         names = {identity for kind in on_it for identity in room(kind).identities}

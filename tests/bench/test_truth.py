@@ -16,6 +16,7 @@ from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, Outcome, Proof, StepState
 from daruma.core.parts import Function, PartKind
 from daruma.handover.exchange import from_json, to_json
+from daruma.handover.letterhead import Letterhead
 from daruma.handover.sheet import make_sheet
 from daruma.link.errors import Refused
 from daruma.standin.kinds.display.panel import Panel
@@ -207,7 +208,7 @@ def test_an_import_is_told_from_what_was_read(bench: FaultBench) -> None:
     imported = vault.get(forged.sha256())
     assert (imported.arrived, imported.content.origin) == ("f.json, 2030-01-01", Origin.PART)
     labels, meanings = workshop.catalogue.function_labels, workshop.catalogue.function_meaning
-    sheet = make_sheet("x", job, model, labels, meanings, workshop.actions(job), (imported,), ())
+    sheet = make_sheet(Letterhead("x"), job, model, labels, meanings, workshop.actions(job), (imported,), ())
     assert "imported from a file (f.json, 2030-01-01), which says of itself: the original panel" in sheet.sources[0]
     lock = next(
         lock for lock in workshop.survey(with_work(job, source=imported.ref), bench.context).locks if lock.key == "backup"

@@ -25,6 +25,7 @@ from daruma.core.parts import Function, PartKind
 from daruma.core.plan.spend import Spend
 from daruma.core.records import encode
 from daruma.core.tri import Tri
+from daruma.handover.letterhead import Letterhead
 from daruma.handover.measurements import export_sheet, read_measurements
 from daruma.handover.pages import make_pages
 from daruma.store.shop import Shop
@@ -51,7 +52,7 @@ def pages_of(workshop: Workshop, job: Job) -> str:
     model, backup = workshop.model(job), workshop.shop.vault.get(work_of(job).source)
     acts = workshop.shop.journal.acts_of(job.name)
     made = make_pages(
-        "A shop", job, model, workshop.catalogue, workshop.actions(job), (backup,), acts, workshop.sheets(job).panel
+        Letterhead("A shop"), job, model, workshop.catalogue, workshop.actions(job), (backup,), acts, workshop.sheets(job).panel
     )
     assert [title for title, _ in made.plots] == ["The white, measured", "The panel, measured"]
     return made.html(False, [""] * len(made.plots))

@@ -13,6 +13,7 @@ from daruma.core.parts import Function
 from daruma.core.power.boot import Boot
 from daruma.core.power.recording import Recording
 from daruma.handover.cable import amount, csv_of, lasts, row_of, sentence, started
+from daruma.handover.letterhead import Letterhead
 from daruma.handover.meter_log import read_log
 from daruma.handover.sheet import Audience, make_sheet, render
 
@@ -61,7 +62,7 @@ def test_the_sheets_tell_of_recordings(catalogue: Catalogue) -> None:
     model = catalogue.models["cedar"]
     job = Job(1, "2026-11-28T09:00:00+00:00", Ticket(model="cedar", imei="490154203237518", promised=(Function.TOUCH,)), uid="u")
     job = replace(job, recordings=(LOOPS, replace(BOOTS, source="file <b>.csv")))
-    sheet = make_sheet("x", job, model, catalogue.function_labels, catalogue.function_meaning, {}, (), ())
+    sheet = make_sheet(Letterhead("x"), job, model, catalogue.function_labels, catalogue.function_meaning, {}, (), ())
     shop, customer = render(sheet, Audience.SHOP, ()), render(sheet, Audience.CUSTOMER, ())
     assert row_of(LOOPS)[3] in shop
     assert "file &lt;b&gt;.csv" in shop
@@ -77,10 +78,14 @@ def test_the_sheets_tell_of_recordings(catalogue: Catalogue) -> None:
         330.0,
         ("hotter than allowed",),
     )
-    warm = make_sheet("x", replace(job, heats=(heat,)), model, catalogue.function_labels, catalogue.function_meaning, {}, (), ())
+    warm = make_sheet(
+        Letterhead("x"), replace(job, heats=(heat,)), model, catalogue.function_labels, catalogue.function_meaning, {}, (), ()
+    )
     assert "at most 330 °C: hotter than allowed" in render(warm, Audience.SHOP, ())
     assert "330" not in render(warm, Audience.CUSTOMER, ())
-    bare = make_sheet("x", replace(job, recordings=()), model, catalogue.function_labels, catalogue.function_meaning, {}, (), ())
+    bare = make_sheet(
+        Letterhead("x"), replace(job, recordings=()), model, catalogue.function_labels, catalogue.function_meaning, {}, (), ()
+    )
     assert "charging cable" not in render(bare, Audience.SHOP, ())
 
 

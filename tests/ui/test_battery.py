@@ -38,6 +38,8 @@ def test_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held) 
     to_the_second_eye(driver, press)
     page = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert "its health is what was measured" in page
+    driver.click("page_shop")
+    page = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert "surely at least the shop's 80 %" in page
 
 

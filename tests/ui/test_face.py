@@ -17,6 +17,8 @@ def test_from_complaint_to_unlocked_phone(driver: Driver, press: Press, held: He
     to_the_second_eye(driver, press)
     page = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert "no longer what its maker certified" in page
+    driver.click("page_shop")
+    page = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert "dots are where this module's map has them" in page
     spent = [act for act in driver.desk.ready.shop.journal.acts_of(driver.job.uid) if act.kind is ActKind.ACTIVATE]
     assert len(spent) == 1

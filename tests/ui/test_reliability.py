@@ -89,7 +89,7 @@ def test_a_job_handed_over_long_ago_is_found(driver: Driver) -> None:
     driver.idle()
     search = driver.find("jobs_search")
     driver.bot.keyClicks(search, "J-4321")
-    page = driver.window.views.shop.page(1)
+    page = driver.window.views.shop.page("jobs")
     driver.until(lambda: page.rows.rowCount() == 1)
     assert page.rows.index(0, 0).data() == "J-4321", "what was found for J-4 while typing is not shown"
     driver.click("jobs_open")
@@ -101,7 +101,7 @@ def test_copies_are_made_verified_and_restored(driver: Driver, tmp_path: Path) -
     assert tmp_path
     driver.window.open_shop("copies")
     driver.click("copy_now")
-    page = driver.window.views.shop.page(3)
+    page = driver.window.views.shop.page("copies")
     driver.until(lambda: page.rows.rowCount() == 1)
     folder = driver.desk.ready.shop.folder
     (copy,) = copies_of(folder)
@@ -137,7 +137,7 @@ def test_old_identifiers_are_purged_when_held(driver: Driver) -> None:
     closed = next(job for job in book.all() if job.closed)
     book.save(replace(closed, closed="2020-01-01T10:00:00+00:00"), "then")
     driver.window.open_shop("copies")
-    page = driver.window.views.shop.page(3)
+    page = driver.window.views.shop.page("copies")
     driver.until(lambda: page.due.text().startswith("1 jobs"))
     driver.bot.mousePress(page.purge, Qt.MouseButton.LeftButton)
     driver.until(lambda: "purged from 1 jobs" in page.note.text())

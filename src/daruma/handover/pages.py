@@ -23,9 +23,11 @@ from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.white_plot import Beside, white_plot
 from daruma.core.plan.actions import Action
 from daruma.core.power.played import Played
+from daruma.core.shelf import ShelfPart
 from daruma.core.white_proof import before_tuning, verdict_of
 from daruma.handover.cable import sentence
-from daruma.handover.sheet import Audience, Sheet, make_sheet, render, template
+from daruma.handover.letterhead import Letterhead
+from daruma.handover.sheet import FITS, Audience, Fit, Sheet, make_sheet, render, template
 from daruma.handover.svg import to_svg
 
 PLOT_SIZE = (600.0, 360.0)
@@ -39,10 +41,10 @@ class Pages:
     sheet: Sheet
     plots: tuple[tuple[str, Picture], ...]
 
-    def html(self, shop_file: bool, tags: Sequence[str]) -> str:
+    def html(self, shop_file: bool, tags: Sequence[str], fit: Fit = FITS[0]) -> str:
         """Return one page; `tags` are the markup that shows each plot."""
         shown = tuple((title, tag) for (title, _), tag in zip(self.plots, tags, strict=True))
-        return render(self.sheet, Audience.SHOP if shop_file else Audience.CUSTOMER, shown)
+        return render(self.sheet, Audience.SHOP if shop_file else Audience.CUSTOMER, shown, fit)
 
     def save_html(self, folder: Path) -> tuple[Path, Path]:
         """Write both pages as self-contained HTML, whole or not at all; return the files."""
@@ -64,7 +66,7 @@ class Pages:
 
 
 def make_pages(
-    shop: str,
+    shop: Letterhead,
     job: Job,
     model: Model,
     catalogue: Catalogue,
@@ -73,10 +75,12 @@ def make_pages(
     acts: Sequence[Act],
     panel: PanelSheet | None,
     cable: Sequence[Played] = (),
+    shelf: Sequence[ShelfPart] = (),
 ) -> Pages:
     """Gather a job's pages; `panel` is its panel sheet, where the panel was measured, `cable` the recordings to be drawn."""
-    template()  # compiled by whoever gathers the pages: a window that shows them has no time for it
-    sheet = make_sheet(shop, job, model, catalogue.function_labels, catalogue.function_meaning, actions, backups, acts)
+    for audience in Audience:
+        template(audience)  # compiled by whoever gathers the pages: a window that shows them has no time for it
+    sheet = make_sheet(shop, job, model, catalogue.function_labels, catalogue.function_meaning, actions, backups, acts, shelf)
     return Pages(job.name, sheet, tuple(_plots(job, model, panel, cable)))
 
 

@@ -17,9 +17,12 @@ from daruma.core.plain import plain
 from daruma.core.plan.actions import Action
 from daruma.core.power.recording import Recording
 from daruma.core.serials import grouped
+from daruma.core.settings import DEVICES
+from daruma.core.shelf import ShelfPart
 from daruma.handover.cable import row_of, started
 from daruma.handover.kinds import rooms
 from daruma.handover.kinds.room import Fitted, HandoverRoom
+from daruma.handover.letterhead import Letterhead
 
 
 class Audience(Enum):
@@ -44,7 +47,7 @@ class PromiseLine:
 class Sheet:
     """Hold everything that a sheet says."""
 
-    shop: str
+    shop: Letterhead
     job: Job
     phone: str
     system: str
@@ -64,10 +67,43 @@ class Sheet:
     cable: tuple[Recording, ...] = ()
     heats: tuple[tuple[str, str, str], ...] = ()
     closed_up: tuple[tuple[str, str], ...] = ()
+    warranties: tuple[str, ...] = ()
+
+    @property
+    def verdict(self) -> str:
+        """Return in a sentence whether the promises are kept."""
+        proven, of = sum(line.proven for line in self.promises), len(self.promises)
+        said = "Everything that was promised works and was tested."
+        if proven < of:
+            said = f"{proven} of {of} promises could be proven; what does not come back is said below."
+        return f"In practice only: {said}" if self.practice else said if of else "Nothing was promised."
+
+    @property
+    def practice(self) -> str:
+        """Return what is said where simulated devices took part; empty where none did."""
+        names = ", ".join(DEVICES.get(kind, kind).lower() for kind in self.job.standins)
+        return f"Practice, with simulated devices ({names}): this says nothing of a real phone." if names else ""
+
+
+@dataclass(frozen=True, slots=True)
+class Fit:
+    """Hold how much a page of one sheet of paper shows: the size of its type in pixels (96 an inch), and what is left out."""
+
+    size: int = 16
+    meanings: bool = True
+    plot: bool = True
+
+
+# from the most to the least; the last is the smallest type that is still read at arm's length (ours)
+FITS = (
+    *(Fit(size) for size in (16, 15, 14)),
+    *(Fit(size, plot=False) for size in (14, 13)),
+    *(Fit(size, meanings=False, plot=False) for size in (13, 12)),
+)
 
 
 def make_sheet(
-    shop: str,
+    shop: Letterhead,
     job: Job,
     model: Model,
     labels: Mapping[Function, str],
@@ -75,8 +111,9 @@ def make_sheet(
     actions: Mapping[str, Action],
     backups: Sequence[Backup],
     acts: Sequence[Act],
+    shelf: Sequence[ShelfPart] = (),
 ) -> Sheet:
-    """Gather a job's sheet; `backups` are those that its parts were written from."""
+    """Gather a job's sheet; `backups` are those that its parts were written from, `shelf` tells of the parts' own warranty."""
     parts = [(each, done) for each in rooms() if (done := each.fitted(job)) is not None]
     made = {work.made for work in job.parts.values()}
     promises = tuple(
@@ -104,23 +141,39 @@ def make_sheet(
         tuned=", ".join(backup.content.note for backup in backups if backup.ref in made),
         cable=job.recordings,
         closed_up=_closed_up(job, model),
+        warranties=_warranties(shop, job, shelf),
         heats=tuple((_title(actions, heat.step), heat.words, heat.source) for heat in job.heats),
     )
 
 
-def render(sheet: Sheet, audience: Audience, plots: Sequence[tuple[str, str]]) -> str:
+def render(sheet: Sheet, audience: Audience, plots: Sequence[tuple[str, str]], fit: Fit = FITS[0]) -> str:
     """Return a sheet as one self-contained HTML page; `plots` are titles with trusted markup."""
-    return template().render(cable_row=row_of, started=started, sheet=sheet, shop_file=audience is Audience.SHOP, plots=plots)
+    return template(audience).render(cable_row=row_of, started=started, sheet=sheet, plots=plots, fit=fit)
+
+
+def template(audience: Audience) -> Template:
+    """Return the template of a page, compiled once."""
+    return environment().get_template("customer.html" if audience is Audience.CUSTOMER else "sheet.html")
 
 
 @cache
-def template() -> Template:
-    """Return the template of the pages, compiled once."""
-    environment = Environment(
+def environment() -> Environment:
+    """Return what all pages are made by: everything is escaped, and nothing in a text steers."""
+    return Environment(
         loader=PackageLoader("daruma.handover"), autoescape=True, undefined=StrictUndefined, trim_blocks=True, lstrip_blocks=True,
         finalize=_shown,
     )  # fmt: skip
-    return environment.get_template("sheet.html")
+
+
+def _warranties(shop: Letterhead, job: Job, shelf: Sequence[ShelfPart]) -> tuple[str, ...]:
+    dies = {part.die for part in job.ticket.parts.values() if part.die}
+    said = []
+    if until := shop.until(job.closed or job.opened):
+        said.append(f"On the work: {shop.warranty} months" + (f", until {until}." if job.closed else " from hand-over."))
+    said += [
+        f"On the {PART_LABEL[part.part].lower()}: until {part.warranty}." for part in shelf if part.die in dies and part.warranty
+    ]
+    return tuple(said)
 
 
 def _instruments(job: Job, function: Function) -> str:

@@ -24,6 +24,8 @@ SPECS = (
     ActionSpec("job.next", "Next job on the rail", "Job", "Ctrl+Down"),
     ActionSpec("job.previous", "Previous job on the rail", "Job", "Ctrl+Up"),
     ActionSpec("job.meter", "Meter in the charging cable", "Job", "Ctrl+M"),
+    ActionSpec("job.order", "Owner's order on paper", "Job", "Ctrl+Shift+O"),
+    ActionSpec("job.label", "Label for the phone", "Job", "Ctrl+Shift+L"),
     ActionSpec("job.stop", "Stop what is going on", "Job", "Esc"),
     ActionSpec("app.quit", "Quit", "Job", "Ctrl+Q"),
     ActionSpec("stage.intake", "Intake", "Stage", "Ctrl+1"),

@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.settings import Settings
 from daruma.ui.plan_desk import PlanDesk
 from daruma.ui.running import TENDING, context_of
 from daruma.ui.work import Work
@@ -32,8 +33,8 @@ class BenchDesk(PlanDesk):
     doubts_changed = Signal(object)
     look_failed = Signal(object)
 
-    def __init__(self, parent: QObject | None = None) -> None:
-        super().__init__(parent)
+    def __init__(self, settings: Settings, parent: QObject | None = None) -> None:
+        super().__init__(settings, parent)
         self.survey: Survey | None = None
         self.look_trouble: Trouble | None = None
         self.doubts: tuple[Act, ...] = ()

@@ -7,7 +7,7 @@ from dataclasses import dataclass
 from datetime import datetime
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
@@ -16,6 +16,7 @@ from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
 from daruma.ui.heating import HeatDesk
 from daruma.ui.metering import MeterDesk
+from daruma.ui.papers import Papers
 from daruma.ui.porting import Porting
 from daruma.ui.proving import Proving
 from daruma.ui.running import OPENING
@@ -48,11 +49,8 @@ class Opened:
 class Desk(BenchDesk):
     """Hold jobs, plan and survey of the job on view; start work and take its results."""
 
-    settings_changed = Signal(object)
-
     def __init__(self, loader: Callable[[], Workshop], settings: Settings, parent: QObject | None = None) -> None:
-        super().__init__(parent)
-        self.settings = settings
+        super().__init__(settings, parent)
         self._loader = loader
         self.copying = Copying(self)
         self.proving = Proving(self)
@@ -60,6 +58,7 @@ class Desk(BenchDesk):
         self.heating = HeatDesk(self)
         self.porting = Porting(self)
         self.shelving = Shelving(self)
+        self.papers = Papers(self, self.shelving)
         for each in (self.metering.took, self.heating.took):
             each.connect(self._took_if_shown)
 

@@ -15,6 +15,7 @@ from daruma.core.job import Job, Stage, stage_of
 from daruma.core.kinds import room, rooms
 from daruma.core.part_work import PartTicket
 from daruma.core.parts import Function, PartKind
+from daruma.core.settings import Settings
 from daruma.ui.drafts import Drafts
 from daruma.ui.running import Running, context_of
 from daruma.ui.work import Lane
@@ -30,8 +31,8 @@ class JobsDesk(Running):
     job_changed = Signal(object)
     shown = Signal()
 
-    def __init__(self, parent: QObject | None = None) -> None:
-        super().__init__(parent)
+    def __init__(self, settings: Settings, parent: QObject | None = None) -> None:
+        super().__init__(settings, parent)
         self.jobs: dict[int, Job] = {}
         self.shelf: tuple[ShelfPart, ...] = ()
         self.number = 0

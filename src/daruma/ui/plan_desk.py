@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
+from daruma.core.settings import Settings
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.running import PLANNING, WEIGHING, context_of
 
@@ -24,8 +25,8 @@ class PlanDesk(JobsDesk):
 
     plan_changed = Signal(object)
 
-    def __init__(self, parent: QObject | None = None) -> None:
-        super().__init__(parent)
+    def __init__(self, settings: Settings, parent: QObject | None = None) -> None:
+        super().__init__(settings, parent)
         self.solution: Solution | None = None
         self.changes: tuple[tuple[str, str], ...] = ()
         self.replan_soon = QTimer(self)

@@ -8,11 +8,11 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.core.errors import Trouble
+from daruma.ui.running import Running
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
     from daruma.link.ports import Answered, PortFound
-    from daruma.ui.desk import Desk
 
 LOOK_MS = 1500
 
@@ -24,7 +24,7 @@ class Porting(QObject):
     asked = Signal(str, object)
     tested = Signal(str, object)
 
-    def __init__(self, desk: Desk) -> None:
+    def __init__(self, desk: Running) -> None:
         super().__init__(desk)
         self._desk = desk
         self.lane = Lane("ports", self)

@@ -1,6 +1,6 @@
 """Pages on paper: a sheet's HTML to PDF and to the preview, with its plots as pictures."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 from pathlib import Path
 
 from PySide6.QtCore import QBuffer, QByteArray, QIODevice, QMarginsF, QSize, QSizeF, Qt, QUrl
@@ -10,11 +10,16 @@ from daruma.core.errors import Trouble
 from daruma.core.labels import Label
 from daruma.core.pictures.label_picture import PER_MM, label_picture
 from daruma.core.pictures.primitives import Picture
+from daruma.handover.sheet import FITS, Fit
 from daruma.ui.painting import draw
 from daruma.ui.theme import PAPER, text_font
 
 ON_SHEETS = ("70x37",)  # sizes of labels that come in sheets of A4
 LABEL_DPI = 600
+DPI = 96
+PAPERS = {"a4": QPageSize.PageSizeId.A4, "letter": QPageSize.PageSizeId.Letter}
+MARGINS = QMarginsF(16, 16, 16, 16)  # mm
+SMALL = 420  # logical pixels of the one plot on the customer's page
 WIDTH = 560  # logical pixels of a plot on paper
 
 
@@ -51,10 +56,10 @@ def write_picture(file: Path, data: bytes) -> None:
         ) from error
 
 
-def tags_of(plots: Sequence[Picture]) -> list[str]:
+def tags_of(plots: Sequence[Picture], width: int = WIDTH) -> list[str]:
     """Return the markup by which a document shows its plots."""
-    heights = [round(WIDTH * plot.height / plot.width) for plot in plots]
-    return [f'<img src="picture:{i}" width="{WIDTH}" height="{height}">' for i, height in enumerate(heights)]
+    heights = [round(width * plot.height / plot.width) for plot in plots]
+    return [f'<img src="picture:{i}" width="{width}" height="{height}">' for i, height in enumerate(heights)]
 
 
 def document(html: str, plots: Sequence[Picture]) -> QTextDocument:
@@ -67,15 +72,30 @@ def document(html: str, plots: Sequence[Picture]) -> QTextDocument:
     return made
 
 
-def write_pdf(html: str, plots: Sequence[Picture], path: Path) -> None:
-    """Print a sheet to a PDF file, whole or not at all."""
+def fitted(html: Callable[[Fit], str], plots: Sequence[Picture], paper: str) -> QTextDocument:
+    """Return a page as a document of one sheet of paper: the type gets smaller and less is shown until it fits."""
+    for fit in FITS:
+        made = document(html(fit), plots)
+        made.setPageSize(_room(paper))
+        if made.pageCount() == 1:
+            break
+    return made
+
+
+def _room(paper: str) -> QSizeF:
+    """Return the size of a sheet without its margins, in pixels of 96 an inch."""
+    layout = QPageLayout(QPageSize(PAPERS[paper]), QPageLayout.Orientation.Portrait, MARGINS, QPageLayout.Unit.Millimeter)
+    return QSizeF(layout.paintRectPixels(DPI).size())
+
+
+def write_pdf(made: QTextDocument, paper: str, path: Path) -> None:
+    """Print a document to a PDF file, whole or not at all."""
     spare = path.with_suffix(".part")
     writer = QPdfWriter(str(spare))
-    writer.setPageSize(QPageSize(QPageSize.PageSizeId.A4))
-    writer.setPageMargins(QMarginsF(16, 16, 16, 16), QPageLayout.Unit.Millimeter)
-    writer.setResolution(96)
+    writer.setPageSize(QPageSize(PAPERS[paper]))
+    writer.setPageMargins(MARGINS, QPageLayout.Unit.Millimeter)
+    writer.setResolution(DPI)
     writer.setTitle(path.stem)
-    made = document(html, plots)
     # with a page size of its own the document fills the page; without one Qt adds margins inside the margins
     made.setPageSize(QSizeF(writer.width(), writer.height()))
     made.print_(writer)

@@ -19,23 +19,17 @@ from PySide6.QtWidgets import (
 )
 
 from daruma.core.errors import Remedy, Trouble
-from daruma.core.finding import Entry, Kind
 from daruma.core.job import Job, Stage, stage_of, stages
-from daruma.core.labels import Scanned
-from daruma.core.settings import Settings, groups
 from daruma.ui.actions import build_actions
 from daruma.ui.desk import Desk
-from daruma.ui.finding import Finding
+from daruma.ui.going import Going
 from daruma.ui.head import Head
 from daruma.ui.running import QUIET_WORK
-from daruma.ui.scanning import Scanner
 from daruma.ui.shell import Interior, Shell
 from daruma.ui.side import Side
-from daruma.ui.theme import NIGHT, PAPER, Look, ThemeChange
+from daruma.ui.theme import NIGHT, PAPER, Look, Wardrobe
 from daruma.ui.views.furnish import Views
-from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.doubt_bar import DoubtBar
-from daruma.ui.widgets.finder import Finder
 from daruma.ui.widgets.foot import Foot
 from daruma.ui.widgets.notices import BusyBar, TroubleBar, label
 from daruma.ui.work import Work
@@ -56,14 +50,12 @@ class Room(Interior):
         self._focus_back = False
         self._warned = False
         self._shown = 0
-        self._theme_change: ThemeChange | None = None
+        self.wardrobe = Wardrobe(self)
         self._stage_of: dict[int, Stage] = {}
         self.setObjectName("room")
         self._build()
         self.actions_by_id = build_actions(shell, _handlers(self))
         self._connect()
-
-    # -- building
 
     def _build(self) -> None:
         middle = QWidget()
@@ -95,13 +87,9 @@ class Room(Interior):
         column.addWidget(middle, 1)
         self.foot = Foot()
         column.addWidget(self.foot)
-        self.finding = Finding(self.desk, PAGES)
-        self.finder = Finder(self, self.finding.search)
-        self.finder.chosen.connect(self._go_to)
-        app = QApplication.instance()
-        assert app is not None
-        self.scanner = Scanner(app, self)
-        self.scanner.found.connect(self._scanned)
+        self.going = Going(
+            self, self.desk, self.views, show=self._show_elsewhere, leave=self._leave_shop, open_job=self._open_known_by
+        )
 
     def _connect(self) -> None:
         desk = self.desk
@@ -113,7 +101,7 @@ class Room(Interior):
         desk.step_failed.connect(self.trouble_bar.show_trouble)
         desk.told.connect(self.foot.tell)
         desk.settings_changed.connect(self.shell.show_settings)
-        desk.settings_changed.connect(self._wear)
+        desk.settings_changed.connect(self.wardrobe.show_settings)
         desk.stage_wanted.connect(self.open_stage)
         desk.bench.busy_changed.connect(self._bench_busy)
         desk.store.busy_changed.connect(self._busy)
@@ -123,8 +111,6 @@ class Room(Interior):
         self.head.meter.clicked.connect(self.open_meter)
         desk.metering.live_changed.connect(self.head.show_recording)
         self.trouble_bar.remedy_asked.connect(self._remedy)
-
-    # -- loading
 
     def load(self) -> None:
         """Load the workshop."""
@@ -147,19 +133,15 @@ class Room(Interior):
                     )
                 )
                 return False
-        self.finding.finish()
+        self.going.finish()
         self.desk.shut()
         return True
 
     def _loaded(self) -> None:
         if not self.desk.jobs:
             self.opening.setText("No tickets yet. Open the first one with New ticket (Ctrl+N).")
-            if any(self.desk.settings.is_open(group.table) for group in groups()):
-                self.open_shop("set_up")
-                self.views.shop.page("set_up").open_first()  # type: ignore[attr-defined]
+            self.going.first()
         QTimer.singleShot(0, self._focus_main)
-
-    # -- jobs
 
     def _open_job(self, number: int) -> None:
         self.trouble_bar.hide()
@@ -223,49 +205,14 @@ class Room(Interior):
         elif self.stack.currentWidget() is self.views[self.stage]:
             self.views[self.stage].do_main()
 
-    # -- shop
-
     def open_shop(self, page: str = "vault") -> None:
         """Put a page of the shop on view, the vault without one."""
+        self.going.shop(page)
+
+    def _show_elsewhere(self, view: QWidget) -> None:
+        """Show what is no job's: the head of the job goes."""
         self.head.hide()
-        self.stack.setCurrentWidget(self.views.shop)
-        self.views.shop.show_page(page)
-
-    def search(self) -> None:
-        """Ask for anything that the shop keeps."""
-        self.finding.renew()
-        self.finder.open()
-
-    def _go_to(self, found: Entry) -> None:
-        match found.kind:
-            case Kind.JOB:
-                self._open_known_by(found.key)
-                self._leave_shop()
-            case Kind.PART:
-                self._open_part(found.key)
-            case Kind.BACKUP:
-                self.open_shop("vault")
-                self.views.shop.page("vault").search.setText(found.name)  # type: ignore[attr-defined]
-            case Kind.PAGE:
-                self.open_shop(found.key)
-
-    def _open_part(self, die: str) -> None:
-        self.open_shop("shelf")
-        self.views.shop.page("shelf").bring(die)  # type: ignore[attr-defined]
-
-    def _scanned(self, code: Scanned) -> None:
-        """Open what a label names, wherever the focus is."""
-        if code.job:
-            self._open_known_by(code.job)
-            self._leave_shop()
-        elif self.desk.workshop is not None:
-            self._open_part(code.die)
-
-    def open_devices(self) -> None:
-        """Put the devices on view: a step of setting the shop up."""
-        self.open_shop("set_up")
-        page = self.views.shop.page("set_up")
-        page.open_step("devices")  # type: ignore[attr-defined]
+        self.stack.setCurrentWidget(view)
 
     def open_meter(self) -> None:
         """Put the meter in the charging cable on view, for the job on view."""
@@ -276,8 +223,6 @@ class Room(Interior):
     def _leave_shop(self) -> None:
         self.head.show()
         self.stack.setCurrentWidget(self.views[self.stage] if self.desk.job else self.opening)
-
-    # -- notices
 
     def _remedy(self, remedy: Remedy) -> None:
         if remedy is Remedy.FIRMWARE:
@@ -329,21 +274,9 @@ class Room(Interior):
     def _show_survey(self, survey: Survey) -> None:
         self.foot.show_bench(survey.bench, survey.backups)
 
-    # -- the rest
-
     def other_theme(self) -> None:
         """Change between paper and ink, and open so from now on."""
         self.desk.set({"look.theme": (NIGHT if Look.theme is PAPER else PAPER).name})
-
-    def _wear(self, settings: Settings) -> None:
-        """Put on the theme that is set, where it is another one than the window wears."""
-        if settings["look.theme"] == Look.theme.name:
-            return
-        if self._theme_change is None:
-            app = QApplication.instance()
-            assert isinstance(app, QApplication)
-            self._theme_change = ThemeChange(app, self.window())
-        self._theme_change.begin()
 
 
 def _handlers(room: Room) -> dict[str, Callable[[], object]]:
@@ -355,12 +288,14 @@ def _handlers(room: Room) -> dict[str, Callable[[], object]]:
         "job.next": lambda: room.side.step(1),
         "job.previous": lambda: room.side.step(-1),
         "job.meter": room.open_meter,
-        "job.find": room.search,
+        "job.find": room.going.search,
+        "job.order": desk.papers.order,
+        "job.label": desk.papers.label,
         "job.stop": room.stop,
         "app.quit": room.shell.close,
         "shop.vault": room.open_shop,
         **{f"shop.{page}": partial(room.open_shop, page) for page in ("jobs", "shelf", "copies", "catalogue", "set_up")},
-        "shop.devices": room.open_devices,
+        "shop.devices": room.going.devices,
         "help.keys": partial(room.open_shop, "keys"),
         "bench.connect": desk.look,
         "view.theme": room.other_theme,

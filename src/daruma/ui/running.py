@@ -9,6 +9,7 @@ from PySide6.QtCore import QObject, Signal
 
 from daruma.bench.context import Context, local_time
 from daruma.core.errors import Trouble
+from daruma.core.settings import Settings
 from daruma.ui.drafts import KEEPING
 from daruma.ui.work import Lane, Work
 
@@ -32,9 +33,11 @@ class Running(QObject):
     stage_wanted = Signal(object)
     sampled = Signal(int, object)
     stopped = Signal()
+    settings_changed = Signal(object)
 
-    def __init__(self, parent: QObject | None = None) -> None:
+    def __init__(self, settings: Settings, parent: QObject | None = None) -> None:
         super().__init__(parent)
+        self.settings = settings
         self.bench = Lane("bench", self)
         self.store = Lane("store", self)
         self.workshop: Workshop | None = None

@@ -11,11 +11,11 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtCore import QObject, Signal
 
 from daruma.core.shelf import ShelfPart, Vocabulary
+from daruma.ui.jobs_desk import JobsDesk
 
 if TYPE_CHECKING:
     from daruma.core.labels import Label
     from daruma.handover.shelf_file import Preview
-    from daruma.ui.desk import Desk
 
 
 class Shelving(QObject):
@@ -23,9 +23,9 @@ class Shelving(QObject):
 
     changed = Signal()
     previewed = Signal(object)
-    told = Signal(object)
+    told = Signal(str)
 
-    def __init__(self, desk: Desk) -> None:
+    def __init__(self, desk: JobsDesk) -> None:
         super().__init__(desk)
         self._desk = desk
         desk.loaded.connect(self.changed)
@@ -83,7 +83,7 @@ class Shelving(QObject):
             write_shelf(parts, words, path)
             return f"{len(parts)} parts are written to {path}"
 
-        self._run(f"writing {path.name}", work, self.told)
+        self._run(f"writing {path.name}", work, self._tell)
 
     def print_labels(self, parts: Iterable[ShelfPart], path: Path) -> None:
         """Print labels of parts to a PDF."""
@@ -103,7 +103,7 @@ class Shelving(QObject):
             write_labels(labels, size, path)
             return f"{len(labels)} labels of {size.replace('x', ' x ')} mm are in {path}"
 
-        self._run("printing labels", work, self.told)
+        self._run("printing labels", work, self._tell)
 
     def _keep(self, parts: tuple[ShelfPart, ...]) -> tuple[ShelfPart, ...]:
         shelf = self._desk.ready.shop.shelf
@@ -113,6 +113,9 @@ class Shelving(QObject):
     def _took(self, parts: tuple[ShelfPart, ...]) -> None:
         self._desk.shelf = parts
         self.changed.emit()
+
+    def _tell(self, said: str) -> None:
+        self.told.emit(said)
 
     def _run(self, name: str, function: Callable[[], Any], done: Any) -> None:
         self._desk.start(self._desk.store, name, lambda _: function(), done)

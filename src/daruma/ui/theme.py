@@ -9,6 +9,7 @@ from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
 
 from daruma.core.pictures.primitives import Tone
+from daruma.core.settings import Settings
 
 BREATH_MS = 5  # between the parts of a change of theme, for what else waits
 FAMILY, MONO_FAMILY = "Atkinson Hyperlegible Next", "Atkinson Hyperlegible Mono"
@@ -160,6 +161,25 @@ class ThemeChange(QObject):
 
     def _paint(self) -> None:
         self._window.setUpdatesEnabled(True)
+
+
+class Wardrobe(QObject):
+    """Put the theme that is asked for on a window's application, where it wears another one."""
+
+    def __init__(self, room: QWidget) -> None:
+        super().__init__(room)
+        self._room = room
+        self._change: ThemeChange | None = None
+
+    def show_settings(self, settings: Settings) -> None:
+        """Change to the theme that is set."""
+        if settings["look.theme"] == Look.theme.name:
+            return
+        if self._change is None:
+            app = QApplication.instance()
+            assert isinstance(app, QApplication)
+            self._change = ThemeChange(app, self._room.window())
+        self._change.begin()
 
 
 def _palette(theme: Theme) -> QPalette:

@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QSpinBox, QVBoxLayout
 
+from daruma.store.retention import USUAL_DAYS
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
 from daruma.ui.widgets.hold import HoldButton
@@ -14,8 +15,6 @@ from daruma.ui.widgets.notices import label
 if TYPE_CHECKING:
     from daruma.store.copies import Copy
     from daruma.store.retention import Due
-
-USUAL_DAYS = 365  # after closing (ours; local law may ask for another period)
 
 
 class CopiesPage(QFrame):

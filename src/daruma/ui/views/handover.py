@@ -7,12 +7,15 @@ from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING
 
+from PySide6.QtGui import QTextDocument
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QStackedWidget, QTextBrowser, QVBoxLayout, QWidget
 
 from daruma.bench.context import Context
 from daruma.core.closing import closing_steps, ticked_of
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.parts import PART_LABEL
+from daruma.core.settings import Settings
 from daruma.ui import printing
 from daruma.ui.desk import Desk
 from daruma.ui.views.base import StageView, main_push_button
@@ -21,6 +24,7 @@ from daruma.ui.widgets.faces import Face
 from daruma.ui.widgets.notices import label
 
 if TYPE_CHECKING:
+    from daruma.core.shelf import ShelfPart
     from daruma.handover.pages import Pages
 
 
@@ -31,6 +35,7 @@ class HandOverView(StageView):
         super().__init__(desk, "hand_over")
         self._job: Job | None = None
         self._pages: Pages | None = None
+        self._taken: tuple[ShelfPart, ...] = ()
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(14)
@@ -81,6 +86,20 @@ class HandOverView(StageView):
         column.addStretch(1)
         self.where = label("hint")
         column.addWidget(self.where)
+        self.removed = QPushButton()
+        self.removed.setObjectName("shelve_removed")
+        self.removed.setToolTip("What was taken out comes onto the shelf, with what is known of it")
+        self.removed.clicked.connect(self._shelve)
+        self.removed.hide()
+        column.addWidget(self.removed)
+        papers = QHBoxLayout()
+        for text, name, handler in (("Print", "print_page", self._print), ("E-mail", "mail_page", self._mail)):
+            button = QPushButton(text)
+            button.setObjectName(name)
+            button.setAccessibleName(f"{text} the page on view")
+            button.clicked.connect(handler)
+            papers.addWidget(button)
+        column.addLayout(papers)
         self.save_button = QPushButton("Save both pages")
         self.save_button.setObjectName("save_pages")
         self.save_button.clicked.connect(self._save)
@@ -113,13 +132,40 @@ class HandOverView(StageView):
         elif self.closing.isChecked():
             self.customer.setChecked(True)
         if job.ticket.model and job.steps:
-            shop = self.desk.settings["shop.name"]
+            shop = self.desk.settings
             self.desk.run(
                 self.desk.store, "making the pages", lambda context: _make_pages(self.desk, job, shop, context), self._made
             )
 
+            self.desk.run(self.desk.store, "making the pages", lambda _: (job.uid, _removed(self.desk, job)), self._found_removed)
+
     def main_button(self) -> QWidget:
         return self.main
+
+    def _found_removed(self, found: tuple[str, tuple[ShelfPart, ...]]) -> None:
+        uid, self._taken = found
+        mine = self._job is not None and uid == self._job.uid
+        names = " and ".join(PART_LABEL[part.part].lower() for part in self._taken)
+        self.removed.setText(f"Old {names} onto the shelf")
+        self.removed.setVisible(mine and bool(self._taken))
+
+    def _shelve(self) -> None:
+        self.removed.hide()
+        self.desk.shelving.keep(*self._taken)
+
+    def _print(self) -> None:
+        if self._pages is not None:
+            made = _document(self._pages, self.shop_file.isChecked(), self.desk.settings["shop.paper"])
+            self.desk.papers.print_document(made, self)
+
+    def _mail(self) -> None:
+        self._save_then(self._saved_for_mail)
+
+    def _saved_for_mail(self, folder: Path) -> None:
+        self._saved(folder)
+        if self._pages is not None:
+            stem = "shop" if self.shop_file.isChecked() else "customer"
+            self.desk.papers.mail(folder / f"{self._pages.job}-{stem}.pdf", f"{self._pages.sheet.phone}, {self._pages.job}")
 
     def _made(self, pages: Pages) -> None:
         if self._job is not None and pages.job == self._job.name:
@@ -130,17 +176,14 @@ class HandOverView(StageView):
         self.stack.setCurrentIndex(1 if self.closing.isChecked() else 0)
         if self._pages is None or self.closing.isChecked():
             return
-        plots = [plot for _, plot in self._pages.plots]
-        html = self._pages.html(self.shop_file.isChecked(), printing.tags_of(plots))
-        made = printing.document(html, plots)
+        made = _document(self._pages, self.shop_file.isChecked(), self.desk.settings["shop.paper"])
         made.setParent(self.preview)
         made.setDocumentMargin(22)
         self.preview.setDocument(made)
 
-    def folder(self) -> Path:
-        """Return the folder of the job's pages."""
-        name = self._job.name if self._job else ""
-        return self.desk.ready.shop.folder / "handover" / name
+    def folder(self) -> Path | None:
+        """Return the folder of the job's pages, None without a job."""
+        return self.desk.papers.folder(self._job) if self._job else None
 
     def _save(self) -> None:
         self._save_then(self._saved)
@@ -150,7 +193,7 @@ class HandOverView(StageView):
 
     def _save_then(self, done: Callable[[Path], None]) -> None:
         pages, folder = self._pages, self.folder()
-        if pages is not None:
+        if pages is not None and folder is not None:
             self.desk.run(self.desk.store, "saving the pages", lambda _: _save_pages(pages, folder), done)
 
     def _saved(self, folder: Path) -> None:
@@ -161,15 +204,31 @@ class HandOverView(StageView):
         self.desk.close_job()
 
 
+def _removed(desk: Desk, job: Job) -> tuple[ShelfPart, ...]:
+    from daruma.bench.shelving import taken_out
+
+    return taken_out(desk.ready.shop, job)
+
+
 def _save_pages(pages: Pages, folder: Path) -> Path:
-    plots = [plot for _, plot in pages.plots]
     pages.save_html(folder)
+    paper = pages.sheet.shop.paper
     for shop_file, stem in ((False, "customer"), (True, "shop")):
-        printing.write_pdf(pages.html(shop_file, printing.tags_of(plots)), plots, folder / f"{pages.job}-{stem}.pdf")
+        printing.write_pdf(_document(pages, shop_file, paper), paper, folder / f"{pages.job}-{stem}.pdf")
     return folder
 
 
-def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
+def _document(pages: Pages, shop_file: bool, paper: str) -> QTextDocument:
+    """Return a page as a document; the customer's is made to fit one sheet of paper."""
+    plots = [plot for _, plot in pages.plots]
+    if shop_file:
+        return printing.document(pages.html(True, printing.tags_of(plots)), plots)
+    small = printing.tags_of(plots, printing.SMALL)
+    return printing.fitted(lambda fit: pages.html(False, small, fit), plots, paper)
+
+
+def _make_pages(desk: Desk, job: Job, settings: Settings, _: Context) -> Pages:
+    from daruma.handover.letterhead import Letterhead
     from daruma.handover.pages import make_pages
     from daruma.store.engine import StoreTrouble
 
@@ -185,4 +244,5 @@ def _make_pages(desk: Desk, job: Job, shop: str, _: Context) -> Pages:
         # the table of recordings stays, whatever became of their samples
         with suppress(StoreTrouble):
             cable.append(workshop.metering.played(recording, model))
-    return make_pages(shop, job, model, workshop.catalogue, workshop.actions(job), backups, acts, panel, cable)
+    shop, shelf = Letterhead.of(settings), workshop.shop.shelf.all()
+    return make_pages(shop, job, model, workshop.catalogue, workshop.actions(job), backups, acts, panel, cable, shelf)

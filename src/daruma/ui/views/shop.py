@@ -78,6 +78,27 @@ class ShopView(QWidget):
             case _:
                 return KeysPage(self.desk)
 
+    @property
+    def set_up(self) -> SetUpPage:
+        """Return the page on which the shop is set up."""
+        made = self.page("set_up")
+        assert isinstance(made, SetUpPage)
+        return made
+
+    @property
+    def shelf(self) -> ShelfPage:
+        """Return the parts shelf."""
+        made = self.page("shelf")
+        assert isinstance(made, ShelfPage)
+        return made
+
+    @property
+    def vault(self) -> VaultPage:
+        """Return the backups."""
+        made = self.page("vault")
+        assert isinstance(made, VaultPage)
+        return made
+
     def show_page(self, name: str, _: bool = False) -> None:
         """Show a page by its name in PAGES, as things are now."""
         page = self.page(name)

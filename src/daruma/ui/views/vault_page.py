@@ -54,6 +54,11 @@ class VaultPage(QFrame):
         self.table: QTableView = table("vault_table", self.rows, (80, 144, 88, 76, 178, 160, 74, 70, 100))
         column.addWidget(self.table, 1)
 
+    def seek(self, words: str) -> None:
+        """Search for words."""
+        self.search.setText(words)
+        self.refresh()
+
     def refresh(self) -> None:
         """Search by the words that are typed."""
         words = self.search.text()
