@@ -42,6 +42,7 @@ SPECS = (
     ActionSpec("shop.devices", "Devices", "Shop", "Ctrl+Shift+D"),
     ActionSpec("bench.connect", "Look for the devices again", "Shop", "Ctrl+R"),
     ActionSpec("view.theme", "Paper or ink", "Help", "Ctrl+T"),
+    ActionSpec("help.words", "Words", "Help", "Shift+F1"),
     ActionSpec("help.keys", "List of keys", "Help", "F1"),
 )
 

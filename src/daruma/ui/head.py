@@ -12,7 +12,8 @@ from daruma.core.job import Job, Stage, stages
 from daruma.handover.cable import lasts
 from daruma.ui.widgets.cord import Cord
 from daruma.ui.widgets.faces import Face
-from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.help_strip import HelpStrip
+from daruma.ui.widgets.notices import ElidedLabel, label
 
 if TYPE_CHECKING:
     from daruma.bench.metering import Live
@@ -28,7 +29,7 @@ class Head(QWidget):
         column.setSpacing(6)
         top = QHBoxLayout()
         self.face = Face(40)
-        self.title, self.subtitle = label("head", wrap=False), label("quiet")
+        self.title, self.subtitle = label("head", wrap=False), ElidedLabel("quiet")
         texts = QVBoxLayout()
         texts.setSpacing(0)
         texts.addWidget(self.title)
@@ -38,10 +39,13 @@ class Head(QWidget):
         self.meter.setToolTip("What the charging cable says of the phone: live, recorded, from another meter's log")
         top.addWidget(self.face)
         top.addLayout(texts, 1)
+        self.help = HelpStrip()
+        top.addWidget(self.help.button)
         top.addWidget(self.meter)
         column.addLayout(top)
         self.cord = Cord()
         column.addWidget(self.cord)
+        column.addWidget(self.help)
 
     def show_job(self, job: Job, catalogue: Catalogue) -> None:
         """Show a job's name, promises and complaint."""
@@ -60,5 +64,6 @@ class Head(QWidget):
     def show_stages(self, job: Job, faults: Mapping[str, str], stage: Stage) -> None:
         """Show the stages and which of them is on view."""
         # what was tested can be handed over without every proof: the sheet says what does not come back
+        self.help.show_for(stage.name.lower())
         also = frozenset({Stage.HAND_OVER}) if job.all_tested else frozenset[Stage]()
         self.cord.show_stages(stages(job, faults), stage, also)

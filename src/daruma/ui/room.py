@@ -7,6 +7,7 @@ from functools import partial
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer
+from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import (
     QApplication,
     QComboBox,
@@ -37,6 +38,9 @@ from daruma.ui.work import Work
 if TYPE_CHECKING:
     from daruma.bench.workshop import Survey
     from daruma.core.acts import Act
+
+
+ROOMY = 1240  # pixels: a narrower window folds its rail
 
 
 class Room(Interior):
@@ -90,6 +94,10 @@ class Room(Interior):
         self.going = Going(
             self, self.desk, self.views, show=self._show_elsewhere, leave=self._leave_shop, open_job=self._open_known_by
         )
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self.side.fold(self.width() < ROOMY)
 
     def _connect(self) -> None:
         desk = self.desk
@@ -296,6 +304,7 @@ def _handlers(room: Room) -> dict[str, Callable[[], object]]:
         "shop.vault": room.open_shop,
         **{f"shop.{page}": partial(room.open_shop, page) for page in ("jobs", "shelf", "copies", "catalogue", "set_up")},
         "shop.devices": room.going.devices,
+        "help.words": partial(room.open_shop, "words"),
         "help.keys": partial(room.open_shop, "keys"),
         "bench.connect": desk.look,
         "view.theme": room.other_theme,

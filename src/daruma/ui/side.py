@@ -12,6 +12,8 @@ from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.shell import RAIL_WIDTH
 from daruma.ui.widgets.rail import Rail, RailTicket
 
+FOLDED = 68  # pixels
+
 
 class Side(QFrame):
     """Show every ticket on view and let one be chosen."""
@@ -23,25 +25,42 @@ class Side(QFrame):
         super().__init__()
         self._desk = desk
         self.setProperty("role", "rail")
-        self.setFixedWidth(RAIL_WIDTH)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 8, 0, 8)
-        new = QPushButton("New ticket")
+        self._folded: bool | None = None
+        self.new = new = QPushButton()
         new.setObjectName("new_ticket")
+        new.setAccessibleName("New ticket")
         new.clicked.connect(desk.new_job)
         self.rail = Rail()
         self.rail.opened.connect(self.opened)
-        shop = QPushButton("Shop: vault, shelf, copies")
+        self.shop = shop = QPushButton()
         shop.setObjectName("open_shop")
+        shop.setAccessibleName("The shop: vault, shelf, copies, set-up")
         shop.clicked.connect(self.shop_wanted)
         for widget in (new, shop):
             row = QHBoxLayout()
-            row.setContentsMargins(8, 0, 8, 0)
+            row.setContentsMargins(6, 0, 6, 0)
             row.addWidget(widget)
             column.addLayout(row)
             if widget is new:
                 column.addWidget(self.rail, 1)
         desk.jobs_changed.connect(self._show)
+        self.fold(False)
+
+    def fold(self, folded: bool) -> None:
+        """Fold to a face for each ticket, or show all of each."""
+        if folded is self._folded:
+            return
+        self._folded = folded
+        self.setFixedWidth(FOLDED if folded else RAIL_WIDTH)
+        self.new.setText("New" if folded else "New ticket")
+        self.shop.setText("Shop" if folded else "Shop: vault, shelf, copies")
+        for button in (self.new, self.shop):
+            button.setProperty("role", "choice" if folded else "")
+            button.style().unpolish(button)
+            button.style().polish(button)
+        self.rail.fold(folded)
 
     def _show(self) -> None:
         now = datetime.now().astimezone()

@@ -53,6 +53,7 @@ def table(name: str, rows: Rows, widths: Sequence[int]) -> QTableView:
     """Return a quiet table over rows."""
     view = QTableView()
     view.setObjectName(name)
+    view.setAccessibleName(f"Table of {name.removesuffix('_table').replace('_', ' ')}")
     view.setModel(rows)
     view.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
     view.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)

@@ -13,6 +13,7 @@ _TONE = {Tri.YES: Tone.PROVEN, Tri.NO: Tone.ACT, Tri.UNKNOWN: Tone.QUIET}
 _WORD = {Tri.YES: "holds", Tri.NO: "does not hold", Tri.UNKNOWN: "not known yet"}
 TOP = 26.0
 ROOMY = 24.0  # height of a row that holds a name and a value below it
+CLOSE = 13.0  # the least that a row of one line needs
 _THREAD = 1.75  # rows of a condition that a thread takes
 _WAITS = {Condition.TOUCH_CHIP_SOUND: "the touch chip", Condition.DISPLAY_FINISHED: "the finishing"}
 _K = TypeVar("_K")
@@ -43,6 +44,12 @@ def thread_map(
         spots.append(Spot(verdict.function.value, columns.function - 14, y - gap / 2, width - columns.function + 14, gap, words))
     words = " ".join(f"{labels[v.function]} {_WORD[v.holds]}. {v.reason}" for v in verdicts)
     return Picture(width, height, tuple(items), tuple(spots), words)
+
+
+def has_room(height: float, verdicts: Sequence[Verdict]) -> bool:
+    """Return whether each row of a map of that height has room for its text; a map of one thing always has."""
+    rows = {t.identity for v in verdicts for t in v.threads} | {c.condition for v in verdicts for c in v.conditions}
+    return len(rows) < 2 or (height - TOP - 6) / len(rows) >= CLOSE
 
 
 def _row_height(places: Mapping[Identity | Condition, float], threads: Sequence[ThreadState]) -> float:

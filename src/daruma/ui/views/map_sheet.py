@@ -15,7 +15,7 @@ from daruma.core.pairing import Verdict, evaluate
 from daruma.core.parts import PART_LABEL, PART_NOUN, Function, PartKind
 from daruma.core.pictures.numbers import numbers
 from daruma.core.pictures.primitives import Picture, Text, Tone
-from daruma.core.pictures.thread_map import thread_map
+from daruma.core.pictures.thread_map import has_room, thread_map
 from daruma.ui.desk import Desk
 from daruma.ui.widgets.boxes import ChoiceBox, scrolled
 from daruma.ui.widgets.fields import show_choices
@@ -38,6 +38,7 @@ class MapSheet(QFrame):
         self._desk = desk
         self._job: Job | None = None
         self._part: PartKind | None = None
+        self._crowded = False
         self.function: Function | None = None
         self._verdicts: tuple[Verdict, ...] = ()
         self._sources: tuple[Source, ...] = ()
@@ -82,7 +83,7 @@ class MapSheet(QFrame):
         if self._job is None or job.number != self._job.number:
             self.function = self._part = None
         self._job = job
-        parts = [kind for kind in KINDS if kind in job.ticket.parts]
+        parts = self._parts()
         self._part = self._part if self._part in parts else None
         words = {"": "every part", **{kind.value: PART_LABEL[kind].lower() for kind in parts}}
         show_choices(self.part, words, self._part.value if self._part else "")
@@ -114,6 +115,14 @@ class MapSheet(QFrame):
         self.numbers.show_build(self._numbers)
 
     def _map(self, width: float, height: float) -> Picture:
+        crowded = self._part is None and not has_room(height, self._verdicts)
+        if crowded is not self._crowded:
+            self._crowded = crowded
+            self._name()
+        if crowded and (first := self._parts()):
+            seen = (of_part(verdict, first[0]) for verdict in self._verdicts)
+            some = tuple(verdict for verdict in seen if verdict is not None)
+            return thread_map(width, height, some, self._desk.ready.catalogue.function_labels, self.function)
         return thread_map(width, height, self._verdicts, self._desk.ready.catalogue.function_labels, self.function)
 
     def _numbers(self, width: float, _: float) -> Picture:
@@ -125,11 +134,16 @@ class MapSheet(QFrame):
         if self.shows_numbers:
             self.head.setText("Where the numbers of the chosen way come from")
             return
-        parts = [kind for kind in KINDS if self._job is not None and kind in self._job.ticket.parts]
-        if len(parts) == 1:
+        parts = self._parts()
+        if self._crowded and parts:
+            self.head.setText(f"Threads of the {PART_NOUN[parts[0]]}; no room for all")
+        elif len(parts) == 1:
             self.head.setText(f"Threads with the new {PART_NOUN[parts[0]]} in the phone, as the bench stands now")
         else:
             self.head.setText("Threads, as the bench stands now")
+
+    def _parts(self) -> list[PartKind]:
+        return [kind for kind in KINDS if self._job is not None and kind in self._job.ticket.parts]
 
     def _page(self) -> None:
         self.pages.setCurrentIndex(int(self.shows_numbers))

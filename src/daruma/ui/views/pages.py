@@ -1,4 +1,4 @@
-"""The pages of the shop, by name: what each is called and what it is for."""
+"""The pages of the shop, by name: what each is called."""
 
 PAGES = {
     "vault": "Vault",
@@ -7,5 +7,6 @@ PAGES = {
     "copies": "Copies",
     "catalogue": "Catalogue",
     "set_up": "Set-up",
+    "words": "Words",
     "keys": "Keys",
 }

@@ -75,10 +75,9 @@ class PlanView(StageView):
         self.ask.taken_back.connect(self._take_back)
         self.preferences = PreferenceBox()
         self.preferences.changed.connect(self.desk.prefer)
-        column.addWidget(self.advice)
+        column.addWidget(self.advice, 1)
         column.addWidget(self.ask)
         column.addWidget(self.preferences)
-        column.addStretch(1)
         return side
 
     def _foot(self) -> QHBoxLayout:

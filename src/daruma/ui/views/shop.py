@@ -14,8 +14,9 @@ from daruma.ui.views.jobs_page import JobsPage
 from daruma.ui.views.pages import PAGES
 from daruma.ui.views.set_up import SetUpPage
 from daruma.ui.views.shelf_page import ShelfPage
-from daruma.ui.views.shop_pages import CataloguePage, KeysPage
+from daruma.ui.views.shop_pages import CataloguePage, KeysPage, WordsPage
 from daruma.ui.views.vault_page import VaultPage
+from daruma.ui.widgets.help_strip import HelpStrip
 
 
 class ShopView(QWidget):
@@ -43,11 +44,14 @@ class ShopView(QWidget):
             button.clicked.connect(partial(self.show_page, name))
             bar.addWidget(button)
         bar.addStretch(1)
+        self.help = HelpStrip()
+        bar.addWidget(self.help.button)
         self.back_button = QPushButton()
         self.back_button.setObjectName("back")
         self.back_button.clicked.connect(back)
         bar.addWidget(self.back_button)
         column.addLayout(bar)
+        column.addWidget(self.help)
         self.pages = QStackedWidget()
         self._built: dict[str, QWidget] = {}
         column.addWidget(self.pages, 1)
@@ -75,6 +79,8 @@ class ShopView(QWidget):
                 made = SetUpPage(self.desk)
                 made.ticket_wanted.connect(self.ticket_wanted)
                 return made
+            case "words":
+                return WordsPage(self.desk)
             case _:
                 return KeysPage(self.desk)
 
@@ -104,6 +110,7 @@ class ShopView(QWidget):
         page = self.page(name)
         self._buttons[name].setChecked(True)
         self._buttons[name].setFocus()
+        self.help.show_for(name)
         self.back_button.setText("Back to the job" if self.desk.job is not None else "Back")
         self.pages.setCurrentWidget(page)
         if self.desk.workshop is not None:

@@ -1,12 +1,15 @@
-"""The shop's pages that only show: catalogue, keys."""
+"""The shop's pages that only show: catalogue, words, keys."""
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QFrame, QVBoxLayout
+from html import escape
+
+from PySide6.QtWidgets import QFrame, QLineEdit, QTextBrowser, QVBoxLayout
 
 from daruma.core.model import Model
 from daruma.ui.actions import SPECS
 from daruma.ui.desk import Desk
+from daruma.ui.help import GLOSSARY
 from daruma.ui.tables import Rows, table
 from daruma.ui.widgets.notices import label
 
@@ -53,6 +56,36 @@ def _makers(model: Model) -> str:
     notes = dict.fromkeys(model.takes_other_makers, " (some take another's record)")
     notes |= dict.fromkeys(model.unreadable_makers, " (not yet readable)")
     return ", ".join(maker + notes.get(maker, "") for maker in model.makers)
+
+
+class WordsPage(QFrame):
+    """Show the words that the program uses in a sense of its own."""
+
+    def __init__(self, desk: Desk) -> None:
+        super().__init__()
+        self.setProperty("role", "sheet")
+        self.desk = desk
+        column = QVBoxLayout(self)
+        column.setContentsMargins(16, 12, 16, 12)
+        self.search = QLineEdit()
+        self.search.setObjectName("words_search")
+        self.search.setAccessibleName("Find a word")
+        self.search.setPlaceholderText("find a word")
+        self.search.textChanged.connect(self._list)
+        column.addWidget(self.search)
+        self.text = QTextBrowser()
+        self.text.setObjectName("glossary")
+        self.text.setAccessibleName("Words and what they mean")
+        column.addWidget(self.text, 1)
+        self._list("")
+
+    def _list(self, asked: str) -> None:
+        wanted = asked.strip().lower()
+        found = [(word, meaning) for word, meaning in GLOSSARY if wanted in f"{word} {meaning}".lower()]
+        self.text.setHtml("".join(f"<p><b>{escape(word)}</b><br>{escape(meaning)}</p>" for word, meaning in found))
+
+    def refresh(self) -> None:
+        """Show what there is now: it never changes."""
 
 
 class KeysPage(QFrame):

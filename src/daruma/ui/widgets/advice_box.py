@@ -3,6 +3,7 @@
 from PySide6.QtWidgets import QFrame, QVBoxLayout, QWidget
 
 from daruma.core.plan.words import Said
+from daruma.ui.widgets.boxes import scrolled
 from daruma.ui.widgets.notices import label
 
 
@@ -20,8 +21,17 @@ class AdviceBox(QFrame):
         self.lines = label("quiet")
         self.worth = label("data")
         self.worth.setObjectName("worth_knowing")
-        for widget in (self.head, self.lines, self.worth):
-            column.addWidget(widget)
+        column.addWidget(self.head)
+        said = QWidget()
+        lines = QVBoxLayout(said)
+        lines.setContentsMargins(0, 0, 0, 0)
+        lines.setSpacing(4)
+        lines.addWidget(self.lines)
+        lines.addWidget(self.worth)
+        lines.addStretch(1)
+        area = scrolled(said)
+        area.setAccessibleName("The best next step")
+        column.addWidget(area, 1)
 
     def show_said(self, said: Said | None) -> None:
         """Show advice; None says that there is no plan."""

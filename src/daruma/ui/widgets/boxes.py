@@ -2,10 +2,11 @@
 
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPen, QWheelEvent
-from PySide6.QtWidgets import QCheckBox, QComboBox, QScrollArea, QWidget
+from PySide6.QtWidgets import QCheckBox, QComboBox, QScrollArea, QStyle, QStyleOptionComboBox, QStylePainter, QWidget
 
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
+from daruma.ui.tips import plain_tip
 
 _SIDE = 18
 
@@ -44,13 +45,23 @@ class ChoiceBox(QComboBox):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.setMinimumContentsLength(6)
+        self._tip = ""
 
     def wheelEvent(self, event: QWheelEvent) -> None:
         event.ignore()
 
-    def paintEvent(self, event: QPaintEvent) -> None:
-        super().paintEvent(event)
-        painter = QPainter(self)
+    def paintEvent(self, _: QPaintEvent) -> None:
+        option = QStyleOptionComboBox()
+        self.initStyleOption(option)
+        room = self.style().subControlRect(
+            QStyle.ComplexControl.CC_ComboBox, option, QStyle.SubControl.SC_ComboBoxEditField, self
+        )
+        shown = self.fontMetrics().elidedText(self.currentText(), Qt.TextElideMode.ElideRight, room.width() - 4)
+        self.setToolTip(plain_tip(self.currentText()) if shown != self.currentText() else self._tip)
+        option.currentText = shown
+        painter = QStylePainter(self)
+        painter.drawComplexControl(QStyle.ComplexControl.CC_ComboBox, option)
+        painter.drawControl(QStyle.ControlElement.CE_ComboBoxLabel, option)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         x, y = self.width() - 15.0, self.height() / 2
         painter.setPen(QPen(Look.theme.colour(Tone.QUIET), 1.8))

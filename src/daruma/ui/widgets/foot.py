@@ -4,10 +4,10 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtCore import QTimer
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QFrame, QHBoxLayout
 
-from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.notices import ElidedLabel, label
 
 if TYPE_CHECKING:
     from daruma.bench.rig import BenchState
@@ -28,12 +28,12 @@ class Foot(QFrame):
         self.programmer = label("", "Programmer: not asked yet", wrap=False)
         self.sockets = label("", wrap=False)
         self.phone = label("", wrap=False)
-        self.told = label("", wrap=False)
+        self.told = ElidedLabel("")
+        self.told.setAlignment(Qt.AlignmentFlag.AlignRight)
         self.store = label("", wrap=False)
         for widget in (self.programmer, self.sockets, self.phone):
             row.addWidget(widget)
-        row.addStretch(1)
-        row.addWidget(self.told)
+        row.addWidget(self.told, 1)
         row.addWidget(self.store)
         self._forget = QTimer(self)
         self._forget.setSingleShot(True)

@@ -72,8 +72,10 @@ class RailModel(QAbstractListModel):
 
 
 class _TicketPainter(QStyledItemDelegate):
+    folded = False
+
     def sizeHint(self, _: QStyleOptionViewItem, __: Index) -> QSize:
-        return QSize(200, HEIGHT)
+        return QSize(60 if self.folded else 200, HEIGHT)
 
     def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
         ticket = index.data(Qt.ItemDataRole.UserRole)
@@ -83,7 +85,7 @@ class _TicketPainter(QStyledItemDelegate):
         chosen = bool(state & QStyle.StateFlag.State_Selected)
         painter.save()
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        card = area.adjusted(8, 4, -8, -4)
+        card = area.adjusted(4, 4, -4, -4) if self.folded else area.adjusted(8, 4, -8, -4)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(theme.colour(Tone.SHEET if chosen else Tone.GROUND, 1.0 if chosen else 0.55))
         painter.drawRect(card)
@@ -94,8 +96,20 @@ class _TicketPainter(QStyledItemDelegate):
             painter.setPen(QPen(theme.colour(Tone.DATA), 2))
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.drawRect(card.adjusted(1, 1, -1, -1))
-        self._lines(painter, card, ticket)
+        (self._few if self.folded else self._lines)(painter, card, ticket)
         painter.restore()
+
+    def _few(self, painter: QPainter, card: QRectF, ticket: RailTicket) -> None:
+        """Paint what a folded rail has room for: the number, one face for all promises, how many of them are kept."""
+        theme, middle = Look.theme, card.center().x() + 2
+        painter.setFont(text_font(12))
+        painter.setPen(theme.colour(Tone.QUIET if ticket.closed else Tone.INK))
+        kept = sum(proven for _, proven in ticket.faces)
+        for text, y in ((ticket.name, 16), (f"{kept} of {len(ticket.faces)}", 63)):
+            width = painter.fontMetrics().horizontalAdvance(text)
+            painter.drawText(QPointF(middle - width / 2, card.top() + y), text)
+        promised = bool(ticket.faces)
+        draw_face(painter, QRectF(middle - 14, card.top() + 21, 28, 28), promised, promised and kept == len(ticket.faces), theme)
 
     def _lines(self, painter: QPainter, card: QRectF, ticket: RailTicket) -> None:
         theme, x, y = Look.theme, card.left() + 13, card.top()
@@ -129,7 +143,8 @@ class Rail(QListView):
         self._following = False
         self._tickets = RailModel(self)
         self.setModel(self._tickets)
-        self.setItemDelegate(_TicketPainter(self))
+        self._painter = _TicketPainter(self)
+        self.setItemDelegate(self._painter)
         self.setUniformItemSizes(True)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setStyleSheet("background: transparent; border: none;")
@@ -144,6 +159,12 @@ class Rail(QListView):
             self.setCurrentIndex(self._tickets.index(row))
         self._following = False
         self.viewport().update()
+
+    def fold(self, folded: bool) -> None:
+        """Show faces and numbers only, or all of each ticket."""
+        self._painter.folded = folded
+        self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff if folded else Qt.ScrollBarPolicy.ScrollBarAsNeeded)
+        self.scheduleDelayedItemsLayout()
 
     def _current_changed(self, index: QModelIndex, _: QModelIndex) -> None:
         ticket = index.data(Qt.ItemDataRole.UserRole)

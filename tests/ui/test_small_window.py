@@ -1,0 +1,138 @@
+"""Every page in the smallest window: nothing is cut, nothing lies over another, everything has a name for screen readers."""
+
+from collections.abc import Iterator
+
+import pytest
+from PySide6.QtCore import QPoint, QRect, Qt
+from PySide6.QtGui import QAccessible
+from PySide6.QtWidgets import (
+    QAbstractButton,
+    QAbstractItemView,
+    QAbstractScrollArea,
+    QComboBox,
+    QLabel,
+    QLineEdit,
+    QPlainTextEdit,
+    QPushButton,
+    QWidget,
+)
+
+from daruma.core.job import Stage
+from daruma.core.settings import groups
+from daruma.ui.help import FOR
+from daruma.ui.views.pages import PAGES
+from daruma.ui.widgets.notices import ElidedLabel
+from tests.ui.conftest import Driver
+
+SPARE = 2  # pixels that rounding may take
+
+
+def seen(root: QWidget) -> Iterator[QWidget]:
+    """Yield what can be seen of a window now, scrolled-away parts left out."""
+    for widget in root.findChildren(QWidget):
+        if widget.isVisible() and not widget.visibleRegion().isEmpty() and widget.width() > 1:
+            yield widget
+
+
+def in_scroll(widget: QWidget) -> bool:
+    parent = widget.parentWidget()
+    while parent is not None:
+        if isinstance(parent, QAbstractScrollArea):
+            return True
+        parent = parent.parentWidget()
+    return False
+
+
+def cut(widget: QWidget) -> str:
+    """Return what of a widget's text has no room; empty where all of it has."""
+    if isinstance(widget, ElidedLabel):
+        return ""  # ends in dots, with all of it in its tip
+    if isinstance(widget, QLabel) and widget.text():
+        if widget.wordWrap():
+            short = widget.heightForWidth(widget.width()) > widget.height() + SPARE
+        else:
+            short = widget.fontMetrics().horizontalAdvance(widget.text()) > widget.width() + SPARE
+        return f"label {widget.text()!r} in {widget.size().toTuple()}" if short else ""
+    if isinstance(widget, QPushButton) and widget.text():
+        short = widget.fontMetrics().horizontalAdvance(widget.text()) > widget.width() - 4
+        return f"button {widget.objectName()} {widget.text()!r} in {widget.width()}" if short else ""
+    return ""
+
+
+def overlaps(root: QWidget) -> list[str]:
+    """Return the widgets with words or to be acted on that lie over each other."""
+    kinds = (QLabel, QAbstractButton, QLineEdit, QPlainTextEdit, QComboBox)
+    found = [w for w in seen(root) if isinstance(w, kinds) and not in_scroll(w) and not isinstance(w.parent(), kinds)]
+    areas = [(w, QRect(w.mapTo(root, QPoint(0, 0)), w.size()).adjusted(SPARE, SPARE, -SPARE, -SPARE)) for w in found]
+    return [
+        f"{a.objectName() or a.metaObject().className()} over {b.objectName() or b.metaObject().className()}"
+        for i, (a, one) in enumerate(areas)
+        for b, other in areas[i + 1 :]
+        if one.intersects(other)
+    ]
+
+
+def nameless(root: QWidget) -> list[str]:
+    """Return what can be acted on and says nothing to a screen reader, as its accessibility tree has it."""
+    acted_on = (QAbstractButton, QLineEdit, QPlainTextEdit, QComboBox, QAbstractItemView)
+    found = []
+    for widget in seen(root):
+        if not isinstance(widget, acted_on) or widget.focusPolicy() == Qt.FocusPolicy.NoFocus or widget.parent() is None:
+            continue
+        if isinstance(widget.parent(), QComboBox) or widget.objectName().startswith("qt_"):
+            continue
+        told = QAccessible.queryAccessibleInterface(widget)
+        if told is None or not told.text(QAccessible.Text.Name):
+            found.append(f"{widget.metaObject().className()} {widget.objectName()}")
+    return found
+
+
+def look_at(driver: Driver, where: str) -> list[str]:
+    driver.idle()
+    driver.bot.wait(30)
+    root = driver.window
+    troubles = [said for widget in seen(root) if (said := cut(widget))]
+    return [f"{where}: {said}" for said in (*troubles, *overlaps(root), *(f"no name: {n}" for n in nameless(root)))]
+
+
+@pytest.fixture
+def small(driver: Driver) -> Driver:
+    driver.shell.resize(1100, 700)
+    driver.bot.wait(50)
+    assert driver.window.side.width() < 100, "the rail folds to faces"
+    return driver
+
+
+def test_every_page_of_the_shop(small: Driver) -> None:
+    found: list[str] = []
+    for page in PAGES:
+        small.window.open_shop(page)
+        found += look_at(small, page)
+    small.window.open_shop("set_up")
+    for group in groups():
+        small.window.views.shop.set_up.open_step(group.table)
+        found += look_at(small, group.table)
+    small.window.open_shop("shelf")
+    small.bot.mouseClick(small.window.views.shop.help.button, Qt.MouseButton.LeftButton)
+    assert small.window.views.shop.help.words.text() == FOR["shelf"]
+    found += look_at(small, "help")
+    assert not found, "\n".join(found)
+
+
+def test_every_stage_of_every_job(small: Driver) -> None:
+    found: list[str] = []
+    for number in tuple(small.desk.jobs):
+        small.desk.open_job(number)
+        small.idle()
+        for stage in Stage:
+            small.window.open_stage(stage)
+            if small.window.stage is stage:
+                found += look_at(small, f"{small.job.name} {stage.value}")
+    assert not found, "\n".join(found)
+
+
+def test_a_roomy_window_unfolds_the_rail(driver: Driver) -> None:
+    driver.shell.resize(1280, 800)
+    driver.bot.wait(50)
+    assert driver.window.side.width() > 200
+    assert FOR.keys() >= {*PAGES, *(stage.name.lower() for stage in Stage)}, "every page says what it is for"
