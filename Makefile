@@ -4,8 +4,9 @@ VENV := .venv
 BIN := $(VENV)/bin
 STAMP := $(VENV)/.ready
 RUN := env OPENBLAS_NUM_THREADS=1
+PREFIX ?= /usr/local
 
-.PHONY: demo run setup window test bench soak lint screenshots wheel lock clean
+.PHONY: demo run setup window test bench soak lint screenshots pages wheel install lock clean
 
 demo: setup window
 	@$(RUN) $(BIN)/daruma demo
@@ -55,8 +56,23 @@ bench: setup
 screenshots: setup
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python tools/screenshots.py docs/screenshots
 
+# what is derived from the commands and settings: manual page, completions, the page of settings
+pages: setup
+	mkdir -p share/man/man1 share/bash-completion/completions share/zsh/site-functions share/fish/vendor_completions.d
+	$(BIN)/python tools/manpage.py share/man/man1/daruma.1
+	$(BIN)/daruma completion bash > share/bash-completion/completions/daruma
+	$(BIN)/daruma completion zsh > share/zsh/site-functions/_daruma
+	$(BIN)/daruma completion fish > share/fish/vendor_completions.d/daruma.fish
+	$(BIN)/daruma settings --markdown > docs/settings.md
+
 wheel: setup
 	$(BIN)/python -m hatchling build -t wheel
+
+# for packages: the program's own files under DESTDIR; its libraries are the system's
+install: wheel
+	$(BIN)/python -m pip install --quiet --no-deps --no-index --no-compile --ignore-installed --no-warn-script-location \
+		--root "$(abspath $(or $(DESTDIR),/))" --prefix "$(PREFIX)" dist/daruma-*.whl
+	sed -i '1s|^#!.*|#!/usr/bin/env python3|' "$(abspath $(or $(DESTDIR),/))$(PREFIX)/bin/daruma"
 
 lock:
 	uv pip compile --generate-hashes --python-version 3.11 --only-binary :all: --no-header --no-annotate --extra dev pyproject.toml -o requirements.lock

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import QApplication
 
 from daruma.core.errors import Trouble
 from daruma.core.settings import DEVICES, STANDIN, Settings
+from daruma.reports import write_report
 from daruma.store.settings import NAME, load_settings
 from daruma.ui.collecting import Collector
 from daruma.ui.shell import Shell
@@ -230,6 +231,8 @@ class CrashNotice:
         log.critical("unexpected", exc_info=(kind, error, trace))
         if self._shell.room is not None:
             self._shell.room.tell(error if isinstance(error, Trouble) else bug(error))
+        elif not isinstance(error, Trouble):
+            write_report(error)
 
 
 def run(setup: Setup) -> int:

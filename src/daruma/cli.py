@@ -1,6 +1,5 @@
 """The command line: the shop's own data, the demo, the vault."""
 
-import logging
 import os
 import sys
 from collections.abc import Iterator
@@ -14,9 +13,11 @@ import click
 from platformdirs import PlatformDirs
 
 from daruma import __version__
+from daruma.cli_machine import completion, doctor, settings_command
 from daruma.core.errors import Trouble
-from daruma.core.plain import plain
 from daruma.judging import judge
+from daruma.reports import keep_log
+from daruma.saying import say
 
 if TYPE_CHECKING:
     from daruma.store.carrying import Carried
@@ -24,11 +25,6 @@ if TYPE_CHECKING:
     from daruma.store.shop import Shop
 
 DIRS = PlatformDirs("daruma", appauthor=False)
-
-
-def say(text: object, *, err: bool = False, end: str = "\n") -> None:
-    """Print a text in which nothing steers the terminal, wherever it came from."""
-    click.echo(plain(str(text), lines=True) + end, nl=False, err=err)
 
 
 def _die(trouble: Trouble) -> None:
@@ -49,7 +45,7 @@ def main(context: click.Context, data: Path | None, verbose: bool) -> None:
     Without a command, opens the shop's own data.
     """
     os.umask(0o077)  # serials and IMEIs are personal data: whatever is written is the user's alone
-    logging.basicConfig(level=logging.DEBUG if verbose else logging.WARNING, format="%(asctime)s %(name)s: %(message)s")
+    keep_log(verbose=verbose)
     context.obj = Place(_own(data) if data is not None else Path(DIRS.user_data_dir))
     if context.invoked_subcommand is None:
         sys.exit(_open_shop(context.obj))
@@ -60,6 +56,11 @@ class Place:
     """Hold the data folder that a command works with; the settings are read where one needs them."""
 
     data: Path
+
+    @property
+    def earlier(self) -> Path:
+        """Return where an earlier program kept settings."""
+        return Path(DIRS.user_config_dir)
 
     @property
     def loaded(self) -> "Loaded":
@@ -368,4 +369,5 @@ def vault_schema() -> None:
     say(schema(), end="")
 
 
-main.add_command(judge)
+for command in (judge, doctor, settings_command, completion):
+    main.add_command(command)

@@ -11,6 +11,7 @@ from typing import Any
 from PySide6.QtCore import QEventLoop, QObject, Signal
 
 from daruma.core.errors import Cancelled, Trouble
+from daruma.reports import write_report
 
 log = logging.getLogger("daruma.work")
 KEPT = 8  # pieces of work that are over: the lane's thread has let go of the first long before
@@ -139,9 +140,11 @@ class Lane(QObject):
 
 
 def bug(error: BaseException) -> Trouble:
-    """Return the notice for a mistake of the program's own."""
+    """Return the notice for a mistake of the program's own, and leave a report of it."""
+    report = write_report(error)
+    where = f"Read {report}, then pass it on" if report is not None else "Report this with the log"
     return Trouble(
         f"Daruma made a mistake of its own ({type(error).__name__}).",
-        safe="What was kept before is safe; the log has the details.",
-        advice="Look at the part before going on, then report this with the log.",
+        safe="What was kept before is safe.",
+        advice=f"Look at the part before going on. {where}: nothing is sent by itself.",
     )

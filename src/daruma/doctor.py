@@ -1,0 +1,162 @@
+"""What is wrong with this machine for this program: libraries, window, ports, rights, disk, clock, settings, store."""
+
+import importlib
+import os
+import platform
+import shutil
+import sqlite3
+from collections.abc import Callable, Iterator
+from dataclasses import dataclass
+from datetime import datetime
+from enum import Enum
+from pathlib import Path
+
+from daruma.core.errors import Trouble
+from daruma.store.settings import load_settings
+
+LIBRARIES = ("PySide6.QtWidgets", "numpy", "scipy", "sqlalchemy", "alembic", "pydantic", "msgspec", "serial", "cbor2", "segno")
+LEAST_FREE = 200 * 1024 * 1024  # bytes: a few hundred copies of a store
+FIRST_YEAR = 2026  # no clock that is right says less
+AHEAD_SECONDS = 3600.0  # that a file may be younger than now
+
+
+class Health(Enum):
+    """Say how a thing is."""
+
+    WELL = "well"
+    NOTE = "note"
+    WRONG = "wrong"
+
+
+@dataclass(frozen=True, slots=True)
+class Finding:
+    """Hold what was found of one thing, and what to do where it is not well."""
+
+    what: str
+    health: Health
+    said: str
+    remedy: str = ""
+
+
+def examine(data: Path, earlier: Path | None = None) -> Iterator[Finding]:
+    """Yield a finding for each thing that the program rests on; nothing is changed."""
+    for look in (_python, *map(_library, LIBRARIES), _window, _tools, _ports, _clock):
+        yield look()
+    yield _settings(data, earlier)
+    yield _disk("data folder", data)
+    second = load_settings(data, earlier).settings["places.second"]
+    if second:
+        yield _second(Path(second).expanduser(), data)
+    else:
+        said = "none is named: if this disk dies, the backups die with it"
+        yield Finding("second place", Health.NOTE, said, "Name a folder on another disk under Shop, Set-up.")
+    yield _store(data)
+
+
+def _python() -> Finding:
+    said = f"Python {platform.python_version()}, SQLite {sqlite3.sqlite_version}"
+    return Finding("Python", Health.WELL, said)
+
+
+def _library(name: str) -> Callable[[], Finding]:
+    def look() -> Finding:
+        try:
+            module = importlib.import_module(name)
+        except (ImportError, OSError) as error:
+            remedy = "Install the program anew (pipx reinstall daruma); a missing .so is named in the README's list of libraries."
+            return Finding(name, Health.WRONG, str(error), remedy)
+        return Finding(name, Health.WELL, str(getattr(module, "__version__", "there")))
+
+    return look
+
+
+def _window() -> Finding:
+    for name in ("QT_QPA_PLATFORM", "WAYLAND_DISPLAY", "DISPLAY"):
+        if os.environ.get(name):
+            return Finding("window", Health.WELL, f"{name}={os.environ[name]}")
+    return Finding("window", Health.WRONG, "no display is set", "Start it from the desktop, or set DISPLAY.")
+
+
+def _tools() -> Finding:
+    missing = [name for name in ("xdg-email", "xdg-open") if shutil.which(name) is None]
+    if missing:
+        return Finding(
+            "desktop tools", Health.NOTE, f"not here: {', '.join(missing)}", "Install xdg-utils to open and mail papers."
+        )
+    return Finding("desktop tools", Health.WELL, "xdg-utils are here")
+
+
+def _ports() -> Finding:
+    from daruma.link.ports import ports
+
+    found = ports()
+    barred = next((port for port in found if port.barred), None)
+    if barred is not None:
+        return Finding("serial ports", Health.WRONG, barred.barred, barred.remedy)
+    return Finding("serial ports", Health.WELL, ", ".join(port.url for port in found) or "none is plugged in")
+
+
+def _clock() -> Finding:
+    now = datetime.now().astimezone()
+    said = now.isoformat(timespec="seconds")
+    if now.year < FIRST_YEAR:
+        return Finding("clock", Health.WRONG, said, "Set the clock: backups and acts carry its time. (timedatectl set-ntp true)")
+    return Finding("clock", Health.WELL, said)
+
+
+def _settings(data: Path, earlier: Path | None) -> Finding:
+    troubles = load_settings(data, earlier).troubles
+    if troubles:
+        return Finding("settings", Health.WRONG, " ".join(t.what for t in troubles), troubles[0].advice)
+    return Finding("settings", Health.WELL, "every value can be used")
+
+
+def _disk(what: str, folder: Path) -> Finding:
+    there = next(each for each in (folder, *folder.parents) if each.exists())
+    free = shutil.disk_usage(there).free
+    said = f"{folder}, {free / 1e9:.1f} GB free"
+    if not os.access(there, os.W_OK):
+        return Finding(what, Health.WRONG, f"{folder} cannot be written to", f"sudo chown -R $USER {there}")
+    if free < LEAST_FREE:
+        return Finding(what, Health.WRONG, said, "Make room: nothing can be kept on a full disk.")
+    return Finding(what, Health.WELL, said)
+
+
+def _second(folder: Path, data: Path) -> Finding:
+    if not folder.is_dir():
+        return Finding("second place", Health.WRONG, f"{folder} is not there", "Plug the disk in or mount the share.")
+    found = _disk("second place", folder)
+    there = next(each for each in (data, *data.parents) if each.exists())
+    if found.health is Health.WELL and folder.stat().st_dev == there.stat().st_dev:
+        return Finding(
+            "second place", Health.NOTE, f"{found.said}, on the same disk as the data", "Choose a folder on another disk."
+        )
+    return found
+
+
+def _store(data: Path) -> Finding:
+    from daruma.store.database import FILE
+
+    file = data / FILE
+    if not file.exists():
+        return Finding("store", Health.WELL, "none yet: the first start makes it")
+    ahead = file.stat().st_mtime - datetime.now().timestamp()
+    if ahead > AHEAD_SECONDS:
+        return Finding(
+            "store", Health.WRONG, "it was written in the future: the clock ran ahead, or runs behind", "Set the clock."
+        )
+    try:
+        from daruma.store.shop import Shop
+
+        with Shop(data) as shop:
+            losses, doubts = shop.losses(), shop.journal.left_in_doubt()
+            said = f"{shop.vault.count()} backups, {len(doubts)} acts in doubt"
+            if losses:
+                return Finding(
+                    "store", Health.WRONG, f"{losses[0].name}: {losses[0].what}", "daruma vault check names all of it."
+                )
+            if shop.read_only:
+                return Finding("store", Health.WRONG, f"{said}; it can only be read", f"sudo chown -R $USER {data}")
+    except Trouble as trouble:
+        return Finding("store", Health.WRONG, trouble.what, trouble.advice)
+    return Finding("store", Health.WELL, said)

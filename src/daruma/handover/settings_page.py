@@ -1,0 +1,47 @@
+"""The settings as text: for the terminal with their values, for the documentation with their limits."""
+
+from daruma.core.settings import Setting, Settings, declared, groups
+
+HEAD = """# Settings
+
+Everything a shop sets lies in `shop.toml` in its data folder. The window writes it (Shop, Set-up) and it may be edited by hand:
+comments and further lines stay. A value that cannot be used is named with its line and counts as not set.
+This page is written by `daruma settings --markdown`.
+"""
+
+
+def settings_text(settings: Settings) -> str:
+    """Return every setting with its value, one a line."""
+    lines = []
+    for key in declared():
+        usual = "" if key in settings.values else "  (usual)"
+        lines.append(f"{key} = {_shown(settings[key])}{usual}")
+    return "\n".join(lines) + "\n"
+
+
+def settings_page() -> str:
+    """Return the page of the documentation."""
+    lines = [HEAD]
+    for group in groups():
+        lines += [f"## {group.title} (`[{group.table}]`)", "", f"{group.what} Without it: {group.without}", ""]
+        lines += ["| name | usual | may be | what it is |", "|---|---|---|---|", *map(_row, group.settings), ""]
+    return "\n".join(lines)
+
+
+def _row(setting: Setting) -> str:
+    what = ": ".join(text for text in (setting.words or _of_function(setting), setting.why) if text)
+    return f"| `{setting.name}` | `{_shown(setting.default)}` | {setting.limits} | {what} |"
+
+
+def _of_function(setting: Setting) -> str:
+    return f"what a kept promise of {setting.name.replace('_', ' ')} is worth" if setting.function is not None else ""
+
+
+def _shown(value: object) -> str:
+    if isinstance(value, bool):
+        return str(value).lower()
+    if isinstance(value, float):
+        return f"{value:g}"
+    if isinstance(value, tuple):
+        return "[" + ", ".join(f'"{word}"' for word in value) + "]"
+    return '"' + str(value).replace("\n", "\\n") + '"'
