@@ -14,16 +14,18 @@ from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import load_catalogue
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
+from daruma.core.settings import Settings
 from daruma.demo.hands import connect_hands
 from daruma.demo.kinds import rooms
 from daruma.demo.kinds.room import Entry
 from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
-from daruma.demo.marks import MADE, MADE_AS, SECOND, WORLD
+from daruma.demo.marks import MADE, MADE_AS, SECOND, SET, WORLD
 from daruma.demo.technician import Clock, Technician
 from daruma.standin.file import save_world
 from daruma.standin.server import Bench
 from daruma.standin.world import Thing, World
+from daruma.store.settings import save_settings
 from daruma.store.shop import Shop
 
 RECORDED_FASTER = 300.0  # than life: what the technician recorded on the cable
@@ -55,6 +57,7 @@ def build(folder: Path, now: datetime) -> World:
     world.hour = now.hour + now.minute / 60
     world.events.clear()
     save_world(world, folder / WORLD)
+    save_settings(folder, Settings(SET))
     (folder / MADE).write_text(MADE_AS, encoding="ascii")
     return world
 

@@ -6,9 +6,7 @@ from pathlib import Path
 from tempfile import TemporaryDirectory
 
 from daruma.core.errors import Trouble
-from daruma.core.settings import Settings
-from daruma.demo.marks import MADE, MADE_AS, SET, WORLD
-from daruma.store.settings import save_settings
+from daruma.demo.marks import MADE, MADE_AS, WORLD
 
 
 def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
@@ -41,7 +39,6 @@ def _build(folder: Path) -> None:
     from daruma.demo.build import build  # brings NumPy and SciPy, and is needed once
 
     build(folder, datetime.now().astimezone())
-    save_settings(folder, Settings(SET))
 
 
 def _made_as(folder: Path) -> str:

@@ -10,7 +10,7 @@ from daruma.catalogue.reading import read_bounded
 from daruma.core.backup import named
 from daruma.core.errors import Trouble
 from daruma.core.shelf import FIELDS, ShelfFault, ShelfPart, Vocabulary, read_part, texts_of
-from daruma.handover.tables import to_csv
+from daruma.handover.tables import inert, to_csv
 from daruma.store.files import write_whole
 
 LARGEST = 4 << 20  # bytes
@@ -70,7 +70,7 @@ def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart
     faults: list[tuple[int, str]] = []
     same = 0
     for line, row in enumerate(rows[1:], 2):
-        texts = {head: cell.removeprefix("'") for head, cell in zip(heads, row, strict=False) if head}
+        texts = {head: _freed(cell) for head, cell in zip(heads, row, strict=False) if head}
         if not any(texts.values()):
             continue
         before = there.get("".join(texts.get("die", "").split()))
@@ -88,6 +88,11 @@ def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart
         else:
             same += 1
     return Preview(tuple(fresh.values()), tuple(changed.values()), same, tuple(faults))
+
+
+def _freed(cell: str) -> str:
+    """Return a cell without the apostrophe that keeps spreadsheets from computing it."""
+    return cell[1:] if cell.startswith("'") and inert(cell[1:]) == cell else cell
 
 
 def _rows(path: Path) -> list[list[str]]:

@@ -1,6 +1,6 @@
 """Find drivers by entry point, so that a real device can be added without touching the program."""
 
-from importlib.metadata import entry_points
+from importlib.metadata import EntryPoint, entry_points
 
 from daruma.link.devices import Driver
 from daruma.link.errors import LinkError
@@ -14,9 +14,15 @@ def driver_names() -> tuple[str, ...]:
     return tuple(sorted(point.name for point in entry_points(group=GROUP)))
 
 
+def _points(kind: str) -> list[EntryPoint]:
+    """Return the drivers of a kind: those that somebody has installed besides come after the program's own."""
+    found = [point for point in entry_points(group=GROUP) if point.name == kind]
+    return sorted(found, key=lambda point: point.dist is not None and point.dist.name != "daruma")
+
+
 def connect(kind: str, url: str, *, patience: float = 1.0) -> Driver:
     """Open a wire and return the driver registered for a kind; raise LinkError where there is none."""
-    points = [point for point in entry_points(group=GROUP) if point.name == kind]
+    points = _points(kind)
     if not points:
         raise LinkError(
             f"No driver for {kind} is installed.",

@@ -91,6 +91,11 @@ class Port:
         self._buffer = bytearray()
         self._end = inf
 
+    @property
+    def wire(self) -> Wire:
+        """Return the wire, for drivers of devices that speak otherwise."""
+        return self._wire
+
     @contextmanager
     def within(self, seconds: float) -> Iterator[None]:
         """Bound the time of everything that is asked here, however many requests it takes."""

@@ -91,8 +91,9 @@ def _put(file: "TOMLDocument", setting: Setting, value: Any) -> None:
 
     if setting.table not in file:
         table = tomlkit.table()
-        title = next(group.what for group in groups() if group.table == setting.table)
-        table.comment(title)
+        title = next((group.what for group in groups() if group.table == setting.table), "")
+        if title:
+            table.comment(title)
         file.add(setting.table, table)
     table = file[setting.table]
     plain = list(value) if isinstance(value, tuple) else value
