@@ -48,6 +48,11 @@ class Setup:
     pace: float | None = None
 
     @property
+    def own_models(self) -> Path:
+        """Return the folder of the shop's own models."""
+        return self.models or self.data / "models"
+
+    @property
     def settings(self) -> Settings:
         """Return what the shop has set; the demo's is made with its folder."""
         from daruma.demo.marks import SET
@@ -139,13 +144,15 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
         from daruma.catalogue.loader import load_catalogue
         from daruma.store.shop import Shop
 
-        catalogue = load_catalogue(setup.models, setup.cache)
+        catalogue = load_catalogue(setup.own_models, setup.cache)
         standins.prepare(setup.data / (WORLD if setup.demo else PRACTICE), setup.pace)
         wiring = Wiring(setup, standins)
         # the stand-ins' screens stand still at once
         rig = Rig(wiring, settle=(DEMO_SETTLE if setup.pace is None else 0.0) if setup.demo else 1.0, real=wiring.real)
         second = setup.data / SECOND if setup.demo else _folder(setup.settings["places.second"])
-        return Workshop(rig, Shop(setup.data, second), catalogue, LateHands(standins.wires))
+        workshop = Workshop(rig, Shop(setup.data, second), catalogue, LateHands(standins.wires))
+        workshop.own_models = setup.own_models
+        return workshop
 
     return load
 

@@ -15,7 +15,7 @@ from daruma.core.shelf import FIELDS
 from daruma.handover.letterhead import Letterhead
 from daruma.handover.settings_page import settings_page
 from daruma.store.engine import StoreTrouble
-from daruma.store.settings import NAME, line_of, load_settings, save_settings
+from daruma.store.settings import NAME, load_settings, save_settings
 
 ROOT = Path(__file__).parents[2]
 TEXT = st.text(st.characters(blacklist_categories=("C", "Z")), max_size=40)
@@ -75,7 +75,6 @@ def test_what_is_written_by_hand_stays_and_what_is_wrong_is_named_with_its_line(
     with pytest.raises(StoreTrouble, match="cannot be read"):
         save_settings(tmp_path, Settings({"shop.name": "x"}))
     assert file.read_text() == "[shop\n", "nothing was lost"
-    assert line_of('a.b = 1\n["a"]\n"b" = 2', "a.b") == 1
 
 
 @pytest.mark.parametrize(

@@ -70,7 +70,6 @@ class Mouse:
         self.driver.bot.mouseClick(field, Qt.MouseButton.LeftButton)
         self.driver.bot.keyClicks(field, text)
 
-
     def open_shelf(self) -> None:
         self.press("open_shop")
         self.press("shop_page_shelf")
@@ -220,3 +219,24 @@ def test_the_search_puts_first_what_begins_so_and_what_is_newest() -> None:
     assert [each.key for each in search(made, "j-0012")] == ["12"]
     assert [each.key for each in search(made, "phone")][:2] == ["4999", "4998"]
     assert search(made, "nothing of that") == search(made, "  ") == ()
+
+
+def test_a_model_is_changed_in_the_editor_and_taken_back(driver: Driver) -> None:
+    driver.window.open_shop("catalogue")
+    driver.idle()
+    page = driver.window.views.shop.page("catalogue")
+    keys = list(driver.desk.ready.catalogue.names)
+    page.list.setCurrentRow(keys.index("cedar_l"))
+    driver.idle()
+    text = page.editor.toPlainText()
+    driver.click("model_file")
+    page.editor.setPlainText(text.replace("write_limits = [3", 'write_limits = ["x"'))
+    driver.until(lambda: not page.keep.isEnabled())
+    assert f"Line {1 + text[: text.index('write_limits')].count(chr(10))}" in driver.said("model_note")
+    page.editor.setPlainText(text.replace("write_limits = [3", "write_limits = [7"))
+    driver.until(page.keep.isEnabled)
+    driver.click("model_keep")
+    driver.until(lambda: driver.desk.ready.catalogue.models["cedar_l"].write_limits[0] == 7)
+    driver.until(page.back.isVisible)
+    driver.click("model_back")
+    driver.until(lambda: driver.desk.ready.catalogue.models["cedar_l"].write_limits[0] == 3)

@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 from dataclasses import replace
+from pathlib import Path
 
 from daruma.bench import settling
 from daruma.bench.context import Context
@@ -10,7 +11,7 @@ from daruma.bench.kinds import room, rooms
 from daruma.bench.planning import bare_case, case_of, with_route
 from daruma.bench.rig import Rig
 from daruma.bench.shelving import settle_shelf
-from daruma.catalogue.loader import Catalogue
+from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.job import Job
 from daruma.core.kinds import promisable
 from daruma.core.plan.actions import Action, ActionFigures
@@ -32,8 +33,14 @@ class Planned(Doing):
 
     def __init__(self, rig: Rig, shop: Shop, catalogue: Catalogue, hands: HandsLike | None = None) -> None:
         super().__init__(rig, shop, catalogue, hands)
+        self.own_models: Path | None = None
         self._solution: Solution | None = None
         self._made: dict[str, tuple[Case, dict[str, Action]]] = {}
+
+    def renew(self) -> None:
+        """Read the catalogue anew: a model of the shop's own was changed."""
+        self.catalogue = load_catalogue(self.own_models)
+        self._solution, self._made = None, {}
 
     def case(self, job: Job) -> Case:
         """Return the planner's case of a job, from where its steps have brought it."""

@@ -1,5 +1,6 @@
 """Read catalogue files with pydantic and turn them into the core's models."""
 
+import re
 import tomllib
 from collections.abc import Container, Iterable, Sequence
 from dataclasses import dataclass, fields
@@ -113,24 +114,41 @@ def read_models(
     return dict(sorted(models.items(), key=lambda item: item[1].name)), origins, tuple(troubles)
 
 
+class Fault(ValueError):
+    """Say what is wrong with a file's bytes: where, by dotted path or line, and in words."""
+
+    def __init__(self, words: str, path: str = "", line: int = 0) -> None:
+        super().__init__(f"{path}: {words}" if path else words)
+        self.words, self.path, self.line = words, path, line
+
+
+def parse_model(raw: bytes, system: SystemSoftware, shared: Sequence[LayoutFile]) -> Model:
+    """Return the model that a file's bytes say; raise Fault for the first thing that is wrong."""
+    return _model(_parsed(raw, ModelFile), system, shared)
+
+
+def _parsed(raw: bytes, shape: type[_File]) -> _File:
+    if len(raw) > LARGEST_FILE or max(map(len, raw.splitlines()), default=0) > LONGEST_LINE:
+        raise Fault("it, or one of its lines, is too long for a catalogue file")
+    try:
+        return shape.model_validate(tomllib.loads(raw.decode("utf-8")))
+    except ValidationError as error:
+        first = error.errors()[0]
+        raise Fault(first["msg"], ".".join(str(part) for part in first["loc"]) or "the whole file") from error
+    except (ValueError, RecursionError) as error:
+        # not only what the parser calls its own error: a number of a thousand digits is a plain one
+        line = re.search(r"at line (\d+)", str(error))
+        raise Fault(f"is not TOML ({error})", line=int(line[1]) if line else 0) from error
+
+
 def _read(path: Traversable, shape: type[_File]) -> _File:
     keep = "The other files are used as they are."
     try:
-        raw = read_bounded(path, LARGEST_FILE)
-        if len(raw) > LARGEST_FILE or max(map(len, raw.splitlines()), default=0) > LONGEST_LINE:
-            raise CatalogueTrouble(f"{path.name}: it, or one of its lines, is too long for a catalogue file.", safe=keep)
-        return shape.model_validate(tomllib.loads(raw.decode("utf-8")))
+        return _parsed(read_bounded(path, LARGEST_FILE), shape)
     except OSError as error:
         raise CatalogueTrouble(f"{path.name}: cannot be read ({error.strerror}).", safe=keep) from error
-    except ValidationError as error:
-        first = error.errors()[0]
-        key = ".".join(str(part) for part in first["loc"]) or "the whole file"
-        raise CatalogueTrouble(
-            f"{path.name}: {key}: {first['msg']}.", safe=keep, advice="Correct the key, then open the catalogue again."
-        ) from error
-    except (ValueError, RecursionError) as error:
-        # not only what the parser calls its own error: a number of a thousand digits is a plain one
-        raise CatalogueTrouble(f"{path.name}: is not TOML ({error}).", safe=keep, advice="Correct the file.") from error
+    except Fault as fault:
+        raise CatalogueTrouble(f"{path.name}: {fault}.", safe=keep, advice="Correct the file.") from fault
 
 
 def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]) -> Model:

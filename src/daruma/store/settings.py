@@ -1,7 +1,6 @@
 """The shop's settings in its data folder: TOML that stays readable, and may be edited by hand."""
 
 import json
-import re
 import tomllib
 from collections.abc import Iterator, Mapping
 from contextlib import suppress
@@ -9,6 +8,7 @@ from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
+from daruma.catalogue.lines import line_of
 from daruma.core.errors import Trouble
 from daruma.core.settings import Setting, SettingFault, Settings, declared, groups
 from daruma.store.engine import StoreTrouble
@@ -119,20 +119,6 @@ def _entries(raw: Mapping[str, Any]) -> Iterator[tuple[str, Any]]:
                 yield f"{table}.{name}", value
         else:
             yield table, entries
-
-
-def line_of(text: str, key: str) -> int:
-    """Return the line in which a key is set in a file's text, 0 where it is not found."""
-    table, _, name = key.rpartition(".")
-    there = re.compile(rf"\s*[\"']?{re.escape(name)}[\"']?\s*=")
-    dotted = re.compile(rf"\s*{re.escape(key)}\s*=")
-    now = ""
-    for number, line in enumerate(text.splitlines(), 1):
-        if head := re.match(r"\s*\[([^\[\]]+)\]", line):
-            now = head[1].strip().strip("\"'")
-        elif (now == table and there.match(line)) or (not now and dotted.match(line)):
-            return number
-    return 0
 
 
 def _wrong(key: str, text: str, fault: SettingFault, setting: Setting | None) -> Trouble:

@@ -16,6 +16,7 @@ from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
 from daruma.ui.heating import HeatDesk
 from daruma.ui.metering import MeterDesk
+from daruma.ui.modelling import Modelling
 from daruma.ui.papers import Papers
 from daruma.ui.porting import Porting
 from daruma.ui.proving import Proving
@@ -58,6 +59,8 @@ class Desk(BenchDesk):
         self.heating = HeatDesk(self)
         self.porting = Porting(self)
         self.shelving = Shelving(self)
+        self.modelling = Modelling(self)
+        self.modelling.changed.connect(self._models_changed)
         self.papers = Papers(self, self.shelving)
         for each in (self.metering.took, self.heating.took):
             each.connect(self._took_if_shown)
@@ -106,6 +109,10 @@ class Desk(BenchDesk):
     def _set(self, _: object) -> None:
         self.settings_changed.emit(self.settings)
         self.look()
+        self.replan_soon.start()
+
+    def _models_changed(self) -> None:
+        self.jobs_changed.emit()
         self.replan_soon.start()
 
     def keep_all(self) -> None:

@@ -9,12 +9,13 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.ui.desk import Desk
+from daruma.ui.views.catalogue_page import CataloguePage
 from daruma.ui.views.copies_page import CopiesPage
 from daruma.ui.views.jobs_page import JobsPage
 from daruma.ui.views.pages import PAGES
 from daruma.ui.views.set_up import SetUpPage
 from daruma.ui.views.shelf_page import ShelfPage
-from daruma.ui.views.shop_pages import CataloguePage, KeysPage, WordsPage
+from daruma.ui.views.shop_pages import KeysPage, WordsPage
 from daruma.ui.views.vault_page import VaultPage
 from daruma.ui.widgets.help_strip import HelpStrip
 

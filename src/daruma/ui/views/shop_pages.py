@@ -1,4 +1,4 @@
-"""The shop's pages that only show: catalogue, words, keys."""
+"""The shop's pages that only show: words, keys."""
 
 from __future__ import annotations
 
@@ -6,56 +6,10 @@ from html import escape
 
 from PySide6.QtWidgets import QFrame, QLineEdit, QTextBrowser, QVBoxLayout
 
-from daruma.core.model import Model
 from daruma.ui.actions import SPECS
 from daruma.ui.desk import Desk
 from daruma.ui.help import GLOSSARY
 from daruma.ui.tables import Rows, table
-from daruma.ui.widgets.notices import label
-
-
-class CataloguePage(QFrame):
-    """Show the models that the catalogue knows."""
-
-    def __init__(self, desk: Desk) -> None:
-        super().__init__()
-        self.setProperty("role", "sheet")
-        self.desk = desk
-        column = QVBoxLayout(self)
-        column.setContentsMargins(16, 12, 16, 12)
-        self.note = label("quiet")
-        column.addWidget(self.note)
-        heads = ("Model", "Systems", "Panel makers", "Writes in life", "Socket", "Firmware", "Memory", "Codes over cable", "File")
-        self.rows = Rows(heads)
-        column.addWidget(table("catalogue_table", self.rows, (80, 88, 284, 112, 58, 70, 76, 112, 140)), 1)
-
-    def refresh(self) -> None:
-        """Show what there is now."""
-        catalogue = self.desk.ready.catalogue
-        self.rows.show_rows(
-            [
-                (
-                    m.name,
-                    f"{m.first_system} to {m.last_system}",
-                    _makers(m),
-                    ", ".join(map(str, m.write_limits)) or "no known limit",
-                    m.socket,
-                    str(m.programmer_firmware),
-                    m.memory_package,
-                    "yes" if m.codes_over_cable else "no",
-                    catalogue.origins[m.key],
-                )
-                for m in catalogue.models.values()
-            ]
-        )
-        troubles = " ".join(trouble.what for trouble in catalogue.troubles)
-        self.note.setText(troubles or f"{len(catalogue.models)} models; a shop's own files may add to them or override them.")
-
-
-def _makers(model: Model) -> str:
-    notes = dict.fromkeys(model.takes_other_makers, " (some take another's record)")
-    notes |= dict.fromkeys(model.unreadable_makers, " (not yet readable)")
-    return ", ".join(maker + notes.get(maker, "") for maker in model.makers)
 
 
 class WordsPage(QFrame):
