@@ -18,6 +18,7 @@ from daruma.core.job import Stage, StepState
 from daruma.core.kinds import trait
 from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.parts import Function
+from daruma.core.settings import DEVICES
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
 from daruma.ui.theme import NIGHT, apply_theme
@@ -103,11 +104,21 @@ class Tour:
         self.window.open_stage(Stage.HAND_OVER)
         self.shot("handover")
         self.window.open_shop("vault")
-        self.shot("shop-vault")
+        self.window.open_shop("shelf")
+        self.idle()
+        self.window.views.shop.shelf.view.selectRow(3)
+        self.shot("shop-shelf")
+        self.window.going.devices()
+        self.idle()
+        for kind in DEVICES:
+            self.click(f"test_{kind}")
+            self.idle()
+        self.shot("shop-devices")
         self.window.open_shop("copies")
         self.click("copy_now")
         self.shot("shop-copies")
         self.window.open_shop("catalogue")
+        self.click("model_layout")
         self.shot("shop-catalogue")
         self.window._leave_shop()
         self.battery()
