@@ -49,6 +49,7 @@ bench: setup
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/responsiveness.py
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/live_meter.py
 	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/cameras.py
+	QT_QPA_PLATFORM=offscreen $(RUN) $(BIN)/python benchmarks/shop_pages.py
 	$(RUN) $(BIN)/python benchmarks/planning.py
 	$(RUN) $(BIN)/python benchmarks/load.py
 	$(RUN) $(BIN)/python benchmarks/meter.py

@@ -9,6 +9,7 @@ from PySide6.QtCore import QObject, QTimer
 from daruma.core.errors import Trouble
 from daruma.core.finding import Entry, Kind, entry, search
 from daruma.core.job import Job
+from daruma.core.labels import scanned
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
@@ -91,6 +92,8 @@ class Finding(QObject):
         """Return what holds every word; without a word the jobs that were looked at last."""
         if self._desk.workshop is None:
             return ()
+        if (code := scanned(asked)) is not None:
+            return tuple(each for each in self._entries() if each.key in (code.die, code.job))
         if asked.strip():
             return search(self._entries(), asked)
         here = {job.uid: job for job in self._desk.jobs.values()}

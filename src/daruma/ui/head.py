@@ -55,7 +55,8 @@ class Head(QWidget):
         self.title.setText(f"{catalogue.names.get(job.ticket.model, 'New ticket')}  {job.name}")
         promised = len(job.ticket.promised)
         promises = f"{proven} of {promised} promises proven" if promised else "Nothing promised yet"
-        self.subtitle.setText(f"{system}. {promises}. {job.ticket.complaint}".strip())
+        practice = "Practice, with stand-ins. " if job.standins else ""
+        self.subtitle.setText(f"{practice}{system}. {promises}. {job.ticket.complaint}".strip())
 
     def show_recording(self, live: Live) -> None:
         """Show whether the meter in the charging cable records, for whichever job."""

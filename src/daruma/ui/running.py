@@ -19,9 +19,9 @@ if TYPE_CHECKING:
 OPENING = "opening the shop"
 PLANNING, WEIGHING = "planning", "weighing"
 TENDING = "looking after the station"
-QUIET_WORK = frozenset(
-    {KEEPING, "looking at the bench", TENDING, PLANNING, WEIGHING, "explaining", "drawing the sheets", "making the pages"}
-)
+LOOKING = "looking at the shelf"
+MADE_QUIETLY = ("explaining", "drawing the sheets", "making the pages")
+QUIET_WORK = frozenset({KEEPING, "looking at the bench", TENDING, PLANNING, WEIGHING, LOOKING, *MADE_QUIETLY})
 
 
 class Running(QObject):

@@ -12,10 +12,14 @@ from PySide6.QtCore import QObject, Signal
 
 from daruma.core.shelf import ShelfPart, Vocabulary
 from daruma.ui.jobs_desk import JobsDesk
+from daruma.ui.running import LOOKING
 
 if TYPE_CHECKING:
     from daruma.core.labels import Label
     from daruma.handover.shelf_file import Preview
+
+
+MOST_ACTS = 5  # of a part's history that are shown, the latest
 
 
 class Shelving(QObject):
@@ -23,6 +27,7 @@ class Shelving(QObject):
 
     changed = Signal()
     previewed = Signal(object)
+    history = Signal(str, str)
     told = Signal(str)
 
     def __init__(self, desk: JobsDesk) -> None:
@@ -60,7 +65,20 @@ class Shelving(QObject):
 
     def look(self) -> None:
         """Read the shelf anew: a job may have taken or given a part."""
-        self._run("looking at the shelf", lambda: self._desk.ready.shop.shelf.all(), self._took)
+        self._run(LOOKING, lambda: self._desk.ready.shop.shelf.all(), self._took)
+
+    def ask_history(self, part: ShelfPart) -> None:
+        """Tell what was done to a part here."""
+
+        def work() -> tuple[str, str]:
+            acts = self._desk.ready.shop.journal.acts_on(part.die)
+            said = (f"{act.started[:10]} {act.job_name}: {act.kind.value}, {act.state.value}" for act in acts[-MOST_ACTS:])
+            return part.die, "\n".join(said)
+
+        self._run(LOOKING, work, self._told_history)
+
+    def _told_history(self, told: tuple[str, str]) -> None:
+        self.history.emit(*told)
 
     def preview(self, path: Path) -> None:
         """Tell what a CSV file would do to the shelf."""

@@ -45,6 +45,7 @@ class ShelfPage(QFrame):
         self._shelving.changed.connect(self._show)
         self._shelving.previewed.connect(self._show_preview)
         self._shelving.told.connect(self._tell)
+        self._shelving.history.connect(self.form.show_history)
 
     def _sheet(self) -> QFrame:
         sheet = QFrame()
@@ -165,6 +166,7 @@ class ShelfPage(QFrame):
         part = self.chosen()
         if part is not None:
             self.form.show_part(part)
+            self._shelving.ask_history(part)
 
     def _add(self) -> None:
         self.view.clearSelection()

@@ -50,6 +50,9 @@ class ShelfForm(QFrame):
         self.fault = label("fault")
         self.fault.setObjectName("shelf_fault")
         column.addWidget(self.fault)
+        self.history = label("hint")
+        self.history.setObjectName("shelf_history")
+        column.addWidget(self.history)
         column.addStretch(1)
         foot = QHBoxLayout()
         self.away = QPushButton("Withdraw")
@@ -141,8 +144,14 @@ class ShelfForm(QFrame):
                 show_choice(made, part.kind if name == "kind" else text)
         self._show_state()
 
+    def show_history(self, die: str, said: str) -> None:
+        """Show what was done to the part here."""
+        if self._part is not None and self._part.die == die:
+            self.history.setText(f"Done to it here:\n{said}" if said else "Nothing was done to it here yet.")
+
     def _show_state(self) -> None:
         part = self._part
+        self.history.clear()
         self.fault.clear()
         self.away.setVisible(part is not None)
         self.away.setEnabled(part is not None and not part.used_in)
