@@ -11,6 +11,7 @@ import pytest
 
 from daruma.bench.context import Context
 from daruma.bench.metering import JUDGED, Metering
+from daruma.bench.workshop import Workshop
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.pictures.cable_trace import laid_over
@@ -127,14 +128,18 @@ def test_random_faults_cost_no_sample(tmp_path: Path) -> None:
         assert whole(made.trace())
 
 
+def killed(made: MeterBench) -> Workshop:
+    """Let it end as a killed process does: nothing is kept that was not kept yet, nobody closes anything."""
+    made.workshop.metering._rig.close()
+    made.workshop.metering._let_go()
+    return made.workshop
+
+
 def test_after_a_kill_it_goes_on_where_it_was(tmp_path: Path) -> None:
     with bench(tmp_path) as made:
         made.begin()
         made.upto(40)
-        # killed: nothing is kept that was not kept yet, nobody closes anything
-        workshop = made.workshop
-        workshop.metering._rig.close()
-        workshop.metering._let_go()  # as the end of a process does
+        workshop = killed(made)
         workshop.metering = Metering(workshop.rig.beside(), workshop.shop)
         assert workshop.metering.cut_off(workshop.catalogue.models, Context().now()) == ()
         assert workshop.metering.is_recording
@@ -150,10 +155,8 @@ def test_a_recording_whose_meter_is_gone_ends_with_what_was_kept(tmp_path: Path)
     with bench(tmp_path) as made:
         made.begin()
         made.upto(40)
-        workshop = made.workshop
-        workshop.metering._rig.close()
-        workshop.metering._let_go()  # as the end of a process does
-        made.technician.workshop.metering = Metering(replace(workshop.rig.beside(), wires={}), workshop.shop)
+        workshop = killed(made)
+        workshop.metering = Metering(replace(workshop.rig.beside(), wires={}), workshop.shop)
         (job,) = workshop.metering.cut_off(workshop.catalogue.models, Context().now())
         assert job.recordings[-1].note.startswith("cut off")
         assert job.recordings[-1].seconds > 25

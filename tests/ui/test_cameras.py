@@ -15,7 +15,7 @@ from daruma.demo.marks import WORLD
 from daruma.judging import judge
 from daruma.ui.widgets.picture_view import PictureView
 from tests.ui.conftest import Driver
-from tests.ui.walking import Held, Press, both_ways, by_mouse, held_by_mouse, to_the_proof, to_the_second_eye
+from tests.ui.walking import Held, Press, both_ways, by_mouse, exported, held_by_mouse, to_the_proof, to_the_second_eye
 
 
 @pytest.fixture(autouse=True)
@@ -34,15 +34,7 @@ def said_of(page: PartsPage) -> dict[PartKind, str]:
 def test_a_front_camera_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held, tmp_path: Path) -> None:
     to_the_proof(driver, "Selfies are blurred", press, held)
     to_the_second_eye(driver, press)
-    driver.window.open_stage(Stage.PROOF)
-    view = driver.window.views[Stage.PROOF]
-    view.choose(Function.FRONT_CAMERA, "focus")
-    driver.idle()
-    assert "photo, video, depth and autofocus work" in driver.said("said_focus")
-    out = tmp_path / "frames.csv"
-    view.export_to(out)
-    driver.until(out.exists)
-    driver.idle()
+    out = exported(driver, Function.FRONT_CAMERA, "focus", "photo, video, depth and autofocus work", tmp_path / "frames.csv")
     done = CliRunner().invoke(judge, ["focus", str(out), "--json"])
     found = json.loads(done.output)
     assert (found["format"], found["version"]) == ("daruma-focus", 1)
@@ -59,15 +51,7 @@ def test_a_rear_camera_from_complaint_to_second_eye(driver: Driver, press: Press
     assert seen[-1].done
     assert said_of(driver.job.pages[-1])[PartKind.REAR_CAMERA] == "used"
     to_the_second_eye(driver, press)
-    driver.window.open_stage(Stage.PROOF)
-    view = driver.window.views[Stage.PROOF]
-    view.choose(Function.REAR_CAMERA_FINISHED, "alignment")
-    driver.idle()
-    assert "stands as its record says" in driver.said("said_alignment")
-    out = tmp_path / "gyro.csv"
-    view.export_to(out)
-    driver.until(out.exists)
-    driver.idle()
+    out = exported(driver, Function.REAR_CAMERA_FINISHED, "alignment", "stands as its record says", tmp_path / "gyro.csv")
     rows = out.read_text(encoding="utf-8").splitlines()
     assert rows[0] == "t,wx,wy,wz"
     assert len(rows) - 1 == sum(len(chunk.gyro) // 6 for chunk in driver.job.of(RearWork).sweep)

@@ -10,23 +10,15 @@ from daruma.core.kinds.motor import MotorWork
 from daruma.core.parts import Function
 from daruma.judging import judge
 from tests.ui.conftest import Driver
-from tests.ui.walking import Held, Press, both_ways, to_the_proof, to_the_second_eye
+from tests.ui.walking import Held, Press, both_ways, exported, to_the_proof, to_the_second_eye
 
 
 @both_ways
 def test_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held, tmp_path: Path) -> None:
     to_the_proof(driver, "No vibration", press, held)
     to_the_second_eye(driver, press)
-    driver.window.open_stage(Stage.PROOF)
-    view = driver.window.views[Stage.PROOF]
-    view.choose(Function.HAPTICS, "shakes")
-    driver.idle()
-    assert "rings at" in driver.said("said_shakes")
-    assert not view.importing.isVisible()
-    out = tmp_path / "shakes.csv"
-    view.export_to(out)
-    driver.until(out.exists)
-    driver.idle()
+    out = exported(driver, Function.HAPTICS, "shakes", "rings at", tmp_path / "shakes.csv")
+    assert not driver.window.views[Stage.PROOF].importing.isVisible()
     shakes = driver.job.of(MotorWork).shakes
     proof = driver.job.proof(Function.HAPTICS)
     assert proof is not None

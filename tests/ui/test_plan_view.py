@@ -15,6 +15,7 @@ from daruma.store.settings import load_settings
 from daruma.ui.views.plan import PlanView
 from tests.parts import flex_alone
 from tests.ui.conftest import Driver
+from tests.ui.walking import by_mouse, to_the_second_eye
 
 Changes = tuple[tuple[str, str], ...]
 MOVE = "Read the original, move the touch chip"
@@ -161,12 +162,7 @@ def test_the_flex_job_from_plan_to_proof(driver: Driver) -> None:
             driver.click("bench_main")
         driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
         assert not driver.troubles, driver.troubles
-    driver.until(lambda: driver.window.stage is Stage.PROOF)
-    while not driver.job.all_proven:
-        driver.click("proof_main")
-        driver.idle()
-    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
-    driver.idle()
+    to_the_second_eye(driver, by_mouse)
     preview = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert "a new front sensor flex with the original's data" in preview
 

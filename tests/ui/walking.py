@@ -1,6 +1,7 @@
 """Walk a demo ticket through the real window, by mouse alone or by keyboard alone."""
 
 from collections.abc import Callable, Mapping
+from pathlib import Path
 
 import pytest
 from PySide6.QtCore import Qt
@@ -8,6 +9,7 @@ from PySide6.QtWidgets import QWidget
 
 from daruma.core.job import Stage
 from daruma.core.kinds import trait
+from daruma.core.parts import Function
 from tests.ui.conftest import Driver
 
 Press = Callable[[Driver, Stage], None]
@@ -98,3 +100,16 @@ def to_the_second_eye(driver: Driver, press: Press) -> None:
     assert driver.job.all_proven
     driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
     driver.idle()
+
+
+def exported(driver: Driver, function: Function, page: str, said: str, file: Path) -> Path:
+    """Look at a page of Proof that says something, and write its readings to a file."""
+    driver.window.open_stage(Stage.PROOF)
+    view = driver.window.views[Stage.PROOF]
+    view.choose(function, page)
+    driver.idle()
+    assert said in driver.said(f"said_{page}")
+    view.export_to(file)
+    driver.until(file.exists)
+    driver.idle()
+    return file

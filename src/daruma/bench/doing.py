@@ -80,9 +80,11 @@ class Doing:
         """Return what the shop has set, and what of its file cannot be used."""
         return load_settings(self.shop.folder)
 
-    def set(self, settings: Settings) -> None:
-        """Keep what the shop sets."""
+    def set(self, changes: Mapping[str, object]) -> Settings:
+        """Keep what the shop sets, beside what was set meanwhile by another window or by hand; return all of it."""
+        settings = self.loaded().settings.having(changes)
         save_settings(self.shop.folder, settings)
+        return settings
 
     def save(self, job: Job, context: Context) -> Job:
         """Keep a job as it stands; return it as it is kept, with what other windows changed meanwhile."""

@@ -179,7 +179,7 @@ def _setup() -> tuple[Setting, ...]:
 
 
 def _places() -> tuple[Setting, ...]:
-    why = "a folder on another disk or a share: it remembers how far the store has come, and copies are laid there"
+    why = "a folder on another disk or a share: it remembers how far the store has come; counts from the next start"
     return (Setting("places.second", "Second place", Form.LINE, "", why),)
 
 

@@ -20,7 +20,7 @@ from daruma.ui.modelling import Modelling
 from daruma.ui.papers import Papers
 from daruma.ui.porting import Porting
 from daruma.ui.proving import Proving
-from daruma.ui.running import OPENING
+from daruma.ui.running import LOOKING, OPENING
 from daruma.ui.shelving import Shelving
 
 if TYPE_CHECKING:
@@ -53,6 +53,7 @@ class Desk(BenchDesk):
     def __init__(self, loader: Callable[[], Workshop], settings: Settings, parent: QObject | None = None) -> None:
         super().__init__(settings, parent)
         self._loader = loader
+        self._unkept = 0
         self.copying = Copying(self)
         self.proving = Proving(self)
         self.metering = MeterDesk(self)
@@ -102,14 +103,30 @@ class Desk(BenchDesk):
 
     def set(self, changes: Mapping[str, object]) -> None:
         """Keep what the shop sets, and let all that rests on it follow; raise SettingFault for a value that cannot be."""
-        settings = self.settings.having(changes)
-        self.settings = settings
-        self.start(self.store, KEEPING_SETTINGS, lambda _: self.ready.set(settings), self._set)
+        self.settings = self.settings.having(changes)
+        self._unkept += 1
+        self.start(self.store, KEEPING_SETTINGS, lambda _: self.ready.set(changes), self._set, failed=self._not_set)
 
-    def _set(self, _: object) -> None:
-        self.settings_changed.emit(self.settings)
+    def _set(self, settings: Settings) -> None:
+        self._unkept -= 1
+        if not self._unkept:
+            # what was set meanwhile is on its way: until then the earlier answer would be in its way
+            self._took_settings(settings)
         self.look()
         self.replan_soon.start()
+
+    def _not_set(self, trouble: Trouble) -> None:
+        self._unkept -= 1
+        self.trouble.emit(trouble)
+        self.reread_settings()
+
+    def reread_settings(self) -> None:
+        """Read what is set anew: the file may have been edited by hand."""
+        self.start(self.store, LOOKING, lambda _: self.ready.loaded().settings, self._took_settings)
+
+    def _took_settings(self, settings: Settings) -> None:
+        self.settings = settings
+        self.settings_changed.emit(settings)
 
     def _models_changed(self) -> None:
         self.jobs_changed.emit()

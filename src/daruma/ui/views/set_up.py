@@ -109,6 +109,7 @@ class SetUpPage(QFrame):
     def refresh(self) -> None:
         """Show the step that is on view, as things are now."""
         self.open_step(self._group.table)
+        self._desk.reread_settings()
 
     def open_step(self, table: str, _: bool = False) -> None:
         """Show a step by the table of its settings."""
