@@ -16,7 +16,6 @@ from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.hold import HoldButton
 from tests.parts import panel_of, work_of
 from tests.ui.conftest import LONG, Driver
-from tests.ui.walking import by_mouse, to_the_second_eye
 
 
 def hold(driver: Driver, press: object, release: object) -> None:
@@ -51,8 +50,12 @@ def test_first_ticket_to_second_eye_with_the_mouse_alone(driver: Driver, demo_fo
             driver.click("bench_main")
             driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
         assert not driver.troubles, driver.troubles
-    to_the_second_eye(driver, by_mouse)
-    assert not driver.troubles, driver.troubles
+    driver.until(lambda: driver.window.stage is Stage.PROOF)
+    while not driver.job.all_proven:
+        driver.click("proof_main")
+        driver.idle()
+        assert not driver.troubles, driver.troubles
+    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
     assert driver.window.head.face.accessibleName() == "J-0002, both eyes: promised and proven"
     driver.idle()
     driver.click("page_shop")

@@ -5,7 +5,8 @@ from __future__ import annotations
 from collections.abc import Callable
 
 from PySide6.QtCore import QObject
-from PySide6.QtWidgets import QApplication, QWidget
+from PySide6.QtGui import QWindow
+from PySide6.QtWidgets import QWidget
 
 from daruma.core.finding import Entry, Kind
 from daruma.core.labels import Scanned
@@ -22,18 +23,23 @@ class Going(QObject):
     """Bring what is asked for on view; `show` puts a view in the place of the job, `leave` brings that back."""
 
     def __init__(
-        self, room: QWidget, desk: Desk, views: Views, *, show: Callable[[QWidget], None], leave: Callable[[], None],
+        self,
+        window: QWindow,
+        room: QWidget,
+        desk: Desk,
+        views: Views,
+        *,
+        show: Callable[[QWidget], None],
+        leave: Callable[[], None],
         open_job: Callable[[str], None],
-    ) -> None:  # fmt: skip
+    ) -> None:
         super().__init__(room)
         self._desk, self._views = desk, views
         self._show, self._leave, self._open_job = show, leave, open_job
         self.finding = Finding(desk, PAGES)
         self.finder = Finder(room, self.finding.search)
         self.finder.chosen.connect(self._go_to)
-        app = QApplication.instance()
-        assert app is not None
-        self.scanner = Scanner(app, self)
+        self.scanner = Scanner(window, self)
         self.scanner.found.connect(self._scanned)
 
     def finish(self) -> None:

@@ -28,7 +28,7 @@ from daruma.ui.head import Head
 from daruma.ui.running import QUIET_WORK
 from daruma.ui.shell import Interior, Shell
 from daruma.ui.side import Side
-from daruma.ui.theme import NIGHT, PAPER, Look, Wardrobe
+from daruma.ui.theme import Look, Wardrobe
 from daruma.ui.views.furnish import Views
 from daruma.ui.widgets.doubt_bar import DoubtBar
 from daruma.ui.widgets.foot import Foot
@@ -91,9 +91,9 @@ class Room(Interior):
         column.addWidget(middle, 1)
         self.foot = Foot()
         column.addWidget(self.foot)
-        self.going = Going(
-            self, self.desk, self.views, show=self._show_elsewhere, leave=self._leave_shop, open_job=self._open_known_by
-        )
+        show, leave = self._show_elsewhere, self._leave_shop
+        window = self.shell.windowHandle()
+        self.going = Going(window, self, self.desk, self.views, show=show, leave=leave, open_job=self._open_known_by)
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
@@ -284,7 +284,8 @@ class Room(Interior):
 
     def other_theme(self) -> None:
         """Change between paper and ink, and open so from now on."""
-        self.desk.set({"look.theme": (NIGHT if Look.theme is PAPER else PAPER).name})
+        self.wardrobe.change()
+        self.desk.set({"look.theme": Look.theme.name})
 
 
 def _handlers(room: Room) -> dict[str, Callable[[], object]]:

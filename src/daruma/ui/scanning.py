@@ -6,7 +6,7 @@ The first letters of a code are held back for a moment; when no code comes of th
 from __future__ import annotations
 
 from PySide6.QtCore import QCoreApplication, QEvent, QObject, Qt, QTimer, Signal
-from PySide6.QtGui import QKeyEvent
+from PySide6.QtGui import QKeyEvent, QWindow
 
 from daruma.core.labels import JOB, PART, Scanned, scanned
 
@@ -15,28 +15,27 @@ LONGEST = 80
 
 
 class Scanner(QObject):
-    """Watch the keys of the application for codes."""
+    """Watch the keys that come to a window for codes: at the window itself, since every event of every widget is too many."""
 
     found = Signal(object)
 
-    def __init__(self, app: QCoreApplication, parent: QObject) -> None:
+    def __init__(self, window: QWindow, parent: QObject) -> None:
         super().__init__(parent)
-        self._held: list[tuple[QObject, QKeyEvent]] = []
+        self._held: list[QKeyEvent] = []
+        self._window = window
         self._giving_back = False
         self._breath = QTimer(self)
         self._breath.setSingleShot(True)
         self._breath.setInterval(BREATH_MS)
         self._breath.timeout.connect(self.give_back)
-        app.installEventFilter(self)
+        window.installEventFilter(self)
 
     @property
     def _text(self) -> str:
-        return "".join(event.text() for _, event in self._held)
+        return "".join(event.text() for event in self._held)
 
-    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+    def eventFilter(self, _: QObject, event: QEvent) -> bool:
         if event.type() != QEvent.Type.KeyPress or self._giving_back or not isinstance(event, QKeyEvent):
-            return False
-        if not watched.isWidgetType():
             return False
         if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter) and self._held:
             return self._ended()
@@ -44,7 +43,7 @@ class Scanner(QObject):
             return bool(self._held)
         text = self._text + event.text()
         if event.text() and self._may_be(text):
-            self._held.append((watched, event.clone()))
+            self._held.append(event.clone())
             self._breath.start()
             return True
         self.give_back()
@@ -71,6 +70,6 @@ class Scanner(QObject):
         self._breath.stop()
         held, self._held = self._held, []
         self._giving_back = True
-        for watched, event in held:
-            QCoreApplication.sendEvent(watched, event)
+        for event in held:
+            QCoreApplication.sendEvent(self._window, event)
         self._giving_back = False

@@ -173,8 +173,11 @@ class Wardrobe(QObject):
 
     def show_settings(self, settings: Settings) -> None:
         """Change to the theme that is set."""
-        if settings["look.theme"] == Look.theme.name:
-            return
+        if settings["look.theme"] != Look.theme.name:
+            self.change()
+
+    def change(self) -> None:
+        """Change to the other theme."""
         if self._change is None:
             app = QApplication.instance()
             assert isinstance(app, QApplication)
