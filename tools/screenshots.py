@@ -178,7 +178,6 @@ class Tour:
         bench.hold.held.emit()
         self.idle()
         self.steps_until("fold_extension")
-        self.shot("bench-fold")
         self.desk.open_job(next(n for n, job in self.desk.jobs.items() if "'its' data" in job.ticket.complaint))
         self.idle()
         self.window.open_stage(Stage.PROOF)
