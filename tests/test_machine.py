@@ -2,6 +2,7 @@
 
 import json
 import logging
+import lzma
 import os
 import re
 import shutil
@@ -56,6 +57,14 @@ def test_each_trouble_of_a_machine_is_named_with_what_to_do(tmp_path: Path, monk
     save_settings(other := tmp_path / "other", Settings({"places.second": str(tmp_path)}))
     monkeypatch.setattr(doctor, "LEAST_FREE", 0)
     assert "same disk" in examined(other)["second place"].said
+
+
+def test_the_doctor_changes_nothing_of_an_earlier_store(tmp_path: Path) -> None:
+    kept = lzma.decompress((ROOT / "tests" / "data" / "store-0003.sqlite3.xz").read_bytes())
+    (tmp_path / "daruma.sqlite3").write_bytes(kept)
+    assert "the next start brings it up to date" in examined(tmp_path)["store"].said
+    assert (tmp_path / "daruma.sqlite3").read_bytes() == kept
+    assert [path.name for path in tmp_path.iterdir()] == ["daruma.sqlite3"]
 
 
 def test_a_mistake_leaves_a_report_that_can_be_read(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:

@@ -88,15 +88,25 @@ class StandIns:
             self.stop()
             self._wires = None
         if self._wires is None:
-            if not self._world.exists():
-                from daruma.demo.practice import make_practice
-
-                make_practice(self._world)
+            if not self._has_world():
+                return {}
             self._process = subprocess.Popen(self._command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
             assert self._process.stdout is not None
             line = self._process.stdout.readline()
             self._wires = json.loads(line) if line else {}
         return self._wires
+
+    def _has_world(self) -> bool:
+        """Return whether there is a world to simulate; one is made where there is none yet."""
+        from daruma.demo.practice import make_practice
+
+        try:
+            if not self._world.exists():
+                make_practice(self._world)
+        except OSError as error:
+            log.warning("the stand-ins' world cannot be made: %s", error)
+            return False
+        return True
 
     def stop(self) -> None:
         """End the process."""
@@ -182,11 +192,10 @@ class Wiring:
         return self._known[mark]
 
     def __call__(self) -> Mapping[str, str]:
-        """Return the wires by device."""
+        """Return the wires by device, an empty one for a stand-in that did not start."""
         told = self._told()
         simulated = self.standins.wires() if STANDIN in told.values() else {}
-        wires = {kind: simulated.get(kind, "") if wire == STANDIN else wire for kind, wire in told.items()}
-        return {kind: wire for kind, wire in wires.items() if wire}
+        return {kind: simulated.get(kind, "") if wire == STANDIN else wire for kind, wire in told.items()}
 
     def real(self) -> frozenset[str]:
         """Return the devices that are none of our stand-ins: what is not set up is the technician's own, too."""

@@ -39,7 +39,7 @@ class Finding:
 
 
 def examine(data: Path, earlier: Path | None = None) -> Iterator[Finding]:
-    """Yield a finding for each thing that the program rests on; nothing is changed."""
+    """Yield a finding for each thing that the program rests on; nothing that is kept is changed."""
     for look in (_python, *map(_library, LIBRARIES), _window, _tools, _ports, _clock):
         yield look()
     yield _settings(data, earlier)
@@ -50,7 +50,7 @@ def examine(data: Path, earlier: Path | None = None) -> Iterator[Finding]:
     else:
         said = "none is named: if this disk dies, the backups die with it"
         yield Finding("second place", Health.NOTE, said, "Name a folder on another disk under Shop, Set-up.")
-    yield _store(data)
+    yield _store(data, Path(second).expanduser() if second else None)
 
 
 def _python() -> Finding:
@@ -134,8 +134,8 @@ def _second(folder: Path, data: Path) -> Finding:
     return found
 
 
-def _store(data: Path) -> Finding:
-    from daruma.store.database import FILE
+def _store(data: Path, second: Path | None) -> Finding:
+    from daruma.store.database import FILE, is_current
 
     file = data / FILE
     if not file.exists():
@@ -146,9 +146,11 @@ def _store(data: Path) -> Finding:
             "store", Health.WRONG, "it was written in the future: the clock ran ahead, or runs behind", "Set the clock."
         )
     try:
+        if not is_current(file):
+            return Finding("store", Health.NOTE, "of an earlier program: the next start brings it up to date")
         from daruma.store.shop import Shop
 
-        with Shop(data) as shop:
+        with Shop(data, second) as shop:
             losses, doubts = shop.losses(), shop.journal.left_in_doubt()
             said = f"{shop.vault.count()} backups, {len(doubts)} acts in doubt"
             if losses:

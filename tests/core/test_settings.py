@@ -56,6 +56,20 @@ def test_whatever_is_set_comes_back_from_the_file(tmp_path_factory: pytest.TempP
         tomllib.loads((folder / NAME).read_text(encoding="utf-8"))
 
 
+TABLES, NAMES = (sorted({key.split(".")[part] for key in declared()}) for part in (0, 1))
+LINES = st.builds("[{}]\n{} = {}\n".format, st.sampled_from(TABLES), st.sampled_from(NAMES), st.text(max_size=12))
+
+
+@given(st.one_of(st.text(max_size=200), LINES))
+def test_whatever_the_file_holds_is_answered(tmp_path_factory: pytest.TempPathFactory, text: str) -> None:
+    folder = tmp_path_factory.mktemp("shop")
+    (folder / NAME).write_bytes(text.encode("utf-8", "surrogatepass"))
+    loaded = load_settings(folder)
+    assert all(trouble.what and trouble.safe for trouble in loaded.troubles)
+    assert loaded.settings.preferences
+    assert loaded.settings.kit
+
+
 def test_what_is_written_by_hand_stays_and_what_is_wrong_is_named_with_its_line(tmp_path: Path) -> None:
     file = tmp_path / NAME
     file.write_text('# mine\n[shop]\nname = "Dock 4"  # the sign\ncolour = 3\n\n[planner]\nattended = -1\nwaiting = 7\n')

@@ -1,6 +1,7 @@
 """Exchange files and the hand-over sheet."""
 
 import json
+import re
 from dataclasses import replace
 from pathlib import Path
 
@@ -144,13 +145,14 @@ def test_the_customer_page_and_the_shop_page(pages: Pages) -> None:
     svgs = [to_svg(plot) for _, plot in pages.plots]
     assert len(svgs) == 2
     customer, shop_page = pages.html(False, svgs), pages.html(True, svgs)
-    assert "Everything that was promised works and was tested" in customer
-    assert "Every promise carries its proof" in shop_page
     assert "off its path" in shop_page
     assert "off its path" not in customer, "numbers go to the shop's file"
     for page in (customer, shop_page):
+        assert "In practice only: Everything that was promised works and was tested" in page
         assert "Practice, with simulated devices (phone cable, programmer, colorimeter)" in page, "never printed as real"
         assert "True Tone" in page
+        assert "in practice only" in page
+        assert not re.search(r">\s*(proven|works, tested)\s*<", page)
         assert "<svg" in page
         assert "http" not in page.replace("http://www.w3.org/2000/svg", ""), "self-contained"
     imei = pages.sheet.job.ticket.imei
@@ -159,6 +161,13 @@ def test_the_customer_page_and_the_shop_page(pages: Pages) -> None:
     (backup,) = pages.sheet.backups
     assert backup.sha256 in shop_page
     assert backup.sha256 not in customer
+
+
+def test_a_job_without_stand_ins_is_proven(pages: Pages) -> None:
+    real = replace(pages, sheet=replace(pages.sheet, job=replace(pages.sheet.job, standins=())))
+    customer, shop_page = (real.html(shop_file, ["", ""]) for shop_file in (False, True))
+    assert ("works, tested" in customer, '"proven">proven' in shop_page) == (True, True)
+    assert not re.search("In practice|in practice|Practice,", customer + shop_page)
 
 
 def test_what_was_not_proven_is_said(shop: Shop, catalogue: Catalogue) -> None:

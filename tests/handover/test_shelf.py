@@ -3,6 +3,7 @@
 from collections.abc import Mapping
 from dataclasses import replace
 from pathlib import Path
+from tempfile import TemporaryDirectory
 
 import pytest
 import zxingcpp
@@ -121,6 +122,18 @@ def test_a_label_reads_back_as_what_it_names(size: str, qapp: QApplication, word
 
 
 @given(st.text(max_size=70))
+def test_whatever_a_file_holds_is_answered(text: str) -> None:
+    with TemporaryDirectory() as folder:
+        file = Path(folder) / "x.csv"
+        file.write_bytes(f"die;part;model;kind\n{text}".encode("utf-8", "surrogatepass"))
+        try:
+            preview = read_shelf(file, Vocabulary({"cedar": "Cedar"}, {PartKind.DISPLAY: {"new": "new"}}), {})
+            assert all(line > 1 and why for line, why in preview.faults)
+        except Trouble as trouble:
+            assert trouble.safe == "Nothing was taken."
+
+
+@given(st.text(max_size=70))
 def test_only_our_codes_are_scanned(text: str) -> None:
     found = scanned(text)
     assert found is None or text.strip()[3:] in (found.die, found.job)
@@ -140,6 +153,8 @@ def test_a_job_takes_its_part_gives_it_back_and_shelves_what_it_took_out(worksho
     (removed,) = taken_out(shop, done)
     assert (removed.part, removed.model, removed.free) == (PartKind.DISPLAY, done.ticket.model, True)
     assert removed.source == f"taken out in {done.name}"
+    assert done.ticket.complaint
+    assert done.ticket.complaint not in " ".join(texts_of(removed, vocabulary_of(dict(names))).values()), "it outlives a purge"
     assert read_part(texts_of(removed, vocabulary_of(dict(names))), vocabulary_of(dict(names))) == removed
     shop.shelf.save(removed)
     assert taken_out(shop, done) == (), "it is there already"

@@ -1,5 +1,6 @@
 """A shop of one's own, begun as a newcomer does: by mouse alone and by keyboard alone, with stand-in devices."""
 
+import random
 from collections.abc import Iterator
 from pathlib import Path
 
@@ -14,6 +15,7 @@ from daruma.core.finding import Entry, Kind, entry, search
 from daruma.core.job import Stage
 from daruma.core.labels import PART
 from daruma.core.settings import DEVICES, STANDIN, groups
+from daruma.store.index import entries_of
 from daruma.store.settings import load_settings
 from tests.ui.conftest import LONG, Driver
 
@@ -163,6 +165,12 @@ def test_a_newcomer_sets_up_takes_a_phone_in_and_fills_the_shelf(
     assert chosen.die == "D77778888AAAA"
 
 
+def test_what_is_being_typed_is_kept_when_the_window_closes(own: Driver, tmp_path: Path) -> None:
+    Mouse(own).write("shop.name", "Half a na")
+    own.shell.close()
+    assert load_settings(tmp_path / "shop").settings["shop.name"] == "Half a na"
+
+
 def test_a_part_is_added_changed_withdrawn_and_put_back(own: Driver) -> None:
     hand = Mouse(own)
     own.window.open_shop("shelf")
@@ -222,6 +230,19 @@ def test_the_search_finds_jobs_parts_backups_and_pages(driver: Driver) -> None:
     assert not driver.find("finder").isVisible()
 
 
+def test_damaged_rows_do_not_keep_the_others_from_being_found(driver: Driver) -> None:
+    database, rng = driver.desk.ready.shop.database, random.Random(4)
+    before = {each.key for each in entries_of(database)}
+    for number in (3, 5, 7):
+        body = bytes(rng.randrange(256) for _ in range(40)).decode("latin-1")
+        with database.writing() as connection:
+            connection.exec_driver_sql("UPDATE jobs SET body = ? WHERE number = ?", (body, number))
+    found = entries_of(database)
+    assert {each.key for each in found} == before
+    assert [each.name for each in search(found, "yellow")] == [], "that one's words are gone"
+    assert search(found, "drawer")[0].kind is Kind.JOB
+
+
 def test_the_search_puts_first_what_begins_so_and_what_is_newest() -> None:
     made: list[Entry] = [entry(Kind.JOB, str(n), f"J-{n:04d}", f"phone {n % 7}") for n in range(5000)]
     assert [each.key for each in search(made, "j-0012")] == ["12"]
@@ -241,6 +262,12 @@ def test_a_model_is_changed_in_the_editor_and_taken_back(driver: Driver) -> None
     page.editor.setPlainText(text.replace("write_limits = [3", 'write_limits = ["x"'))
     driver.until(lambda: not page.keep.isEnabled())
     assert f"Line {1 + text[: text.index('write_limits')].count(chr(10))}" in driver.said("model_note")
+    page.list.setCurrentRow(keys.index("cedar"))
+    driver.idle()
+    driver.click("back")
+    driver.window.open_shop("catalogue")
+    page.list.setCurrentRow(keys.index("cedar_l"))
+    driver.until(lambda: 'write_limits = ["x"' in page.editor.toPlainText())
     page.editor.setPlainText(text.replace("write_limits = [3", "write_limits = [7"))
     driver.until(page.keep.isEnabled)
     driver.click("model_keep")

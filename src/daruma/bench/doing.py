@@ -70,10 +70,10 @@ class Doing:
             ) from error
 
     def settings(self) -> Settings:
-        """Return what the shop has set; raise Trouble where its file holds what cannot be used: a wish must not be missed."""
+        """Return what the shop has set; raise Trouble where what the planner weighs cannot be used: a wish must not be missed."""
         loaded = self.loaded()
-        if loaded.troubles:
-            raise loaded.troubles[0]
+        if loaded.weighed is not None:
+            raise loaded.weighed
         return loaded.settings
 
     def loaded(self) -> Loaded:
@@ -88,10 +88,9 @@ class Doing:
 
     def save(self, job: Job, context: Context) -> Job:
         """Keep a job as it stands; return it as it is kept, with what other windows changed meanwhile."""
-        used = self.rig.simulated() - set(job.standins)
-        if used:
-            job = replace(job, standins=(*job.standins, *sorted(used)))
-        return self.shop.jobs.save(job, context.now())
+        kept = self.shop.jobs.save(job.with_standins(self.rig.pretended), context.now())
+        self.rig.pretended.clear()  # only now: what could not be kept is kept with the next try
+        return kept
 
     def save_ticket(self, job: Job, context: Context) -> Job:
         """Keep what was typed into a job's ticket."""

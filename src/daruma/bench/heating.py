@@ -45,6 +45,7 @@ class _Watched:
     step: str
     when: str
     source: str
+    simulated: bool
 
 
 class Heating:
@@ -72,8 +73,9 @@ class Heating:
         if self._watched is not None:
             raise Trouble("A step's heat is watched already.", safe="It goes on.", advice="End that first.")
         self._take()
-        source = f"thermocouple {self._rig.thermocouple().hello().serial}"
-        self._numbers, self._celsius, self._watched = [], [], _Watched(job.uid, step, when, source)
+        said = self._rig.thermocouple().hello()
+        watched = _Watched(job.uid, step, when, f"thermocouple {said.serial}", said.simulated)
+        self._numbers, self._celsius, self._watched = [], [], watched
         return self.look()
 
     def look(self) -> Heat:
@@ -131,4 +133,5 @@ class Heating:
         peak = max(self._celsius)
         trace = HeatTrace(watched.step, watched.when, watched.source, times, celsius, peak, broken, self._speed)
         job = self._shop.jobs.known_by(watched.job)
+        job = job.with_standins(["thermocouple"] if watched.simulated else [])
         return self._shop.jobs.save(replace(job, heats=(*job.heats, trace)), when)

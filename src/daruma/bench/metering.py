@@ -184,8 +184,9 @@ class Metering:
 
     def _begun(self, job: Job, stage: str, when: str) -> Live:
         live = self.look()
-        serial = self._rig.usb_meter().hello().serial
-        begun = Begun(job.uid, when, stage, f"meter {serial}", self._run, live.state.rate, self._last + 1, live.state.offers)
+        said = self._rig.usb_meter().hello()
+        clock = self._run, live.state.rate, self._last + 1
+        begun = Begun(job.uid, when, stage, f"meter {said.serial}", *clock, live.state.offers, said.simulated)
         uid = fresh_uid()
         self._going = _Going(uid, begun, self._recordings.begin(uid, begun), self._last)
         return replace(live, job=job.uid)
@@ -298,6 +299,7 @@ class Metering:
         recording = replace(recording, offers=begun.offers, note=note)
         if samples > 1:
             recording = judged(recording, self._trace(uid, head.count), models.get(job.ticket.model))
+        job = job.with_standins(["usb_meter"] if begun.simulated else [])
         return self._shop.jobs.save(replace(job, recordings=(*job.recordings, recording)), when)
 
 

@@ -1,6 +1,7 @@
 """The rig: the devices on the bench, each behind its wire or not there."""
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Iterator, Mapping
+from contextlib import contextmanager
 from dataclasses import dataclass, field
 
 from daruma.core.errors import Trouble
@@ -21,16 +22,17 @@ class Rig:
 
     Used by one thread at a time: one lane for all exchanges. `patience` scales every time-out, `settle` every wait until a
     screen stands still (stand-ins' screens do at once), `real` gives the kinds of devices that are known to be no stand-ins.
+    `pretended` are the stand-ins that were used since a job was last kept: they took part in it.
     """
 
     wires: Mapping[str, str] | Callable[[], Mapping[str, str]]
     patience: float = 1.0
     settle: float = 1.0
     real: Callable[[], frozenset[str]] = frozenset
+    pretended: set[str] = field(default_factory=set)
     _drivers: dict[str, Driver] = field(default_factory=dict)
     _seen: dict[str, LinkHealth] = field(default_factory=dict)
     _urls: dict[str, str] = field(default_factory=dict)
-    _used: set[str] = field(default_factory=set)
 
     def programmer(self) -> Programmer:
         """Return the programmer; raise LinkError where none answers."""
@@ -76,22 +78,26 @@ class Rig:
 
     def beside(self) -> "Rig":
         """Return a rig over the same wires for another lane, which uses other devices."""
-        return Rig(self.wires, self.patience, self.settle, self.real, _used=self._used)
+        return Rig(self.wires, self.patience, self.settle, self.real)
 
     def anew(self, kind: str) -> Driver:
         """Return the driver of a device, connected anew; raise LinkError where none answers."""
         self.drop(kind)
-        return self._driver(kind)
+        with self.only_looking():
+            return self._driver(kind)
 
     def is_real(self, kind: str) -> bool:
         """Return whether a device is known to be no stand-in."""
         return kind in self.real()
 
-    def simulated(self) -> frozenset[str]:
-        """Return which stand-ins were used since this was last asked."""
-        used = frozenset(self._used)
-        self._used.clear()
-        return used
+    @contextmanager
+    def only_looking(self) -> Iterator[None]:
+        """Let what is asked meanwhile be shown only: a stand-in that is looked at takes no part in a job."""
+        before = frozenset(self.pretended)
+        try:
+            yield
+        finally:
+            self.pretended &= before
 
     def drop(self, kind: str) -> None:
         """Close a device's wire, so that the next use connects anew."""
@@ -113,12 +119,18 @@ class Rig:
         if kind not in self._drivers:
             if kind not in wires:
                 raise DeviceGone(f"No {kind} is set up.", safe="Nothing was changed.", advice="Assign one under Shop, Devices.")
+            if not wires[kind]:
+                raise DeviceGone(
+                    f"The stand-in for the {kind} did not start.",
+                    safe="Nothing was changed.",
+                    advice="Another window may have the stand-ins, or the disk is full; or choose another device under Devices.",
+                )
             driver = connect(kind, wires[kind], patience=self.patience)
             if kind in self._seen:
                 driver.health.lately.extendleft(reversed(self._seen.pop(kind).lately))
             self._drivers[kind], self._urls[kind] = driver, wires[kind]
         if self._drivers[kind].simulated:
-            self._used.add(kind)
+            self.pretended.add(kind)
         return self._drivers[kind]
 
     def links(self) -> tuple["LinkState", ...]:

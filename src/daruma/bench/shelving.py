@@ -1,13 +1,11 @@
 """The parts shelf: what jobs take from it and what of theirs comes onto it; parts from a file."""
 
-from collections.abc import Iterable
 from dataclasses import replace
 
 from daruma.core.job import Job
 from daruma.core.kinds import rooms
-from daruma.core.parts import PART_LABEL, PartKind
+from daruma.core.parts import PartKind
 from daruma.core.shelf import ShelfPart, Vocabulary
-from daruma.core.tri import Tri
 from daruma.store.shop import Shop
 
 USED_GRADE = ("genuine_used", "used", "cell_used")  # the first that a kind of part knows
@@ -46,10 +44,5 @@ def taken_out(shop: Shop, job: Job) -> tuple[ShelfPart, ...]:
 def _used(kind: PartKind, die: str, model: str, maker: str, job: Job) -> ShelfPart:
     grades = next(room.grades for room in rooms() if room.kind is kind)
     grade = next((grade for grade in USED_GRADE if grade in grades), next(iter(grades)))
-    note = f"{PART_LABEL[kind]} of {job.name}: {job.ticket.complaint}"[:120].strip()
-    return ShelfPart(die, model, maker, grade, f"taken out in {job.name}", 0.0, note=note, part=kind, locked=Tri.UNKNOWN)
-
-
-def keep_all(shop: Shop, parts: Iterable[ShelfPart]) -> int:
-    """Keep parts, all of them or none; return how many there were."""
-    return shop.shelf.save_all(tuple(parts))
+    # nothing of the customer's words: the part stays when the job's identifiers are purged
+    return ShelfPart(die, model, maker, grade, f"taken out in {job.name}", 0.0, part=kind)

@@ -137,5 +137,6 @@ class Testing(Working):
                 safe="The job stays open; earlier proofs stay with it as overtaken.",
                 advice="Test it at Proof, then hand over.",
             )
-        settle_shelf(self.shop, job)
-        return self.save(replace(job, closed=context.now()), context)
+        closed = self.save(replace(job, closed=context.now()), context)
+        settle_shelf(self.shop, closed)
+        return closed

@@ -69,7 +69,9 @@ class Working(Planned):
         known, model, kind = self.known(job), self.model(job), part_at_hand(job)
         if self.acting is not None and job.ticket.imei:
             self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
-        bench, part = look(self.rig), known.of(kind)
+        with self.rig.only_looking():
+            bench = look(self.rig)
+        part = known.of(kind)
         plan = room(kind).planned(job, part)
         locks = self._locks(job, bench)
         doubts = settling.doubts_of(self.shop, job)

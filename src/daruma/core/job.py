@@ -1,7 +1,7 @@
 """The job: ticket, run sheet, proofs and stages; a job holds when each promise carries its proof."""
 
 import hashlib
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from dataclasses import dataclass, field, replace
 from enum import Enum
 from typing import Any
@@ -188,6 +188,11 @@ class Job:
     def having(self, *works: PartWork) -> "Job":
         """Return the job with work on parts, in place of what was known of it."""
         return replace(self, parts={**self.parts, **{work.KIND: work for work in works}})
+
+    def with_standins(self, kinds: Iterable[str]) -> "Job":
+        """Return the job with further simulated devices that took part: what was marked once stays so."""
+        fresh = sorted(set(kinds) - set(self.standins))
+        return replace(self, standins=(*self.standins, *fresh)) if fresh else self
 
     def with_ticket(self, *parts: PartTicket) -> "Job":
         """Return the job with parts on its ticket, in place of what that said of them."""

@@ -19,6 +19,9 @@ STANDIN = "stand-in"  # what is named in place of a port for a simulated device
 LABELS = {"62x29": "62 x 29 mm", "50x25": "50 x 25 mm", "40x20": "40 x 20 mm", "70x37": "A4 sheet, 24 of 70 x 37 mm"}
 
 
+WEIGHED = ("bench", "planner", "worth")  # tables of settings that the planner weighs
+
+
 class Form(Enum):
     """Say how a setting is entered."""
 

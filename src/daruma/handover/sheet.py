@@ -79,6 +79,11 @@ class Sheet:
         return f"In practice only: {said}" if self.practice else said if of else "Nothing was promised."
 
     @property
+    def proven(self) -> str:
+        """Return what stands at a promise that was proven: in practice nothing is said of a real phone."""
+        return "in practice only" if self.practice else "proven"
+
+    @property
     def practice(self) -> str:
         """Return what is said where simulated devices took part; empty where none did."""
         names = ", ".join(DEVICES.get(kind, kind).lower() for kind in self.job.standins)

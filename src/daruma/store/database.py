@@ -5,7 +5,7 @@ import os
 import shutil
 import sqlite3
 from collections.abc import Iterator, Mapping
-from contextlib import contextmanager
+from contextlib import closing, contextmanager
 from dataclasses import replace
 from pathlib import Path
 from tempfile import TemporaryDirectory
@@ -29,6 +29,18 @@ RESTORING = "daruma.sqlite3.restoring"
 MARKS_RESTORING = MARKS + ".restoring"
 LOCK = "open.lock"
 _READ_ONLY = frozenset({errno.EROFS, errno.EACCES, errno.EPERM})
+
+
+def is_current(file: Path) -> bool:
+    """Return whether a store is of this program's version; nothing is changed by asking. Raise StoreTrouble where it is none."""
+    try:
+        with closing(sqlite3.connect(f"{file.resolve().as_uri()}?mode=ro", uri=True)) as connection:
+            found = connection.execute("SELECT version_num FROM alembic_version").fetchone()
+    except sqlite3.Error as error:
+        raise StoreTrouble(
+            f"The store cannot be read: {error}.", safe="Nothing in it was changed.", advice="Bring back a copy: daruma copies."
+        ) from error
+    return found is not None and found[0] == HEAD
 
 
 class Database:

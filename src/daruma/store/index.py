@@ -1,4 +1,4 @@
-"""What of the store can be searched by words: read in one go, from columns and a few fields of the bodies."""
+"""What of the store can be searched by words: read in one go, from columns and a few fields of the bodies, damaged or not."""
 
 from sqlalchemy import text
 
@@ -7,11 +7,13 @@ from daruma.core.job import job_name
 from daruma.store.database import Database
 
 _JOBS = """
-SELECT number, uid, model, imei, closed, json_extract(body, '$.ticket.complaint') AS complaint,
-json_extract(body, '$.opened') AS opened FROM jobs ORDER BY number
+SELECT number, uid, model, imei, closed,
+CASE WHEN json_valid(body) THEN json_extract(body, '$.ticket.complaint') END AS complaint,
+CASE WHEN json_valid(body) THEN json_extract(body, '$.opened') END AS opened FROM jobs ORDER BY number
 """
 _BACKUPS = """
-SELECT number, sha256, model, imei, die, maker, job, json_extract(CAST(body AS TEXT), '$.fields') AS fields
+SELECT number, sha256, model, imei, die, maker, job,
+CASE WHEN json_valid(CAST(body AS TEXT)) THEN json_extract(CAST(body AS TEXT), '$.fields') END AS fields
 FROM backups WHERE purged = '' ORDER BY number
 """
 MOST_TEXT = 400  # characters of a backup's fields
@@ -28,13 +30,13 @@ def entries_of(database: Database) -> tuple[Entry, ...]:
         found.append(entry(Kind.BACKUP, row["sha256"], f"B-{row['number']:05d}", *said))
     for row in jobs:
         state = "handed over" if row["closed"] else "open"
-        said = (row["model"], state, str(row["opened"])[:10], row["imei"], row["complaint"] or "")
+        said = (row["model"], state, str(row["opened"] or "")[:10], row["imei"], str(row["complaint"] or ""))
         found.append(entry(Kind.JOB, row["uid"], job_name(row["number"]), *said))
     return tuple(found)
 
 
-def _plain(fields: str | None) -> str:
-    return " ".join((fields or "").translate(_MARKS).split())[:MOST_TEXT]
+def _plain(fields: object) -> str:
+    return " ".join(str(fields or "").translate(_MARKS).split())[:MOST_TEXT]
 
 
 _MARKS = str.maketrans(dict.fromkeys('[]",', " "))

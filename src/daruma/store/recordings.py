@@ -38,7 +38,9 @@ class Chunk:
 
 @dataclass(frozen=True, slots=True)
 class Begun:
-    """Hold what a recording is: whose, when, at which stage; by which meter (a run of its clock), its rate and first sample."""
+    """Hold what a recording is: whose, when, at which stage; by which meter (a run of its clock), its rate and first
+    sample, whether it is a stand-in.
+    """
 
     job: str
     when: str
@@ -48,6 +50,7 @@ class Begun:
     rate: float = 0.0
     first: int = 0
     offers: tuple[int, ...] = ()
+    simulated: bool = False
 
 
 @dataclass(frozen=True, slots=True)

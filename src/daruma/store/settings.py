@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, Any
 
 from daruma.catalogue.lines import line_of
 from daruma.core.errors import Trouble
-from daruma.core.settings import Setting, SettingFault, Settings, declared, groups
+from daruma.core.settings import WEIGHED, Setting, SettingFault, Settings, declared, groups
 from daruma.store.engine import StoreTrouble
 from daruma.store.files import private_folder, write_whole
 
@@ -27,10 +27,11 @@ _HEAD = (
 
 @dataclass(frozen=True, slots=True)
 class Loaded:
-    """Hold settings as they were found, and what of the file could not be used."""
+    """Hold settings as they were found, what of the file could not be used, and the first of that which the planner weighs."""
 
     settings: Settings
     troubles: tuple[Trouble, ...] = ()
+    weighed: Trouble | None = None
 
 
 def load_settings(folder: Path, earlier: Path | None = None) -> Loaded:
@@ -45,9 +46,10 @@ def load_settings(folder: Path, earlier: Path | None = None) -> Loaded:
         text = _text_of(path)
         raw = tomllib.loads(text)
     except (OSError, ValueError, RecursionError) as error:
-        return Loaded(Settings(), (_unread(error),))
+        unread = _unread(error)
+        return Loaded(Settings(), (unread,), unread)
     values: dict[str, Any] = {}
-    troubles: list[Trouble] = []
+    troubles: dict[str, Trouble] = {}
     for key, value in _entries(raw):
         setting = declared().get(key)
         try:
@@ -55,8 +57,9 @@ def load_settings(folder: Path, earlier: Path | None = None) -> Loaded:
                 raise SettingFault("no setting has that name")
             values[key] = setting.checked(value)
         except SettingFault as fault:
-            troubles.append(_wrong(key, text, fault, setting))
-    return Loaded(Settings(values), tuple(troubles))
+            troubles[key] = _wrong(key, text, fault, setting)
+    weighed = next((trouble for key, trouble in troubles.items() if key.partition(".")[0] in WEIGHED), None)
+    return Loaded(Settings(values), tuple(troubles.values()), weighed)
 
 
 def save_settings(folder: Path, settings: Settings) -> None:

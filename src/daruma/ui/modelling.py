@@ -12,7 +12,7 @@ from PySide6.QtCore import QObject, Signal
 from daruma.ui.jobs_desk import JobsDesk
 
 if TYPE_CHECKING:
-    from daruma.catalogue.own import Checked, OwnModels, Shared
+    from daruma.handover.own_models import Checked, OwnModels, Shared
 
 
 class Modelling(QObject):
@@ -32,7 +32,7 @@ class Modelling(QObject):
     def _models(self) -> OwnModels:
         """Return the shop's own models; used in the store's lane only."""
         if self._own is None:
-            from daruma.catalogue.own import OwnModels
+            from daruma.handover.own_models import OwnModels
 
             folder = self._desk.ready.own_models
             self._own = OwnModels(folder if folder is not None else self._desk.ready.shop.folder / "models")

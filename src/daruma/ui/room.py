@@ -130,6 +130,8 @@ class Room(Interior):
 
     def shut(self) -> bool:
         """Keep what is unsaved and close; return False, once, where something could not be kept."""
+        if (typing := self.window().focusWidget()) is not None:
+            typing.clearFocus()  # a field hands over what was typed when it is left
         try:
             self.desk.keep_all()
         except Trouble as trouble:

@@ -3,13 +3,11 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer
 from PySide6.QtGui import QColor, QTextBlock, QTextCursor, QTextFormat
 from PySide6.QtWidgets import (
-    QFileDialog,
     QFrame,
     QHBoxLayout,
     QListWidget,
@@ -26,6 +24,7 @@ from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.pictures.layout_map import layout_map
 from daruma.core.pictures.primitives import Picture
 from daruma.handover.model_page import model_html
+from daruma.ui.asking import file_to_read, file_to_write
 from daruma.ui.desk import Desk
 from daruma.ui.theme import Look, text_font
 from daruma.ui.widgets.boxes import ChoiceBox, scrolled
@@ -34,7 +33,7 @@ from daruma.ui.widgets.notices import ElidedLabel, label
 from daruma.ui.widgets.picture_view import PictureView
 
 if TYPE_CHECKING:
-    from daruma.catalogue.own import Checked, Shared
+    from daruma.handover.own_models import Checked, Shared
 
 LIST_WIDTH = 168
 CHECK_MS = 250
@@ -47,8 +46,10 @@ class CataloguePage(QFrame):
     def __init__(self, desk: Desk) -> None:
         super().__init__()
         self._desk, self._modelling = desk, desk.modelling
-        self._key = ""
+        self._key = self._shown = ""  # the model that is chosen, and the one whose text is in the editor
         self._shared: Shared | None = None
+        self._kept: dict[str, str] = {}  # the texts as they are kept, by model
+        self._typed: dict[str, str] = {}  # what was typed and is not kept yet
         self._buttons: dict[str, QPushButton] = {}
         self._soon = QTimer(self)
         self._soon.setSingleShot(True)
@@ -113,7 +114,7 @@ class CataloguePage(QFrame):
         self.editor.setAccessibleName("The model's file")
         self.editor.setFont(text_font(13, mono=True))
         self.editor.setLineWrapMode(QPlainTextEdit.LineWrapMode.NoWrap)
-        self.editor.textChanged.connect(self._soon.start)
+        self.editor.textChanged.connect(self._edited)
         for widget in (self.facts, scrolled(self.map), self.editor, self.compare):
             self.stack.addWidget(widget)
         column.addWidget(self.stack, 1)
@@ -191,22 +192,35 @@ class CataloguePage(QFrame):
     def _read(self, key: str, text: str, difference: str) -> None:
         if key != self._key:
             return
-        if self.editor.toPlainText() != text:
-            self.editor.setPlainText(text)
+        self._kept[key] = text
+        if self._typed.get(key) == text:
+            del self._typed[key]
+        shown = self._typed.get(key, text)
+        self._shown = key
+        if self.editor.toPlainText() != shown:
+            self.editor.setPlainText(shown)
         own = bool(difference)
         self.origin.setText("the shop's own, in place of the one that ships" if own else "as it ships with the program")
         self.back.setVisible(own)
         self.compare.setPlainText(difference or "It is as it ships: nothing is changed.")
 
+    def _edited(self) -> None:
+        text = self.editor.toPlainText()
+        self._typed.pop(self._shown, None)
+        if text != self._kept.get(self._shown, text):
+            self._typed[self._shown] = text
+        self._soon.start()
+
     def _check(self) -> None:
-        if self._key and self.editor.toPlainText():
-            self._modelling.check(self._key, self.editor.toPlainText())
+        if self._shown and self.editor.toPlainText():
+            self._modelling.check(self._shown, self.editor.toPlainText())
 
     def _checked(self, text: str, checked: Checked) -> None:
         if text != self.editor.toPlainText():
             return
         self.keep.setEnabled(checked.model is not None)
-        self.note.setText(f"Line {checked.line}: {checked.fault}" if checked.fault else "")
+        unkept = "What was typed is not kept yet." if self._shown in self._typed else ""
+        self.note.setText(f"Line {checked.line}: {checked.fault}" if checked.fault else unkept)
         marks = []
         block: QTextBlock = self.editor.document().findBlockByNumber(checked.line - 1)
         if checked.fault and block.isValid():
@@ -219,20 +233,19 @@ class CataloguePage(QFrame):
         self.editor.setExtraSelections(marks)
 
     def _keep(self) -> None:
-        self._modelling.keep(self._key, self.editor.toPlainText())
+        self._modelling.keep(self._shown, self.editor.toPlainText())
 
     def _take_back(self) -> None:
+        self._typed.pop(self._key, None)
         self._modelling.take_back(self._key)
 
     def _share(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "Share the models", "models.json", "JSON (*.json)")
-        if name:
-            self._modelling.share(self._desk.ready.catalogue.names, Path(name))
+        if (path := file_to_write(self, "Share the models", "models.json", "JSON (*.json)")) is not None:
+            self._modelling.share(self._desk.ready.catalogue.names, path)
 
     def _look_into(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Take shared models", "", "JSON (*.json)")
-        if name:
-            self._modelling.look_into(Path(name))
+        if (path := file_to_read(self, "Take shared models", "JSON (*.json)")) is not None:
+            self._modelling.look_into(path)
 
     def _show_shared(self, shared: Shared) -> None:
         self._shared = shared

@@ -10,7 +10,7 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
-from daruma.core.settings import Group, SettingFault, Settings, groups
+from daruma.core.settings import WEIGHED, Group, SettingFault, Settings, groups
 from daruma.ui.desk import Desk
 from daruma.ui.running import WEIGHING
 from daruma.ui.views.devices_sheet import DevicesSheet
@@ -222,7 +222,6 @@ class SetUpPage(QFrame):
         self._desk.told.emit("The demo opens in a window of its own.")
 
 
-WEIGHED = ("bench", "planner", "worth")  # steps that the planner weighs
 SCROLLED = 9  # so many settings do not fit without scrolling
 
 

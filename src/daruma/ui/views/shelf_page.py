@@ -2,15 +2,15 @@
 
 from __future__ import annotations
 
-from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QModelIndex
-from PySide6.QtWidgets import QFileDialog, QFrame, QHBoxLayout, QLineEdit, QPushButton, QVBoxLayout
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QLineEdit, QPushButton, QVBoxLayout
 
 from daruma.core.backup import named
 from daruma.core.parts import PART_LABEL
 from daruma.core.shelf import ShelfPart
+from daruma.ui.asking import file_to_read, file_to_write
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
 from daruma.ui.widgets.notices import ElidedLabel, label
@@ -183,9 +183,8 @@ class ShelfPage(QFrame):
             self._shelving.withdraw(part, why)
 
     def _import(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Parts from CSV", "", "CSV (*.csv);;All files (*)")
-        if name:
-            self._shelving.preview(Path(name))
+        if (path := file_to_read(self, "Parts from CSV", "CSV (*.csv);;All files (*)")) is not None:
+            self._shelving.preview(path)
 
     def _show_preview(self, preview: Preview) -> None:
         self._preview = preview
@@ -210,9 +209,8 @@ class ShelfPage(QFrame):
         self._list()
 
     def _export(self) -> None:
-        name, _ = QFileDialog.getSaveFileName(self, "Parts to CSV", "shelf.csv", "CSV (*.csv)")
-        if name:
-            self._shelving.write(Path(name))
+        if (path := file_to_write(self, "Parts to CSV", "shelf.csv", "CSV (*.csv)")) is not None:
+            self._shelving.write(path)
 
     def _label(self) -> None:
         part = self.chosen()
@@ -223,9 +221,8 @@ class ShelfPage(QFrame):
         self._print([self._parts[i] for i in self._listed], "labels.pdf")
 
     def _print(self, parts: list[ShelfPart], name: str) -> None:
-        path, _ = QFileDialog.getSaveFileName(self, "Labels", name, "PDF (*.pdf)")
-        if path and parts:
-            self._shelving.print_labels(parts, Path(path))
+        if parts and (path := file_to_write(self, "Labels", name, "PDF (*.pdf)")) is not None:
+            self._shelving.print_labels(parts, path)
 
     def _tell(self, said: str) -> None:
         self.state.setText(said)

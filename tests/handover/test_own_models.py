@@ -10,11 +10,11 @@ from hypothesis import strategies as st
 
 from daruma.catalogue.lines import line_of, lines_of
 from daruma.catalogue.loader import Catalogue, load_catalogue
-from daruma.catalogue.own import OwnModels
 from daruma.core.errors import Trouble
 from daruma.core.pictures.layout_map import layout_map
 from daruma.core.pictures.primitives import Rect
 from daruma.handover.model_page import model_html
+from daruma.handover.own_models import OwnModels
 
 
 @pytest.fixture
@@ -70,6 +70,23 @@ def test_whatever_is_typed_is_answered(tmp_path_factory: pytest.TempPathFactory,
     assert checked.fault
     assert 0 <= checked.line <= text.count("\n") + 1
     assert line_of(text, "a.b.c") >= 0
+
+
+JSON = st.recursive(st.none() | st.booleans() | st.integers() | st.text(max_size=20), lambda inner: st.lists(inner, max_size=3)
+    | st.dictionaries(st.text(max_size=12), inner, max_size=3), max_leaves=12)  # fmt: skip
+
+
+@given(st.fixed_dictionaries({"format": st.just("daruma models 1"), "version": JSON, "models": JSON}))
+def test_whatever_is_shared_is_answered(tmp_path_factory: pytest.TempPathFactory, said: object) -> None:
+    folder = tmp_path_factory.mktemp("s")
+    (folder / "x.json").write_text(json.dumps(said))
+    try:
+        shared = OwnModels(folder / "own").shared(folder / "x.json")
+        assert not shared.fresh
+        assert not shared.changed
+    except Trouble as trouble:
+        assert trouble.safe == "The catalogue is as it was."
+    assert not (folder / "own").exists()
 
 
 def test_a_model_is_changed_compared_and_taken_back(own: OwnModels) -> None:

@@ -2,7 +2,6 @@
 
 import difflib
 import json
-import tempfile
 from collections.abc import Iterable, Mapping
 from dataclasses import dataclass
 from importlib.resources import files
@@ -10,11 +9,13 @@ from pathlib import Path
 
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.catalogue.files import Fault, parse_model, read_kinds, read_system
+from daruma.catalogue.limits import LARGEST_FILE
 from daruma.catalogue.lines import line_of
 from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
 from daruma.core.kinds import KINDS
 from daruma.core.model import Model
+from daruma.store.files import write_whole
 
 FORMAT = "daruma models 1"
 LARGEST_SHARED = 8 << 20  # bytes
@@ -68,7 +69,7 @@ class OwnModels:
     def own(self, key: str) -> str:
         """Return the shop's own text of a model; empty where it has none."""
         path = self._path(key)
-        return path.read_text(encoding="utf-8") if path.is_file() else ""
+        return read_bounded(path, LARGEST_FILE).decode("utf-8", "replace") if path.is_file() else ""
 
     def check(self, text: str, key: str = "") -> Checked:
         """Check a model's text; with `key` it must be that model's."""
@@ -142,15 +143,13 @@ class OwnModels:
     def _write(self, key: str, text: str) -> None:
         path = self._path(key)
         if path.is_file():
-            self._whole(path.with_suffix(f".toml{BEFORE}"), path.read_text(encoding="utf-8"))
+            self._whole(path.with_suffix(f".toml{BEFORE}"), self.own(key))
         self._whole(path, text)
 
     def _whole(self, path: Path, text: str) -> None:
         try:
             path.parent.mkdir(parents=True, exist_ok=True)
-            with tempfile.NamedTemporaryFile("w", dir=path.parent, delete=False, encoding="utf-8", suffix=".part") as spare:
-                spare.write(text)
-            Path(spare.name).replace(path)
+            write_whole(path, text.encode("utf-8"))
         except OSError as error:
             raise Trouble(
                 f"{path.name} cannot be written: {error.strerror}.",
