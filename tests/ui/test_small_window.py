@@ -25,6 +25,7 @@ from daruma.ui.widgets.notices import ElidedLabel
 from tests.ui.conftest import Driver
 
 SPARE = 2  # pixels that rounding may take
+LOOKS = 10  # a text that has just come is laid out with one of the next events
 
 
 def seen(root: QWidget) -> Iterator[QWidget]:
@@ -88,11 +89,15 @@ def nameless(root: QWidget) -> list[str]:
 
 
 def look_at(driver: Driver, where: str) -> list[str]:
-    driver.idle()
-    driver.bot.wait(30)
     root = driver.window
-    troubles = [said for widget in seen(root) if (said := cut(widget))]
-    return [f"{where}: {said}" for said in (*troubles, *overlaps(root), *(f"no name: {n}" for n in nameless(root)))]
+    for _ in range(LOOKS):
+        driver.idle()
+        driver.bot.wait(30)
+        troubles = [said for widget in seen(root) if (said := cut(widget))]
+        found = [*troubles, *overlaps(root), *(f"no name: {n}" for n in nameless(root))]
+        if not found:
+            break
+    return [f"{where}: {said}" for said in found]
 
 
 @pytest.fixture

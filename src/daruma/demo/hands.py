@@ -1,6 +1,8 @@
 """The stand-in hands as a driver: what the demo does where a technician would use fingers."""
 
-from collections.abc import Callable, Mapping
+import threading
+from collections.abc import Callable, Iterator, Mapping
+from contextlib import contextmanager
 from typing import Any
 
 from daruma.link.devices import Driver
@@ -61,42 +63,51 @@ class Hands(Driver):
 
 def connect_hands(url: str) -> Hands:
     """Open the wire to the stand-in hands."""
-    return Hands(Port(open_wire(url), "hands"))
+    # nothing is proven by how fast a stand-in's hands are: a busy machine gets its time
+    return Hands(Port(open_wire(url), "stand-in technician", patience=8.0))
 
 
 class LateHands:
-    """Connect to the hands when they are first needed."""
+    """Connect to the hands when they are first needed; several lanes may ask, one at a time is heard."""
 
     def __init__(self, wires: Callable[[], Mapping[str, str]]) -> None:
         self._wires = wires
         self._hands: Hands | None = None
+        self._lock = threading.Lock()
 
-    def _now(self) -> Hands:
-        if self._hands is None:
-            wires = self._wires()
-            if "hands" not in wires:
-                raise DeviceGone(
-                    "The stand-ins did not start.", safe="The demo's data is safe.", advice="Close and start the demo again."
-                )
-            self._hands = connect_hands(wires["hands"])
-        return self._hands
+    @contextmanager
+    def _now(self) -> Iterator[Hands]:
+        with self._lock:
+            if self._hands is None:
+                wires = self._wires()
+                if "hands" not in wires:
+                    raise DeviceGone(
+                        "The stand-ins did not start.", safe="The demo's data is safe.", advice="Close and start the demo again."
+                    )
+                self._hands = connect_hands(wires["hands"])
+            yield self._hands
 
     def do(self, act: str, imei: str, new: Mapping[str, str] | None = None) -> None:
         """Carry out a hand act."""
-        self._now().do(act, imei, new)
+        with self._now() as hands:
+            hands.do(act, imei, new)
 
     def plug_phone(self, imei: str, model: str = "") -> None:
         """Put a phone on the cable."""
-        self._now().plug_phone(imei, model)
+        with self._now() as hands:
+            hands.plug_phone(imei, model)
 
     def replug(self, imei: str) -> None:
         """Unplug a phone and plug it in again."""
-        self._now().replug(imei)
+        with self._now() as hands:
+            hands.replug(imei)
 
     def heat(self, imei: str, step: str) -> None:
         """Bring the hot air to a phone for a step, or take it away."""
-        self._now().heat(imei, step)
+        with self._now() as hands:
+            hands.heat(imei, step)
 
     def fault(self, name: str, times: int = 1, **how: Any) -> None:
         """Make the stand-ins play a fault."""
-        self._now().fault(name, times, **how)
+        with self._now() as hands:
+            hands.fault(name, times, **how)

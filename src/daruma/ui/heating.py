@@ -35,6 +35,7 @@ class HeatDesk(QObject):
         self._timer = QTimer(self)
         self._timer.setInterval(LOOK_MS)
         self._timer.timeout.connect(self._look)
+        desk.jobs_changed.connect(self._follow)
 
     def begin(self, step: str) -> None:
         """Begin to watch a step of the job on view; stand-in hands bring the hot air."""
@@ -74,6 +75,15 @@ class HeatDesk(QObject):
         if workshop is not None:
             self.lane.start(Work("closing the thermocouple", lambda _: workshop.heating.close()))
         self.lane.finish()
+
+    def _follow(self) -> None:
+        """End the watch of a step that its job has left, whatever page is on view."""
+        job = self._desk.jobs.get(self.watched[0]) if self.watched is not None else None
+        if job is None or self.watched is None:
+            return
+        index = job.current_step
+        if index is None or job.steps[index].action != self.watched[1]:
+            self.end()
 
     def _look(self) -> None:
         if self.lane.current is None:

@@ -49,10 +49,8 @@ class HeatForm(QWidget):
         desk.heating.failed.connect(self._failed)
 
     def show_step(self, job: Job | None, step: str) -> None:
-        """Show the form at a step whose heat has limits; a watch of another step ends."""
+        """Show the form at a step whose heat has limits."""
         heating = self._desk.heating
-        if job is not None and heating.watched is not None and heating.watched[0] == job.number and heating.watched[1] != step:
-            heating.end()
         self._step = step if job is not None and step in heat_limits() else ""
         self.setVisible(bool(self._step))
         if not self._step or job is None:
