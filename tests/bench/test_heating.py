@@ -2,6 +2,7 @@
 
 import time
 from collections.abc import Iterator
+from concurrent.futures import ThreadPoolExecutor
 from contextlib import contextmanager, suppress
 from pathlib import Path
 
@@ -10,7 +11,10 @@ import pytest
 from daruma.bench.context import Context
 from daruma.bench.heating import Heating
 from daruma.core.errors import Trouble
+from daruma.demo.hands import LateHands
+from daruma.link.errors import Refused
 from tests.bench.jobbench import WIRES, JobBench, job_bench
+from tests.conftest import StandIn
 
 FASTER = 60.0
 
@@ -90,3 +94,13 @@ def test_two_steps_are_not_watched_at_once(tmp_path: Path) -> None:
         with pytest.raises(Trouble, match="watched already"):
             at.heating.begin(at.job, "lift_chip", "now")
         assert at.heating.end("now") is None or at.heating.step == ""
+
+
+def test_the_stand_in_technician_hears_several_lanes_at_once(standin: StandIn) -> None:
+    """Answers on one wire went to whichever lane read first, and the other took the device for dead."""
+    hands = LateHands(lambda: standin.wires)
+    with ThreadPoolExecutor(4) as lanes:
+        asked = [lanes.submit(hands.replug if n % 2 else hands.heat, *(("",) if n % 2 else ("", ""))) for n in range(200)]
+    for each in asked:
+        with suppress(Refused):  # there is no such phone: that is an answer
+            each.result()
