@@ -1,6 +1,6 @@
 """Run the program: `python -m daruma`."""
 
-from daruma.cli import main
+from daruma.start import main
 
 if __name__ == "__main__":
     main()

@@ -18,8 +18,10 @@ from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.settings import DEVICES, STANDIN, Settings
 from daruma.reports import write_report
+from daruma.speaking import speak_as_qt
 from daruma.store.settings import NAME, load_settings
 from daruma.ui.collecting import Collector
 from daruma.ui.shell import Shell
@@ -126,7 +128,7 @@ class StandIns:
 def refuse_bad_pair() -> str | None:
     """Return why this Qt for Python cannot be used with this Python, or None."""
     if qt_version.startswith("6.12.0") and sys.version_info < (3, 12):
-        return "PySide6 6.12.0 aborts on Python 3.11 and earlier. Install 6.11 with: make setup"
+        return tr("PySide6 6.12.0 aborts on Python 3.11 and earlier. Install 6.11 with: make setup")
     return None
 
 
@@ -136,7 +138,7 @@ def refuse_no_display(environment: Mapping[str, str]) -> str | None:
         return None
     if environment.get("DISPLAY") or environment.get("WAYLAND_DISPLAY"):
         return None
-    return "There is no display here. Set DISPLAY, or run without a window by QT_QPA_PLATFORM=offscreen."
+    return tr("There is no display here. Set DISPLAY, or run without a window by QT_QPA_PLATFORM=offscreen.")
 
 
 def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
@@ -227,6 +229,7 @@ def make_app(theme: Theme = PAPER) -> QApplication:
     app.setApplicationName("daruma")
     app.setDesktopFileName("daruma")
     prepare_look(app)
+    speak_as_qt(app)
     apply_theme(app, theme)
     QTimer.singleShot(COLLECTOR_RESTS_MS, lambda: _collect_again(app))
     return app
@@ -255,7 +258,7 @@ def run(setup: Setup) -> int:
     """Run the application until its window closes; return the exit code."""
     for reason in (refuse_bad_pair(), refuse_no_display(os.environ)):
         if reason:
-            print(f"daruma: {reason}", file=sys.stderr)
+            print(tr("daruma: {reason}", reason=reason), file=sys.stderr)
             return 2
     app = make_app(THEMES[setup.settings["look.theme"]])
     standins = StandIns()

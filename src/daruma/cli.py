@@ -15,6 +15,7 @@ from platformdirs import PlatformDirs
 from daruma import __version__
 from daruma.cli_machine import completion, doctor, settings_command
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.judging import judge
 from daruma.reports import keep_log
 from daruma.saying import say
@@ -30,7 +31,7 @@ DIRS = PlatformDirs("daruma", appauthor=False)
 def _die(trouble: Trouble) -> None:
     for part in (trouble.what, trouble.safe, trouble.advice):
         if part:
-            say(f"daruma: {part}", err=True)
+            say(tr("daruma: {part}", part=part), err=True)
     sys.exit(1)
 
 
@@ -74,7 +75,7 @@ class Place:
         """Return the shop's second place; what of the settings cannot be used is said first."""
         loaded = self.loaded
         for trouble in loaded.troubles:
-            say(f"daruma: {trouble.sentences()}", err=True)
+            say(tr("daruma: {sentences}", sentences=trouble.sentences()), err=True)
         named = loaded.settings["places.second"]
         return Path(named).expanduser() if named else None
 
@@ -86,7 +87,10 @@ def _own(folder: Path) -> Path:
 
     found = own_folder(folder, FILE)
     if found != folder:
-        say(f"daruma: others can enter {folder}: the data lie in {found}, which is yours alone.", err=True)
+        say(
+            tr("daruma: others can enter {folder}: the data lie in {found}, which is yours alone.", folder=folder, found=found),
+            err=True,
+        )
     return found
 
 
@@ -161,7 +165,7 @@ def _shop(place: Place) -> "Iterator[Shop]":
     try:
         with Shop(place.data, place.second) as shop:
             for loss in shop.losses():
-                say(f"daruma: {loss.name}: {loss.what}", err=True)
+                say(tr("daruma: {loss}: {loss_2}", loss=loss.name, loss_2=loss.what), err=True)
             yield shop
     except Trouble as trouble:
         _die(trouble)
@@ -182,7 +186,7 @@ def copies_make(place: Place) -> None:
     with _shop(place) as shop:
         say(make_copy(shop.database, now).file)
         for gone in rotate(shop.database, now.date()):
-            say(f"let go: {gone.name}")
+            say(tr("let go: {gone}", gone=gone.name))
 
 
 @copies.command("list")
@@ -192,7 +196,7 @@ def copies_list(place: Place) -> None:
     from daruma.store.copies import copies_of
 
     for copy in copies_of(place.data):
-        say(f"{copy.name}  {copy.made:%Y-%m-%d %H:%M}  {copy.size / 1e6:.1f} MB")
+        say(tr("{copy}  {made:%Y-%m-%d %H:%M}  {size:.1f} MB", copy=copy.name, made=copy.made, size=copy.size / 1000000.0))
 
 
 @copies.command("verify")
@@ -209,7 +213,7 @@ def copies_verify(place: Place, name: str) -> None:
         return
     for fault in faults:
         say(f"{fault.name}: {fault.what}")
-    say(f"{name}: {len(faults)} faults.")
+    say(tr("{name}: {count_faults} faults.", name=name, count_faults=len(faults)))
     sys.exit(1 if faults else 0)
 
 
@@ -225,16 +229,16 @@ def copies_restore(place: Place, name: str) -> None:
     except Trouble as trouble:
         _die(trouble)
         return
-    say(f"{name} is restored. Carried over: {done.carried.words}.")
+    say(tr("{name} is restored. Carried over: {carried}.", name=name, carried=done.carried.words))
     _say_carried(done.carried)
-    say(f"The replaced store is in {done.replaced}")
+    say(tr("The replaced store is in {replaced}", replaced=done.replaced))
 
 
 def _say_carried(carried: "Carried") -> None:
     for line in carried.differs:
-        say(f"differs: {line}")
+        say(tr("differs: {line}", line=line))
     for line in carried.lost:
-        say(f"lost: {line}")
+        say(tr("lost: {line}", line=line))
 
 
 @copies.command("compare")
@@ -249,7 +253,7 @@ def copies_compare(place: Place, name: str) -> None:
     except Trouble as trouble:
         _die(trouble)
         return
-    say(f"A restore of {name} would carry over: {carried.words}.")
+    say(tr("A restore of {name} would carry over: {carried}.", name=name, carried=carried.words))
     _say_carried(carried)
 
 
@@ -271,8 +275,17 @@ def doubts(place: Place) -> None:
     with _shop(place) as shop:
         found = shop.journal.left_in_doubt()
     for act in found:
-        say(f"act {act.number}, {act.job_name}, {act.started[:16]}: {what(act)}. {where(act)}, then settle it at the bench.")
-    say(f"{len(found)} acts in doubt.")
+        say(
+            tr(
+                "act {number}, {job_name}, {started}: {what}. {where}, then settle it at the bench.",
+                number=act.number,
+                job_name=act.job_name,
+                started=act.started[:16],
+                what=what(act),
+                where=where(act),
+            )
+        )
+    say(tr("{count_found} acts in doubt.", count_found=len(found)))
     sys.exit(1 if found else 0)
 
 
@@ -300,9 +313,9 @@ def purge(place: Place, days: int, yes: bool) -> None:
     before = (now - timedelta(days=days)).date().isoformat()
     with _shop(place) as shop:
         found = retention.purge(shop.database, before, now.isoformat()) if yes else retention.due(shop.database, before)
-    say(f"jobs: {', '.join(found.jobs) or 'none'}")
-    say(f"backups: {', '.join(found.backups) or 'none'}")
-    say("Purged." if yes else "Nothing was changed. Add --yes to purge.")
+    say(tr("jobs: {jobs}", jobs=", ".join(found.jobs) or "none"))
+    say(tr("backups: {backups}", backups=", ".join(found.backups) or "none"))
+    say("Purged." if yes else tr("Nothing was changed. Add --yes to purge."))
 
 
 @main.group()
@@ -320,7 +333,7 @@ def vault_check(place: Place) -> None:
             seen, faults = shop.check(lambda done: bar.update(done - bar.pos))
     for fault in faults:
         say(f"{fault.name}: {fault.what}")
-    say(f"{seen} backups checked, {len(faults)} faults.")
+    say(tr("{seen} backups checked, {count_faults} faults.", seen=seen, count_faults=len(faults)))
     sys.exit(1 if faults else 0)
 
 
@@ -333,7 +346,8 @@ def vault_list(place: Place, words: tuple[str, ...]) -> None:
         for backup in shop.vault.find(" ".join(words)):
             content = backup.content
             where = f"{content.model:10} {content.imei:16} {content.die}"
-            say(f"{backup.name}  {content.taken[:16]}  {where}  {backup.sha256[:12]}{'  imported' if backup.arrived else ''}")
+            arrived = tr("  imported") if backup.arrived else ""
+            say(f"{backup.name}  {content.taken[:16]}  {where}  {backup.sha256[:12]}{arrived}")
 
 
 @vault.command("export")
@@ -358,7 +372,7 @@ def vault_import(place: Place, file: Path) -> None:
 
     with _shop(place) as shop:
         kept = shop.vault.keep(read_file(file), arrived=arrived(file, datetime.now().astimezone().isoformat()))
-        say(f"{file.name} is {kept.name}")
+        say(tr("{file} is {kept}", file=file.name, kept=kept.name))
 
 
 @vault.command("schema")

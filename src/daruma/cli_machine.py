@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING, Protocol
 
 import click
 
+from daruma.core.language import tr
 from daruma.saying import say
 
 if TYPE_CHECKING:
@@ -45,7 +46,7 @@ def doctor(place: PlaceLike, as_json: bool) -> None:
         for each in found:
             say(f"{each.health.value:6} {each.what}: {each.said}")
             if each.remedy:
-                say(f"       do: {each.remedy}")
+                say(tr("       do: {remedy}", remedy=each.remedy))
     sys.exit(any(each.health is Health.WRONG for each in found))
 
 
@@ -62,7 +63,7 @@ def settings_command(place: PlaceLike, markdown: bool) -> None:
     loaded = place.loaded
     say(settings_text(loaded.settings), end="")
     for trouble in loaded.troubles:
-        say(f"daruma: {trouble.sentences()}", err=True)
+        say(tr("daruma: {sentences}", sentences=trouble.sentences()), err=True)
     sys.exit(bool(loaded.troubles))
 
 

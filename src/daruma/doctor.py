@@ -12,6 +12,7 @@ from enum import Enum
 from pathlib import Path
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.store.settings import load_settings
 
 LIBRARIES = ("PySide6.QtWidgets", "numpy", "scipy", "sqlalchemy", "alembic", "pydantic", "msgspec", "serial", "cbor2", "segno")
@@ -43,19 +44,23 @@ def examine(data: Path, earlier: Path | None = None) -> Iterator[Finding]:
     for look in (_python, *map(_library, LIBRARIES), _window, _tools, _ports, _clock):
         yield look()
     yield _settings(data, earlier)
-    yield _disk("data folder", data)
+    yield _disk(tr("data folder"), data)
     second = load_settings(data, earlier).settings["places.second"]
     if second:
         yield _second(Path(second).expanduser(), data)
     else:
-        said = "none is named: if this disk dies, the backups die with it"
-        yield Finding("second place", Health.NOTE, said, "Name a folder on another disk under Shop, Set-up.")
+        said = tr("none is named: if this disk dies, the backups die with it")
+        yield Finding(tr("second place"), Health.NOTE, said, tr("Name a folder on another disk under Shop, Set-up."))
     yield _store(data, Path(second).expanduser() if second else None)
 
 
 def _python() -> Finding:
-    said = f"Python {platform.python_version()}, SQLite {sqlite3.sqlite_version}"
-    return Finding("Python", Health.WELL, said)
+    said = tr(
+        "Python {python_version}, SQLite {sqlite_version}",
+        python_version=platform.python_version(),
+        sqlite_version=sqlite3.sqlite_version,
+    )
+    return Finding(tr("Python"), Health.WELL, said)
 
 
 def _library(name: str) -> Callable[[], Finding]:
@@ -63,7 +68,9 @@ def _library(name: str) -> Callable[[], Finding]:
         try:
             module = importlib.import_module(name)
         except (ImportError, OSError) as error:
-            remedy = "Install the program anew (pipx reinstall daruma); a missing .so is named in the README's list of libraries."
+            remedy = tr(
+                "Install the program anew (pipx reinstall daruma); a missing .so is named in the README's list of libraries."
+            )
             return Finding(name, Health.WRONG, str(error), remedy)
         return Finding(name, Health.WELL, str(getattr(module, "__version__", "there")))
 
@@ -74,16 +81,19 @@ def _window() -> Finding:
     for name in ("QT_QPA_PLATFORM", "WAYLAND_DISPLAY", "DISPLAY"):
         if os.environ.get(name):
             return Finding("window", Health.WELL, f"{name}={os.environ[name]}")
-    return Finding("window", Health.WRONG, "no display is set", "Start it from the desktop, or set DISPLAY.")
+    return Finding("window", Health.WRONG, tr("no display is set"), tr("Start it from the desktop, or set DISPLAY."))
 
 
 def _tools() -> Finding:
     missing = [name for name in ("xdg-email", "xdg-open") if shutil.which(name) is None]
     if missing:
         return Finding(
-            "desktop tools", Health.NOTE, f"not here: {', '.join(missing)}", "Install xdg-utils to open and mail papers."
+            tr("desktop tools"),
+            Health.NOTE,
+            tr("not here: {missing}", missing=", ".join(missing)),
+            tr("Install xdg-utils to open and mail papers."),
         )
-    return Finding("desktop tools", Health.WELL, "xdg-utils are here")
+    return Finding(tr("desktop tools"), Health.WELL, tr("xdg-utils are here"))
 
 
 def _ports() -> Finding:
@@ -92,15 +102,17 @@ def _ports() -> Finding:
     found = ports()
     barred = next((port for port in found if port.barred), None)
     if barred is not None:
-        return Finding("serial ports", Health.WRONG, barred.barred, barred.remedy)
-    return Finding("serial ports", Health.WELL, ", ".join(port.url for port in found) or "none is plugged in")
+        return Finding(tr("serial ports"), Health.WRONG, barred.barred, barred.remedy)
+    return Finding(tr("serial ports"), Health.WELL, ", ".join(port.url for port in found) or tr("none is plugged in"))
 
 
 def _clock() -> Finding:
     now = datetime.now().astimezone()
     said = now.isoformat(timespec="seconds")
     if now.year < FIRST_YEAR:
-        return Finding("clock", Health.WRONG, said, "Set the clock: backups and acts carry its time. (timedatectl set-ntp true)")
+        return Finding(
+            "clock", Health.WRONG, said, tr("Set the clock: backups and acts carry its time. (timedatectl set-ntp true)")
+        )
     return Finding("clock", Health.WELL, said)
 
 
@@ -108,28 +120,38 @@ def _settings(data: Path, earlier: Path | None) -> Finding:
     troubles = load_settings(data, earlier).troubles
     if troubles:
         return Finding("settings", Health.WRONG, " ".join(t.what for t in troubles), troubles[0].advice)
-    return Finding("settings", Health.WELL, "every value can be used")
+    return Finding("settings", Health.WELL, tr("every value can be used"))
 
 
 def _disk(what: str, folder: Path) -> Finding:
     there = next(each for each in (folder, *folder.parents) if each.exists())
     free = shutil.disk_usage(there).free
-    said = f"{folder}, {free / 1e9:.1f} GB free"
+    said = tr("{folder}, {free:.1f} GB free", folder=folder, free=free / 1000000000.0)
     if not os.access(there, os.W_OK):
-        return Finding(what, Health.WRONG, f"{folder} cannot be written to", f"sudo chown -R $USER {there}")
+        return Finding(
+            what, Health.WRONG, tr("{folder} cannot be written to", folder=folder), tr("sudo chown -R $USER {there}", there=there)
+        )
     if free < LEAST_FREE:
-        return Finding(what, Health.WRONG, said, "Make room: nothing can be kept on a full disk.")
+        return Finding(what, Health.WRONG, said, tr("Make room: nothing can be kept on a full disk."))
     return Finding(what, Health.WELL, said)
 
 
 def _second(folder: Path, data: Path) -> Finding:
     if not folder.is_dir():
-        return Finding("second place", Health.WRONG, f"{folder} is not there", "Plug the disk in or mount the share.")
-    found = _disk("second place", folder)
+        return Finding(
+            tr("second place"),
+            Health.WRONG,
+            tr("{folder} is not there", folder=folder),
+            tr("Plug the disk in or mount the share."),
+        )
+    found = _disk(tr("second place"), folder)
     there = next(each for each in (data, *data.parents) if each.exists())
     if found.health is Health.WELL and folder.stat().st_dev == there.stat().st_dev:
         return Finding(
-            "second place", Health.NOTE, f"{found.said}, on the same disk as the data", "Choose a folder on another disk."
+            tr("second place"),
+            Health.NOTE,
+            tr("{said}, on the same disk as the data", said=found.said),
+            tr("Choose a folder on another disk."),
         )
     return found
 
@@ -139,26 +161,31 @@ def _store(data: Path, second: Path | None) -> Finding:
 
     file = data / FILE
     if not file.exists():
-        return Finding("store", Health.WELL, "none yet: the first start makes it")
+        return Finding("store", Health.WELL, tr("none yet: the first start makes it"))
     ahead = file.stat().st_mtime - datetime.now().timestamp()
     if ahead > AHEAD_SECONDS:
         return Finding(
-            "store", Health.WRONG, "it was written in the future: the clock ran ahead, or runs behind", "Set the clock."
+            "store", Health.WRONG, tr("it was written in the future: the clock ran ahead, or runs behind"), tr("Set the clock.")
         )
     try:
         if not is_current(file):
-            return Finding("store", Health.NOTE, "of an earlier program: the next start brings it up to date")
+            return Finding("store", Health.NOTE, tr("of an earlier program: the next start brings it up to date"))
         from daruma.store.shop import Shop
 
         with Shop(data, second) as shop:
             losses, doubts = shop.losses(), shop.journal.left_in_doubt()
-            said = f"{shop.vault.count()} backups, {len(doubts)} acts in doubt"
+            said = tr("{count} backups, {count_doubts} acts in doubt", count=shop.vault.count(), count_doubts=len(doubts))
             if losses:
                 return Finding(
-                    "store", Health.WRONG, f"{losses[0].name}: {losses[0].what}", "daruma vault check names all of it."
+                    "store", Health.WRONG, f"{losses[0].name}: {losses[0].what}", tr("daruma vault check names all of it.")
                 )
             if shop.read_only:
-                return Finding("store", Health.WRONG, f"{said}; it can only be read", f"sudo chown -R $USER {data}")
+                return Finding(
+                    "store",
+                    Health.WRONG,
+                    tr("{said}; it can only be read", said=said),
+                    tr("sudo chown -R $USER {data}", data=data),
+                )
     except Trouble as trouble:
         return Finding("store", Health.WRONG, trouble.what, trouble.advice)
     return Finding("store", Health.WELL, said)

@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING, Any
 import click
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.judging_cameras import align_, focus, lens, sharpness
 from daruma.judging_common import FILE, Judgements, as_json, read_file, say
 
@@ -28,7 +29,7 @@ class Pair(click.ParamType):  # type: ignore[type-arg]
         try:
             first, second = map(float, parts)
         except ValueError:
-            self.fail(f"{value!r} is not two numbers such as 2{self.sign}1", param, ctx)
+            self.fail(tr("{value!r} is not two numbers such as 2{sign}1", value=value, sign=self.sign), param, ctx)
         return first, second
 
 
@@ -70,7 +71,7 @@ def dots(
     cards = read_seen(read_file(seen, LARGEST), seen.name)
     rays = read_map(read_file(map_, LARGEST), map_.name)
     if not (1 <= size[0] <= 100_000 and 1 <= size[1] <= 100_000):
-        raise Trouble("--size is no size of a picture.", safe="Nothing was changed.", advice="Say it as 640x480.")
+        raise Trouble("--size is no size of a picture.", safe=tr("Nothing was changed."), advice=tr("Say it as 640x480."))
     verdict = judged(View(focal, centre, (int(size[0]), int(size[1])), baseline), cards, rays)
     say(dots_answer(verdict), dots_text(verdict), as_json=as_json)
 
@@ -86,11 +87,16 @@ def ring(log: Path, as_json: bool) -> None:
     try:
         found = ring_down(*read_signal(read_file(log, LARGEST_LOG), log.name))
     except ValueError as error:
-        raise Trouble(f"{log.name}: {error}.", safe="Nothing was changed.", advice="Let the motor tap once more.") from error
+        raise Trouble(
+            f"{log.name}: {error}.", safe=tr("Nothing was changed."), advice=tr("Let the motor tap once more.")
+        ) from error
     said = answer("ring", f0_hz=figure(found.f0_hz, found.f0_u), damping=figure(found.damping, found.damping_u))
-    text = (
-        f"resonance {found.f0_hz:.2f} Hz, standard uncertainty {found.f0_u:.2f}; "
-        f"damping {found.damping:.4f}, standard uncertainty {found.damping_u:.4f}"
+    text = tr(
+        "resonance {f0_hz:.2f} Hz, standard uncertainty {f0_u:.2f}; damping {damping:.4f}, standard uncertainty {damping_u:.4f}",
+        f0_hz=found.f0_hz,
+        f0_u=found.f0_u,
+        damping=found.damping,
+        damping_u=found.damping_u,
     )
     say(said, text, as_json=as_json)
 
@@ -108,8 +114,8 @@ def pd(words: tuple[str, ...], as_json: bool) -> None:
         try:
             found.append(decode(int(word.removeprefix("0x").removeprefix("0X"), 16)))
         except ValueError as error:
-            what = f"{word[:40]!r} is no 32-bit word in hexadecimal."
-            raise Trouble(what, safe="Nothing was changed.", advice="Give words such as 0001912C.") from error
+            what = tr("{word!r} is no 32-bit word in hexadecimal.", word=word[:40])
+            raise Trouble(what, safe=tr("Nothing was changed."), advice=tr("Give words such as 0001912C.")) from error
     keys = ("volts_min", "volts_max", "amperes", "amperes_20v", "watts")
     objects = [
         {
@@ -136,13 +142,17 @@ def heat(log: Path, key: str, as_json: bool) -> None:
 
     limits = heat_limits().get(key)
     if limits is None:
-        what = f"There are no limits for a step {key[:40]!r}."
-        raise Trouble(what, safe="Nothing was changed.", advice=f"Steps are {', '.join(sorted(heat_limits()))}.")
+        what = tr("There are no limits for a step {key!r}.", key=key[:40])
+        raise Trouble(
+            what,
+            safe=tr("Nothing was changed."),
+            advice=tr("Steps are {heat_limits}.", heat_limits=", ".join(sorted(heat_limits()))),
+        )
     try:
         t, celsius = read_heat(read_file(log, LARGEST_LOG), log.name)
         found = violations(t, celsius, limits)
     except ValueError as error:
-        raise Trouble(f"{log.name}: {error}.", safe="Nothing was changed.", advice="Take the log once more.") from error
+        raise Trouble(f"{log.name}: {error}.", safe=tr("Nothing was changed."), advice=tr("Take the log once more.")) from error
     shown = [
         {
             "limit": each.limit.value,
@@ -154,7 +164,7 @@ def heat(log: Path, key: str, as_json: bool) -> None:
         }
         for each in found
     ]
-    text = "\n".join(each.words for each in found) or f"Within the limits; hottest {celsius.max():.1f} °C."
+    text = "\n".join(each.words for each in found) or tr("Within the limits; hottest {max:.1f} °C.", max=celsius.max())
     say(answer("heat", step=key, peak_c=float(celsius.max()), violations=shown), text, as_json=as_json)
 
 
@@ -166,7 +176,9 @@ def read_meter(path: Path) -> "MeterLog":
         return read_log(path)
     except OSError as error:
         raise Trouble(
-            f"{path} cannot be read: {error.strerror or error}.", safe="Nothing was changed.", advice="Name a file that is there."
+            tr("{path} cannot be read: {strerror}.", path=path, strerror=error.strerror or error),
+            safe=tr("Nothing was changed."),
+            advice=tr("Name a file that is there."),
         ) from error
 
 
@@ -176,7 +188,11 @@ def model_of(key: str) -> "Model":
 
     models = load_catalogue().models
     if key not in models:
-        raise Trouble(f"No model is called {key}.", safe="Nothing was changed.", advice=f"Name one of {', '.join(models)}.")
+        raise Trouble(
+            tr("No model is called {key}.", key=key),
+            safe=tr("Nothing was changed."),
+            advice=tr("Name one of {models}.", models=", ".join(models)),
+        )
     return models[key]
 
 
@@ -198,9 +214,9 @@ def motor(log: Path, f0: float, level: float, driven: float, as_json: bool) -> N
     runs = [table[table[:, 0] == number] for number in dict.fromkeys(table[:, 0].tolist())]
     if len(runs) < 2 or any(len(run) < 40 or not (run[-1, 1] > run[0, 1] + driven) for run in runs):
         raise Trouble(
-            f"{log.name} does not say how a motor taps and rings.",
-            safe="Nothing was changed.",
-            advice="Give two shakes at least, of 40 samples and more, each going on after its drive has ended.",
+            tr("{log} does not say how a motor taps and rings.", log=log.name),
+            safe=tr("Nothing was changed."),
+            advice=tr("Give two shakes at least, of 40 samples and more, each going on after its drive has ended."),
         )
     shakes = [
         Shake((len(run) - 1) / float(run[-1, 1] - run[0, 1]), driven, run is not runs[-1], tuple(run[:, 2].tolist()))
@@ -244,6 +260,10 @@ def cell(log: Path, rated: float, chemistry: str | None, as_json: bool) -> None:
 
     if chemistry is not None and chemistry not in chemistries():
         known = ", ".join(chemistries())
-        raise Trouble(f"No chemistry is called {chemistry}.", safe="Nothing was changed.", advice=f"Name one of {known}.")
+        raise Trouble(
+            tr("No chemistry is called {chemistry}.", chemistry=chemistry),
+            safe=tr("Nothing was changed."),
+            advice=tr("Name one of {known}.", known=known),
+        )
     found = cell_answer(read_meter(log), rated, chemistries()[chemistry] if chemistry else None, log.name)
     say(found, cell_text(found), as_json=as_json)

@@ -5,6 +5,7 @@ from pathlib import Path
 import click
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.judging_common import FILE, as_json, read_file, say
 
 
@@ -21,10 +22,15 @@ def sharpness(image: Path, as_json: bool) -> None:
         found = judged(read_grey(read_file(image, LARGEST_PICTURE), image.name))
     except EdgeFault as error:
         raise Trouble(
-            f"{image.name}: {error}.", safe="Nothing was changed.", advice="Take a picture of one slanted edge."
+            f"{image.name}: {error}.", safe=tr("Nothing was changed."), advice=tr("Take a picture of one slanted edge.")
         ) from error
     said = answer("sharpness", mtf50_cpp=figure(found.mtf50, found.u), edge_deg=found.edge_deg)
-    text = f"MTF50 {found.mtf50:.4f} cycles a pixel, standard uncertainty {found.u:.4f}; edge at {found.edge_deg:.2f} degrees"
+    text = tr(
+        "MTF50 {mtf50:.4f} cycles a pixel, standard uncertainty {spread:.4f}; edge at {edge_deg:.2f} degrees",
+        mtf50=found.mtf50,
+        spread=found.u,
+        edge_deg=found.edge_deg,
+    )
     say(said, text, as_json=as_json)
 
 
@@ -43,11 +49,11 @@ def lens(corners: Path, camera: Path, as_json: bool) -> None:
         found = board_fits(read_camera(read_file(camera, LARGEST_CAMERA), camera.name), views)
     except ValueError as error:
         raise Trouble(
-            f"{corners.name}: {error}.", safe="Nothing was changed.", advice="Take more corners of that view."
+            f"{corners.name}: {error}.", safe=tr("Nothing was changed."), advice=tr("Take more corners of that view.")
         ) from error
     shown = [{"view": fit.view, "rms_px": fit.rms_px} for fit in found]
-    lines = [f"view {fit.view}: {fit.rms_px:.3f} px" for fit in found]
-    text = "\n".join([*lines, f"all: {rms_of_all(found):.3f} px"])
+    lines = [tr("view {view}: {rms_px:.3f} px", view=fit.view, rms_px=fit.rms_px) for fit in found]
+    text = "\n".join([*lines, tr("all: {rms_of_all:.3f} px", rms_of_all=rms_of_all(found))])
     say(answer("lens", views=shown, rms_px=rms_of_all(found)), text, as_json=as_json)
 
 
@@ -65,7 +71,7 @@ def align_(gyro: Path, camera: Path, as_json: bool) -> None:
         found = align(mine, theirs)
     except ValueError as error:
         raise Trouble(
-            f"{gyro.name}, {camera.name}: {error}.", safe="Nothing was changed.", advice="Turn the phone once more."
+            f"{gyro.name}, {camera.name}: {error}.", safe=tr("Nothing was changed."), advice=tr("Turn the phone once more.")
         ) from error
     said = answer(
         "align",
@@ -76,8 +82,12 @@ def align_(gyro: Path, camera: Path, as_json: bool) -> None:
         bias_u=found.bias_u.tolist(),
     )
     rows = "\n".join("  ".join(f"{value:9.6f}" for value in row) for row in found.rotation)
-    late = f"the camera is {1000 * found.offset:.2f} ms late, standard uncertainty {1000 * found.offset_u:.2f}"
-    bias = "bias " + ", ".join(f"{value:.5f}" for value in found.bias) + " rad/s"
+    late = tr(
+        "the camera is {offset:.2f} ms late, standard uncertainty {offset_u:.2f}",
+        offset=1000 * found.offset,
+        offset_u=1000 * found.offset_u,
+    )
+    bias = tr("bias ") + ", ".join(f"{value:.5f}" for value in found.bias) + tr(" rad/s")
     say(
         said,
         f"rotation, gyroscope = R camera, standard uncertainty {found.rotation_u_deg:.3f} degrees\n{rows}\n{late}\n{bias}",
@@ -99,11 +109,17 @@ def focus(log: Path, as_json: bool) -> None:
     for distance, points in sorted(sweeps.items()):
         found = peak_of(*zip(*points, strict=True)) if len(points) >= FEWEST else None
         if found is None:
-            lines.append(f"{distance:g} m: no peak")
+            lines.append(tr("{distance:g} m: no peak", distance=distance))
             peaks.append({"distance_m": distance, "code": None, "mtf50_cpp": None})
             continue
         lines.append(
-            f"{distance:g} m: sharpest at code {found.code:.2f} (standard uncertainty {found.u:.2f}), {found.mtf50:.4f} c/px"
+            tr(
+                "{distance:g} m: sharpest at code {code:.2f} (standard uncertainty {spread:.2f}), {mtf50:.4f} c/px",
+                distance=distance,
+                code=found.code,
+                spread=found.u,
+                mtf50=found.mtf50,
+            )
         )
         code, sharp = figure(found.code, found.u), figure(found.mtf50, found.mtf50_u)
         peaks.append({"distance_m": distance, "code": code, "mtf50_cpp": sharp})

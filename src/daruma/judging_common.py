@@ -10,19 +10,22 @@ import click
 
 from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.plain import plain
 
 FILE = click.Path(path_type=Path, dir_okay=False)
-as_json = click.option("--json", "as_json", is_flag=True, help="Answer as JSON.")
+as_json = click.option("--json", "as_json", is_flag=True, help=tr("Answer as JSON."))
 
 
-def read_file(path: Path, most: int, safe: str = "Nothing was changed.") -> bytes:
+def read_file(path: Path, most: int, safe: str = tr("Nothing was changed.")) -> bytes:
     """Return a file's bytes, one more than `most` at most; end with the trouble where it cannot be read."""
     try:
         return read_bounded(path, most)
     except OSError as error:
         raise Trouble(
-            f"{path} cannot be read: {error.strerror or error}.", safe=safe, advice="Name a file that is there."
+            tr("{path} cannot be read: {strerror}.", path=path, strerror=error.strerror or error),
+            safe=safe,
+            advice=tr("Name a file that is there."),
         ) from error
 
 
@@ -35,7 +38,7 @@ def end(trouble: Trouble) -> None:
     """Say a trouble in its three parts and end."""
     for part in (trouble.what, trouble.safe, trouble.advice):
         if part:
-            click.echo(f"daruma: {plain(part, lines=True)}", err=True)
+            click.echo(tr("daruma: {part}", part=plain(part, lines=True)), err=True)
     sys.exit(1)
 
 

@@ -12,6 +12,7 @@ from pathlib import Path
 from platformdirs import PlatformDirs
 
 from daruma import __version__
+from daruma.core.language import tr
 
 LARGEST_LOG, LOGS = 1 << 20, 5  # bytes of one file, files
 MOST_REPORTS = 20
@@ -48,15 +49,20 @@ def write_report(error: BaseException) -> Path | None:
     where = folder()
     name = f"report-{datetime.now():%Y%m%d-%H%M%S}-{os.getpid()}.txt"
     said = [
-        "Daruma made a mistake of its own. This file stays on this machine: read it before you pass it on.",
-        "The log's last lines may name ports, jobs and parts.",
+        tr("Daruma made a mistake of its own. This file stays on this machine: read it before you pass it on."),
+        tr("The log's last lines may name ports, jobs and parts."),
         "",
-        f"daruma {__version__}, Python {platform.python_version()}, {platform.platform()}",
-        f"started as: {' '.join(Path(word).name for word in sys.argv[:3])}",
+        tr(
+            "daruma {version}, Python {python_version}, {platform}",
+            version=__version__,
+            python_version=platform.python_version(),
+            platform=platform.platform(),
+        ),
+        tr("started as: {argv}", argv=" ".join(Path(word).name for word in sys.argv[:3])),
         "",
         *"".join(traceback.format_exception(error)).splitlines(),
         "",
-        "Last lines of the log:",
+        tr("Last lines of the log:"),
         *_last_lines(where / "daruma.log"),
     ]
     try:
@@ -74,4 +80,4 @@ def _last_lines(file: Path) -> list[str]:
     try:
         return file.read_text(encoding="utf-8", errors="replace").splitlines()[-LAST_LINES:]
     except OSError:
-        return ["(there is no log)"]
+        return [tr("(there is no log)")]

@@ -13,6 +13,7 @@ from daruma.core.acts import ONCE, Act, ActKind, ActState
 from daruma.core.errors import Cause, Trouble
 from daruma.core.interlocks import Interlock, dark, once_interlock
 from daruma.core.job import Job
+from daruma.core.language import tr, word
 from daruma.link.errors import LinkError, Refused
 from daruma.link.messages import UNTOUCHED
 from daruma.store.journal import Journal
@@ -65,8 +66,8 @@ class Intent:
     backup: str = ""
     digest: str = ""
     before: str = ""
-    safe: str = "The backup is safe."
-    advice: str = "Look at the part, then plan again from here."
+    safe: str = tr("The backup is safe.")
+    advice: str = tr("Look at the part, then plan again from here.")
 
 
 @dataclass(frozen=True, slots=True)
@@ -78,7 +79,7 @@ class Found(Generic[_T]):
     as_meant: bool
     told: str
     value: _T
-    words: str = field(default="read-back is equal")
+    words: str = field(default=tr("read-back is equal"))
     untouched: bool = False
 
 
@@ -120,8 +121,8 @@ def refuse_dark(locks: tuple[Interlock, ...]) -> None:
     """Raise InterlockDark where an interlock is dark."""
     if missing := dark(locks):
         raise InterlockDark(
-            f"Not done, an interlock is dark: {missing[0].label} ({missing[0].evidence}).",
-            safe="Nothing was sent to the part.",
+            tr("Not done, an interlock is dark: {label} ({evidence}).", label=missing[0].label, evidence=missing[0].evidence),
+            safe=tr("Nothing was sent to the part."),
             advice=missing[0].remedy,
         )
 
@@ -133,14 +134,16 @@ def _sent(journal: Journal, written: Act, context: Context, send: Callable[[Sent
         send(sent)
     except LinkError as error:
         if not sent.yes:
-            journal.settle(written, ActState.NOT_SENT, f"never sent: {error.what}", context.now(), answer=_answer(error))
+            journal.settle(
+                written, ActState.NOT_SENT, tr("never sent: {error}", error=error.what), context.now(), answer=_answer(error)
+            )
             raise
         return error
     return None
 
 
 def _answer(said: LinkError | None) -> str:
-    return "done" if said is None else said.code if isinstance(said, Refused) else f"no answer: {said.what}"
+    return "done" if said is None else said.code if isinstance(said, Refused) else tr("no answer: {said}", said=said.what)
 
 
 def state_of(answer: str, found: Found[_T]) -> ActState:
@@ -157,27 +160,27 @@ def _settled(
     try:
         found = look_back()
     except Trouble as trouble:
-        note = f"{said.what if said else 'done'}; looking after it: {trouble.what}"
+        note = tr("{said}; looking after it: {trouble}", said=said.what if said else tr("done"), trouble=trouble.what)
         journal.settle(written, ActState.IN_DOUBT, note, context.now(), answer=answer)
         raise InDoubt(
-            f"It is not known what the {intent.kind.value} did: {trouble.what}",
-            safe="The backup is safe. Until the part is read it counts against the part.",
-            advice="Put the same part back, connect again and settle the act. Do not repeat it.",
+            tr("It is not known what the {kind} did: {trouble}", kind=word(intent.kind), trouble=trouble.what),
+            safe=tr("The backup is safe. Until the part is read it counts against the part."),
+            advice=tr("Put the same part back, connect again and settle the act. Do not repeat it."),
         ) from trouble
     state = state_of(answer, found)
-    note = said.what if said else f"The device reported success, the {_looked(intent.kind)} differs."
+    note = said.what if said else tr("The device reported success, the {looked} differs.", looked=_looked(intent.kind))
     if state is ActState.DONE:
-        note = found.words if said is None else f"{said.what} The part carries what was meant all the same."
+        note = found.words if said is None else tr("{said} The part carries what was meant all the same.", said=said.what)
     journal.settle(written, state, note, context.now(), answer=answer, found=found.told)
     match state:
         case ActState.DONE:
             return found.value
         case ActState.NOT_SENT:
             advice = said.advice if said is not None else intent.advice
-            raise NotTaken(answer, note, safe="The part is as it was: nothing was counted.", advice=advice)
+            raise NotTaken(answer, note, safe=tr("The part is as it was: nothing was counted."), advice=advice)
         case _:
             raise WriteFailed(note, safe=intent.safe, advice=intent.advice, cause=Cause.STEP if said is None else said.cause)
 
 
 def _looked(kind: ActKind) -> str:
-    return "read-back" if kind is ActKind.WRITE else "state after it"
+    return "read-back" if kind is ActKind.WRITE else tr("state after it")

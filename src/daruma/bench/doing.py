@@ -14,6 +14,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.known import Known, KnownPart
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.part_work import PartWork
 from daruma.core.parts import PartKind
@@ -64,9 +65,9 @@ class Doing:
             return self.catalogue.models[job.ticket.model]
         except KeyError as error:
             raise Trouble(
-                f"The catalogue has no model {job.ticket.model or '(none chosen)'}.",
-                safe="The ticket is kept.",
-                advice="Choose a model in the ticket, or add its file to the shop's catalogue folder.",
+                tr("The catalogue has no model {model}.", model=job.ticket.model or tr("(none chosen)")),
+                safe=tr("The ticket is kept."),
+                advice=tr("Choose a model in the ticket, or add its file to the shop's catalogue folder."),
             ) from error
 
     def settings(self) -> Settings:
@@ -128,9 +129,13 @@ class Doing:
         state = self.rig.phone().state()
         if state.imei != job.ticket.imei:
             raise LinkError(
-                f"Another phone is on the cable: IMEI ends in {state.imei[-4:]}, the ticket's in {job.ticket.imei[-4:]}.",
-                safe="Nothing was done.",
-                advice="Put this job's phone on the cable.",
+                tr(
+                    "Another phone is on the cable: IMEI ends in {imei}, the ticket's in {imei_2}.",
+                    imei=state.imei[-4:],
+                    imei_2=job.ticket.imei[-4:],
+                ),
+                safe=tr("Nothing was done."),
+                advice=tr("Put this job's phone on the cable."),
             )
 
     def by_hand(self, act: Callable[[HandsLike], None]) -> None:

@@ -8,6 +8,7 @@ from daruma.core.job import Job, Ticket
 from daruma.core.kinds import room
 from daruma.core.kinds.display.facts import OriginalState, PanelKind
 from daruma.core.kinds.display.work import DisplayTicket
+from daruma.core.language import tr
 from daruma.core.parts import PartKind
 from daruma.core.plan.case import Case
 from daruma.core.plan.planner import make_plan
@@ -29,8 +30,15 @@ class Example:
     def words(self, money: str) -> str:
         """Return the example in a line."""
         if not self.way:
-            return "no way is worth it"
-        return f"{self.way}, {self.minutes:.0f} min, {self.cost:.0f} {money}, worth {self.value:.0f} {money}"
+            return tr("no way is worth it")
+        return tr(
+            "{way}, {minutes:.0f} min, {cost:.0f} {money}, worth {self_:.0f} {money}",
+            way=self.way,
+            minutes=self.minutes,
+            cost=self.cost,
+            money=money,
+            self_=self.value,
+        )
 
 
 def example(settings: Settings, catalogue: Catalogue) -> Example:
@@ -49,7 +57,7 @@ def example(settings: Settings, catalogue: Catalogue) -> Example:
         rules=catalogue.rules,
     )
     plan = make_plan(case, catalogue.figures)
-    named = f"{model.name}, display broken, a used genuine panel at hand"
+    named = tr("{model}, display broken, a used genuine panel at hand", model=model.name)
     if plan.advice.next is None or not plan.routes:
         return Example(named, "", 0, 0, 0)
     route = plan.routes[0]

@@ -6,6 +6,7 @@ from daruma.bench.rig import Rig
 from daruma.core.acts import ActKind
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Version
 from daruma.link.errors import LinkError
@@ -16,8 +17,12 @@ def update_firmware(rig: Rig, shop: Shop, model: Model, job: Job, context: Conte
     """Bring the programmer to the firmware that the model needs; return the version it then has."""
     there, needed = rig.programmer().hello(), model.programmer_firmware
     doubtful = any(each.die == there.serial for each in shop.journal.in_doubt())
-    said = "an earlier update was never settled" if doubtful else f"has {there.firmware}, {model.name} needs {needed}"
-    lock = Interlock("doubt", "Programmer ready for an update", not doubtful, said, "Settle the act in doubt first.")
+    said = (
+        tr("an earlier update was never settled")
+        if doubtful
+        else tr("has {firmware}, {model} needs {needed}", firmware=there.firmware, model=model.name, needed=needed)
+    )
+    lock = Interlock("doubt", tr("Programmer ready for an update"), not doubtful, said, tr("Settle the act in doubt first."))
     intent = Intent(
         ActKind.FIRMWARE,
         job,
@@ -25,12 +30,12 @@ def update_firmware(rig: Rig, shop: Shop, model: Model, job: Job, context: Conte
         (lock,),
         digest=str(needed),
         before=str(there.firmware),
-        safe="No part was touched.",
-        advice="Update it once more.",
+        safe=tr("No part was touched."),
+        advice=tr("Update it once more."),
     )
 
     def send(sent: Sent) -> None:
-        programmer, report = rig.programmer(), context.unstoppable(0, 1, "updating the programmer")
+        programmer, report = rig.programmer(), context.unstoppable(0, 1, tr("updating the programmer"))
         try:
             programmer.update_firmware(needed, report, sent.now)
         except LinkError:
@@ -39,6 +44,8 @@ def update_firmware(rig: Rig, shop: Shop, model: Model, job: Job, context: Conte
 
     def look_back() -> Found[Version]:
         now = rig.programmer().hello().firmware
-        return Found(now >= needed, str(now), now, f"the programmer has firmware {now}", untouched=now == there.firmware)
+        return Found(
+            now >= needed, str(now), now, tr("the programmer has firmware {now}", now=now), untouched=now == there.firmware
+        )
 
     return act(shop.journal, intent, context, send, look_back)

@@ -13,6 +13,7 @@ from daruma.core.errors import Trouble
 from daruma.core.heat.kept import MOST, HeatTrace
 from daruma.core.heat.trace import HeatLimits, violations
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.link.thermocouple import ThermocoupleState
 
 if TYPE_CHECKING:
@@ -71,10 +72,10 @@ class Heating:
     def begin(self, job: Job, step: str, when: str) -> Heat:
         """Begin to watch a step of a job: what is measured from here on is kept with it."""
         if self._watched is not None:
-            raise Trouble("A step's heat is watched already.", safe="It goes on.", advice="End that first.")
+            raise Trouble(tr("A step's heat is watched already."), safe=tr("It goes on."), advice=tr("End that first."))
         self._take()
         said = self._rig.thermocouple().hello()
-        watched = _Watched(job.uid, step, when, f"thermocouple {said.serial}", said.simulated)
+        watched = _Watched(job.uid, step, when, tr("thermocouple {serial}", serial=said.serial), said.simulated)
         self._numbers, self._celsius, self._watched = [], [], watched
         return self.look()
 

@@ -17,6 +17,7 @@ from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock, PartEvidence, part_interlocks
 from daruma.core.job import Job, is_done
 from daruma.core.known import KnownPart
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.part_work import PartWork
 from daruma.core.parts import PART_NOUN, PartKind, PartSelf
@@ -68,7 +69,7 @@ class Holder:
     def read(self, doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
         """Read the new part on the holder: one that does not answer is faulty or counterfeit."""
         found = read_part(doing.rig, doing.catalogue, doing.model(job), context, kind=self.kind, socket=self.socket)
-        return self._carries(job, found.part, found.record.image), f"{found.part.name()} answers"
+        return self._carries(job, found.part, found.record.image), tr("{part} answers", part=found.part.name())
 
     def write(self, doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
         """Write the source's data to the part on the holder and read them back; raise WriteFailed where they differ.
@@ -78,9 +79,9 @@ class Holder:
         kept = job.of(self.work).source
         if not kept or is_done(job, self.fitted_by):
             raise Trouble(
-                f"Nothing to write to the {self.noun} yet.",
-                safe="Nothing was sent.",
-                advice=f"Get the original {self.noun}'s data.",
+                tr("Nothing to write to the {noun} yet.", noun=self.noun),
+                safe=tr("Nothing was sent."),
+                advice=tr("Get the original {noun}'s data.", noun=self.noun),
             )
         model, rig = doing.model(job), doing.rig
         source = keeping.record_of(doing.shop.vault.get(kept), model)
@@ -88,13 +89,13 @@ class Holder:
         found = read_part(rig, doing.catalogue, model, context, kind=self.kind, socket=self.socket)
         place = Place(rig, model, self.kind, self.socket, found.part, _image(found.record, source), found.record.image)
         lit = self._locks(doing, job, look(rig))
-        advice = f"Seat the {self.noun} again, then write once more."
+        advice = tr("Seat the {noun} again, then write once more.", noun=self.noun)
         # which part it is on is known before anything is sent: an act in doubt is settled by that
         job = doing.save(self._carries(job, found.part, place.before), context)
-        intent = place.intent(job, kept, lit, advice, "The original's data are safe.")
+        intent = place.intent(job, kept, lit, advice, tr("The original's data are safe."))
         if place.image != place.before:
             act(doing.shop.journal, intent, context, lambda sent: place.send(context, sent), lambda: place.look_back(context))
-        return self._carries(job, found.part, place.image), "read-back is equal"
+        return self._carries(job, found.part, place.image), tr("read-back is equal")
 
     def as_found(self, doing: Doing, job: Job) -> Job:
         """Return the job with what its part on the holder carries now; raise Trouble where that cannot be read."""
@@ -121,7 +122,7 @@ class Holder:
 
         def seen(_: Job, __: Model, bench: BenchState, good: set[Enum]) -> str:
             empty = bench.programmer is not None and bench.sockets.get(self.socket) is None
-            return f"the holder for a {self.noun} is empty" if empty and good == {on_holder} else ""
+            return tr("the holder for a {noun} is empty", noun=self.noun) if empty and good == {on_holder} else ""
 
         return seen
 

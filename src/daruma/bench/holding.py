@@ -8,6 +8,7 @@ from daruma.bench.kinds import rooms
 from daruma.bench.kinds.room import Look
 from daruma.bench.rig import BenchState
 from daruma.core.job import Job, StepState
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.plan.actions import Action
 from daruma.core.plan.state import Val, Var
@@ -53,4 +54,4 @@ def _phone(job: Job, _: Model, bench: BenchState, good: set[Enum]) -> str:
     """Return what is seen where the phone should be open and off; nothing where it is, or cannot be told."""
     if good != {Val.OPEN} or not bench.phone_on:
         return ""
-    return "the phone answers on the cable: it is on" if bench.phone_imei == job.ticket.imei else ""
+    return tr("the phone answers on the cable: it is on") if bench.phone_imei == job.ticket.imei else ""

@@ -8,6 +8,7 @@ from daruma.bench.reading import PartReading
 from daruma.core.backup import Backup, BackupContent, Origin
 from daruma.core.errors import RecordError, Trouble
 from daruma.core.job import Job
+from daruma.core.language import day, tr
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind
 from daruma.core.records import FieldRole, Layout, Record, decode, shown_in
@@ -48,7 +49,7 @@ def from_phone(model: Model, layout: Layout, job: Job, image: bytes, when: str) 
         imei=job.ticket.imei,
         job=job.ref,
         taken=when,
-        programmer="phone over the cable",
+        programmer=tr("phone over the cable"),
         firmware="",
         origin=Origin.PHONE,
         fields=fields_of(decode(layout, image)),
@@ -73,7 +74,9 @@ def newest_backup(vault: Vault, imei: str, model: Model, kind: PartKind = PartKi
             if record_of(kept, model).complete(FieldRole.IDENTITY):
                 return kept
     raise Trouble(
-        "The vault holds no backup of this phone.", safe="Nothing was changed.", advice="Take another source of the codes."
+        tr("The vault holds no backup of this phone."),
+        safe=tr("Nothing was changed."),
+        advice=tr("Take another source of the codes."),
     )
 
 
@@ -90,9 +93,9 @@ def record_of(backup: Backup, model: Model) -> Record:
         layout = model.layout(PartKind(backup.content.part_kind))
     except (ValueError, LookupError, StopIteration) as error:
         raise RecordError(
-            f"Backup {backup.name} is of no part that a {model.name} has.",
-            safe="Nothing was changed.",
-            advice="Choose another backup.",
+            tr("Backup {backup} is of no part that a {model} has.", backup=backup.name, model=model.name),
+            safe=tr("Nothing was changed."),
+            advice=tr("Choose another backup."),
         ) from error
     return decode(layout, backup.content.image)
 
@@ -108,18 +111,18 @@ def kept_whole(vault: Vault, content: BackupContent) -> Backup:
     back = vault.get(kept.ref)
     if back.content.canonical() != content.canonical():
         raise Trouble(
-            f"Backup {kept.name} did not come back from the vault as it went in.",
-            safe="The part is untouched.",
-            advice="Check the disk, then read the part again.",
+            tr("Backup {kept} did not come back from the vault as it went in.", kept=kept.name),
+            safe=tr("The part is untouched."),
+            advice=tr("Check the disk, then read the part again."),
         )
     return kept
 
 
 def taken_from(backup: Backup) -> str:
     """Return in a few words which earlier backup was taken, and where it came from."""
-    return f"{backup.name} of {backup.content.taken[:10]}{imported(backup)}"
+    return tr("{backup} of {taken}{imported}", backup=backup.name, taken=day(backup.content.taken), imported=imported(backup))
 
 
 def imported(backup: Backup) -> str:
     """Return that a backup was imported, in brackets; empty where it was not."""
-    return f" (imported: {backup.arrived})" if backup.arrived else ""
+    return tr(" (imported: {arrived})", arrived=backup.arrived) if backup.arrived else ""

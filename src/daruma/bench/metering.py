@@ -17,6 +17,7 @@ from daruma.core.cell.log import Floats, integrals, offset_of, totals
 from daruma.core.cell.spans import Span
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.power.boot import BootVerdict, boot_of, with_starts
 from daruma.core.power.envelope import shortened
@@ -159,9 +160,9 @@ class Metering:
     def begin(self, job: Job, stage: str, when: str) -> Live:
         """Begin to record for a job; one that goes on for another job has to be ended first."""
         if self._going is not None:
-            raise Trouble("A recording is going on already.", safe="It goes on.", advice="End it first.")
+            raise Trouble(tr("A recording is going on already."), safe=tr("It goes on."), advice=tr("End it first."))
         if not self._may_record():
-            raise Trouble("Another window records already.", safe="It goes on.", advice="End it there first.")
+            raise Trouble(tr("Another window records already."), safe=tr("It goes on."), advice=tr("End it there first."))
         try:
             return self._begun(job, stage, when)
         except BaseException:
@@ -186,7 +187,7 @@ class Metering:
         live = self.look()
         said = self._rig.usb_meter().hello()
         clock = self._run, live.state.rate, self._last + 1
-        begun = Begun(job.uid, when, stage, f"meter {said.serial}", *clock, live.state.offers, said.simulated)
+        begun = Begun(job.uid, when, stage, tr("meter {serial}", serial=said.serial), *clock, live.state.offers, said.simulated)
         uid = fresh_uid()
         self._going = _Going(uid, begun, self._recordings.begin(uid, begun), self._last)
         return replace(live, job=job.uid)
@@ -211,7 +212,7 @@ class Metering:
                 continue
             try:
                 if not self._goes_on(uid):
-                    ended.append(self._remembered(uid, models, when, "cut off: the program ended before it did"))
+                    ended.append(self._remembered(uid, models, when, tr("cut off: the program ended before it did")))
             except Trouble as trouble:
                 log.warning("a recording that was cut off cannot be read: %s", trouble.what)
         if self._going is None:
@@ -238,7 +239,7 @@ class Metering:
     def _end_other(self, state: UsbMeterState) -> None:
         """Say that a recording cannot go on: the meter that it is from is no more what it was."""
         if self._going is not None and self._going.begun.run != state.run:
-            self._trouble = "The meter has begun anew: what it had not given yet is lost. End the recording."
+            self._trouble = tr("The meter has begun anew: what it had not given yet is lost. End the recording.")
 
     def _keep(self, at_least: int) -> None:
         """Keep what is waiting, where that is as much as wanted; where the store takes nothing it waits on."""
@@ -262,7 +263,7 @@ class Metering:
         for start in range(0, len(log.t), MOST):
             part = slice(start, start + MOST)
             head = self._recordings.add(uid, job.uid, head, Chunk(log.t[part], log.v[part], log.a[part]))
-        return self._remembered(uid, models, when, "", source=f"file {name}"[:200])
+        return self._remembered(uid, models, when, "", source=tr("file {name}", name=name)[:200])
 
     def trace(self, recording: Recording) -> Trace:
         """Return what was recorded, as means where it is longer than can be looked at; raise StoreTrouble for damage."""

@@ -12,6 +12,7 @@ from daruma.core.errors import Remedy, Trouble
 from daruma.core.finishing import PageLine, PartsPage
 from daruma.core.interlocks import Interlock, PhoneEvidence, charge_interlock, phone_interlocks
 from daruma.core.job import Job
+from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.part_work import PartWork
 from daruma.core.parts import Identity, PartKind, PartSelf, PartStatus, Version
@@ -23,7 +24,7 @@ from daruma.store.shop import Shop
 PAUSES = (3.0, 6.0, 12.0)  # seconds before a busy service is asked again (ours)
 FLASH_PAUSE = 0.5  # seconds between two looks at a system that is flashed
 BUSY = "busy"
-DIAGNOSTIC = "Start the phone in its diagnostic mode (off, both volume keys held, charger in), or try at a quieter hour."
+DIAGNOSTIC = tr("Start the phone in its diagnostic mode (off, both volume keys held, charger in), or try at a quieter hour.")
 
 
 class ServiceBusy(NotTaken):
@@ -83,7 +84,7 @@ def release(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> N
 def flash_system(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> None:
     """Flash the phone's system to its end; one that fails can be done again. Raises as `unbind` does."""
     intent = _intent(ActKind.FLASH, job, phone_locks(rig, shop, model, job, ActKind.FLASH))
-    report = context.unstoppable(0, 1, "flashing the system, the phone stays on the charger")
+    report = context.unstoppable(0, 1, tr("flashing the system, the phone stays on the charger"))
     act(
         shop.journal,
         intent,
@@ -119,11 +120,13 @@ def finish(
             if pause is None:
                 raise ServiceBusy(
                     BUSY,
-                    f"The service that finishes parts was busy {number} times.",
-                    safe="The phone is as it was: nothing was counted.",
+                    tr("The service that finishes parts was busy {number} times.", number=number),
+                    safe=tr("The phone is as it was: nothing was counted."),
                     advice=DIAGNOSTIC,
                 ) from refused
-            context.wait(pause * rig.settle, number / (len(PAUSES) + 1), f"the service is busy: try {number + 1} follows")
+            context.wait(
+                pause * rig.settle, number / (len(PAUSES) + 1), tr("the service is busy: try {number} follows", number=number + 1)
+            )
     raise AssertionError("the last try returns or raises")
 
 
@@ -147,13 +150,13 @@ def told(doing: Doing, job: Job, status: PartStatus, context: Context) -> tuple[
 
     The part is finished whatever the wire does from here on: what cannot be read is left as it was known.
     """
-    said = f"the parts page says {status.value}"
+    said = tr("the parts page says {status}", status=word(status))
     try:
         job, _ = doing.read_phone(job, context)
         return page_kept(doing, job, context), said
     except LinkError as error:
         doing.rig.drop("phone")
-        return job, f"{said}; not read anew: {error.what}"
+        return job, tr("{said}; not read anew: {error}", said=said, error=error.what)
 
 
 def page_kept(doing: Doing, job: Job, context: Context) -> Job:
@@ -175,21 +178,21 @@ def is_unbound(rig: Rig) -> Found[None]:
     """Look whether the board gives its codes: then it is unbound."""
     state = _asked(rig)
     free = Identity.DISPLAY_SERIAL in state.board
-    return Found(free, "codes readable" if free else "codes hidden", None, "the board is unbound", untouched=not free)
+    return Found(free, tr("codes readable") if free else tr("codes hidden"), None, tr("the board is unbound"), untouched=not free)
 
 
 def is_released(rig: Rig) -> Found[None]:
     """Look whether the board has let go of its front camera."""
     _asked(rig)
     free = front_state(rig.phone()).free
-    return Found(free, "free" if free else "bound", None, "the board takes another front camera", untouched=not free)
+    return Found(free, "free" if free else "bound", None, tr("the board takes another front camera"), untouched=not free)
 
 
 def is_flashed(rig: Rig) -> Found[None]:
     """Look whether the system was flashed since the swap; one that was not is to be flashed again."""
     _asked(rig)
     done = front_state(rig.phone()).flashed
-    return Found(done, "flashed" if done else "not flashed", None, "the system is flashed", untouched=False)
+    return Found(done, "flashed" if done else tr("not flashed"), None, tr("the system is flashed"), untouched=False)
 
 
 def is_finished(rig: Rig, part: PartKind = PartKind.DISPLAY) -> Found[PartStatus]:
@@ -198,7 +201,13 @@ def is_finished(rig: Rig, part: PartKind = PartKind.DISPLAY) -> Found[PartStatus
     entry = next((entry for entry in rig.phone().parts_page() if entry.part is part), None)
     status = entry.status if entry else PartStatus.UNKNOWN
     done = entry is not None and not entry.notice
-    return Found(done, f"parts page: {status.value}", status, f"the parts page says {status.value}", untouched=not done)
+    return Found(
+        done,
+        tr("parts page: {status}", status=word(status)),
+        status,
+        tr("the parts page says {status}", status=word(status)),
+        untouched=not done,
+    )
 
 
 def looked_at(rig: Rig, kind: ActKind, part: PartKind) -> Found[object]:
@@ -209,7 +218,7 @@ def looked_at(rig: Rig, kind: ActKind, part: PartKind) -> Found[object]:
         ActKind.FLASH: lambda: is_flashed(rig),
     }
     seen = looks[kind]() if kind in looks else is_finished(rig, part)
-    words = seen.words if seen.as_meant else f"not done, {seen.told}"
+    words = seen.words if seen.as_meant else tr("not done, {told}", told=seen.told)
     return Found(seen.as_meant, seen.told, None, words, seen.untouched)
 
 
@@ -220,7 +229,7 @@ def _asked(rig: Rig) -> PhoneState:
         rig.drop("phone")
         raise
     if not state.trusted:
-        raise Trouble("The phone does not trust this bench.", advice="Confirm trust on the phone.")
+        raise Trouble(tr("The phone does not trust this bench."), advice=tr("Confirm trust on the phone."))
     return state
 
 
@@ -230,6 +239,6 @@ def _intent(kind: ActKind, job: Job, locks: tuple[Interlock, ...]) -> Intent:
         job,
         phone_of(job.uid),
         locks,
-        safe="The phone is as it was; backups are safe.",
-        advice="Read what it says, put that right, then try again.",
+        safe=tr("The phone is as it was; backups are safe."),
+        advice=tr("Read what it says, put that right, then try again."),
     )

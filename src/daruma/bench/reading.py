@@ -7,6 +7,7 @@ from daruma.bench.context import Context
 from daruma.bench.rig import Rig
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import ReadFailed, RecordError
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.core.records import Layout, Record, decode, recognise
@@ -39,13 +40,13 @@ class PartReading:
 
 def read_phone(rig: Rig, context: Context) -> PhoneReading:
     """Read the phone on the cable; where it does not trust the bench yet, make it ask its owner."""
-    context.report(0.1, "asking the phone")
+    context.report(0.1, tr("asking the phone"))
     phone = rig.phone()
     state = phone.state()
     if not state.trusted:
         phone.ask_trust()
         return PhoneReading(state, {}, None)
-    context.report(0.5, "reading functions and parts page")
+    context.report(0.5, tr("reading functions and parts page"))
     functions = phone.functions()
     notice = any(entry.notice for entry in phone.parts_page() if entry.part is PartKind.DISPLAY)
     return PhoneReading(state, functions, notice)
@@ -78,20 +79,20 @@ def read_part(
     end = 0.5 if twice else 1.0
     image = _read(rig, catalogue, place, context.part(0.0, end, "reading"))
     if twice:
-        again = _read(rig, catalogue, place, context.part(0.5, 1.0, "reading again to compare"))
+        again = _read(rig, catalogue, place, context.part(0.5, 1.0, tr("reading again to compare")))
         if again != image:
             raise ReadFailed(
-                "Two reads of the same part differ.",
-                safe="Nothing was kept, nothing was changed.",
-                advice="Clean the contacts, seat the part again and read once more.",
+                tr("Two reads of the same part differ."),
+                safe=tr("Nothing was kept, nothing was changed."),
+                advice=tr("Clean the contacts, seat the part again and read once more."),
             )
     # a new part with a spoilt signature can still be written: the part itself has said what it is
     record = decode(layout, image, loose=not twice)
     if twice and not record.intact:
         raise ReadFailed(
-            f"The record is damaged: {', '.join(record.damaged).replace('_', ' ')} does not fit.",
-            safe="Nothing was kept, nothing was changed.",
-            advice="Clean the contacts and read again; if it stays so, use another source of the codes.",
+            tr("The record is damaged: {damaged} does not fit.", damaged=", ".join(record.damaged).replace("_", " ")),
+            safe=tr("Nothing was kept, nothing was changed."),
+            advice=tr("Clean the contacts and read again; if it stays so, use another source of the codes."),
         )
     return PartReading(part, record)
 
@@ -110,9 +111,9 @@ def _still_there(rig: Rig, socket: str, part: PartSelf) -> None:
     if now.die != part.die:
         raise Refused(
             "part",
-            f"{part.name()} was on the socket, now {now.name()} is.",
-            safe="Nothing was kept, nothing was changed.",
-            advice="Leave the part on the socket while it is read, and read it again.",
+            tr("{part} was on the socket, now {now} is.", part=part.name(), now=now.name()),
+            safe=tr("Nothing was kept, nothing was changed."),
+            advice=tr("Leave the part on the socket while it is read, and read it again."),
         )
 
 
@@ -121,9 +122,9 @@ def _answering(rig: Rig, socket: str) -> PartSelf:
     if part is None:
         raise Refused(
             "empty",
-            f"No part answers on socket {socket}.",
-            safe="Nothing was changed.",
-            advice="Press the connector home on both ends.",
+            tr("No part answers on socket {socket}.", socket=socket),
+            safe=tr("Nothing was changed."),
+            advice=tr("Press the connector home on both ends."),
         )
     return part
 
@@ -145,9 +146,9 @@ def _read(rig: Rig, catalogue: Catalogue, place: _Place, report: Report) -> byte
     if others and not recognise((layout,), image):
         name = catalogue.models[others[0].model].name
         raise RecordError(
-            f"This part carries a {name} record, the ticket says {model.name}.",
-            safe="Nothing was changed.",
-            advice="Correct the model in the ticket, or put the right part on the socket.",
+            tr("This part carries a {name} record, the ticket says {model}.", name=name, model=model.name),
+            safe=tr("Nothing was changed."),
+            advice=tr("Correct the model in the ticket, or put the right part on the socket."),
         )
     return image
 
@@ -156,7 +157,9 @@ def _agree(catalogue: Catalogue, model: Model, part: PartSelf) -> None:
     if part.family != model.key:
         known = catalogue.models.get(part.family)
         raise RecordError(
-            f"This part is for {known.name if known else part.family}, the ticket says {model.name}.",
-            safe="Nothing was changed.",
-            advice="Correct the model in the ticket, or put the right part on the socket.",
+            tr(
+                "This part is for {known}, the ticket says {model}.", known=known.name if known else part.family, model=model.name
+            ),
+            safe=tr("Nothing was changed."),
+            advice=tr("Correct the model in the ticket, or put the right part on the socket."),
         )

@@ -5,6 +5,7 @@ from contextlib import contextmanager
 from dataclasses import dataclass, field
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.parts import PartSelf, Version
 from daruma.link.devices import Colorimeter, DeviceSelf, Driver, PhoneLink, Programmer, Supply
 from daruma.link.discovery import connect
@@ -118,12 +119,18 @@ class Rig:
             self.drop(kind)
         if kind not in self._drivers:
             if kind not in wires:
-                raise DeviceGone(f"No {kind} is set up.", safe="Nothing was changed.", advice="Assign one under Shop, Devices.")
+                raise DeviceGone(
+                    tr("No {kind} is set up.", kind=kind),
+                    safe=tr("Nothing was changed."),
+                    advice=tr("Assign one under Shop, Devices."),
+                )
             if not wires[kind]:
                 raise DeviceGone(
-                    f"The stand-in for the {kind} did not start.",
-                    safe="Nothing was changed.",
-                    advice="Another window may have the stand-ins, or the disk is full; or choose another device under Devices.",
+                    tr("The stand-in for the {kind} did not start.", kind=kind),
+                    safe=tr("Nothing was changed."),
+                    advice=tr(
+                        "Another window may have the stand-ins, or the disk is full; or choose another device under Devices."
+                    ),
                 )
             driver = connect(kind, wires[kind], patience=self.patience)
             if kind in self._seen:
@@ -160,10 +167,10 @@ class LinkState:
     def words(self) -> str:
         """Return the state in a few words."""
         if not self.answers:
-            return f"{self.kind}: no link. {self.trouble}".strip()
+            return tr("{kind}: no link. {trouble}", kind=self.kind, trouble=self.trouble).strip()
         if not self.failed:
-            return f"{self.kind}: link sound"
-        return f"{self.kind}: {self.failed} of the last {self.of} exchanges failed"
+            return tr("{kind}: link sound", kind=self.kind)
+        return tr("{kind}: {failed} of the last {of} exchanges failed", kind=self.kind, failed=self.failed, of=self.of)
 
 
 @dataclass(frozen=True, slots=True)

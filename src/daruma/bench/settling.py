@@ -12,6 +12,7 @@ from daruma.core.acts import Act, ActKind, ActState, phone_of, what, where
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, StepState
 from daruma.core.kinds import trait
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import PartKind, Version
 from daruma.link.errors import LinkError
@@ -30,9 +31,9 @@ def refuse_past_doubt(shop: Shop, job: Job) -> None:
     """Raise Trouble where an act on what the job has in hand is in doubt: nobody plans or acts past it."""
     for act in doubts_of(shop, job):
         raise Trouble(
-            f"Act {act.number} ({what(act)}) was never settled: what it did is not known.",
-            safe="Nothing was done. What is in the vault is safe.",
-            advice=f"{where(act)}, then settle the act.",
+            tr("Act {number} ({what}) was never settled: what it did is not known.", number=act.number, what=what(act)),
+            safe=tr("Nothing was done. What is in the vault is safe."),
+            advice=tr("{where}, then settle the act.", where=where(act)),
         )
 
 
@@ -43,9 +44,9 @@ def settle_doubt(rig: Rig, shop: Shop, model: Model, act: Act, job: Job, context
     """
     if shop.journal.is_under_way(act):
         raise Trouble(
-            f"Act {act.number} is being carried out in another window.",
-            safe="Nothing was changed.",
-            advice="Wait until it is finished.",
+            tr("Act {number} is being carried out in another window.", number=act.number),
+            safe=tr("Nothing was changed."),
+            advice=tr("Wait until it is finished."),
         )
     try:
         found = looks[act.kind](rig, act, context) if act.kind in looks else _look(rig, model, act, job, context)
@@ -53,8 +54,8 @@ def settle_doubt(rig: Rig, shop: Shop, model: Model, act: Act, job: Job, context
         rig.drop("programmer")
         rig.drop("phone")
         raise
-    state, note = state_of(act.answer, found), f"settled by looking: {found.words}"
-    shop.journal.settle(act, state, note, context.now(), answer=act.answer or "never heard", found=found.told)
+    state, note = state_of(act.answer, found), tr("settled by looking: {found}", found=found.words)
+    shop.journal.settle(act, state, note, context.now(), answer=act.answer or tr("never heard"), found=found.told)
     return state
 
 
@@ -66,13 +67,19 @@ def _look(rig: Rig, model: Model, act: Act, job: Job, context: Context) -> Found
             said = rig.programmer().hello()
             _same(said.serial, act)
             done = said.firmware >= Version.parse(act.digest)
-            return Found(done, str(said.firmware), None, f"the programmer has firmware {said.firmware}", untouched=not done)
+            return Found(
+                done,
+                str(said.firmware),
+                None,
+                tr("the programmer has firmware {firmware}", firmware=said.firmware),
+                untouched=not done,
+            )
         case ActKind.UNBIND | ActKind.FINISH | ActKind.RELEASE | ActKind.FLASH:
-            _same(phone_of(job.uid) if rig.phone().state().imei == job.ticket.imei else "another phone", act)
+            _same(phone_of(job.uid) if rig.phone().state().imei == job.ticket.imei else tr("another phone"), act)
             return looked_at(rig, act.kind, _finishing(job))
         case ActKind.ACTIVATE | ActKind.ENABLE:
             # whether it opened cannot be seen from outside: begun is spent
-            return Found(False, "", None, "begun, so it counts as spent")
+            return Found(False, "", None, tr("begun, so it counts as spent"))
 
 
 def _finishing(job: Job) -> PartKind:
@@ -87,28 +94,28 @@ def _carried(rig: Rig, model: Model, act: Act, context: Context) -> Found[object
     place = next((name for name, part in sockets.items() if part is not None and part.die == act.die), None)
     if place is None:
         there = next((part for part in sockets.values() if part is not None), None)
-        said = f"{there.name()} is on the socket" if there else "No part answers on any socket"
+        said = tr("{there} is on the socket", there=there.name()) if there else tr("No part answers on any socket")
         raise _elsewhere(said, act)
     part = sockets[place]
     assert part is not None
-    part, image = read_image(rig, model, part.kind, place, context.unstoppable(0, 1, "reading what is on it"))
+    part, image = read_image(rig, model, part.kind, place, context.unstoppable(0, 1, tr("reading what is on it")))
     _same(part.die, act)
     found = hashlib.sha256(image).hexdigest()
     if found == act.digest:
-        return Found(True, found, None, "the planned bytes are on it")
+        return Found(True, found, None, tr("the planned bytes are on it"))
     untouched = found == act.before
-    words = "it carries what it carried before" if untouched else "it carries neither the old nor the planned bytes"
+    words = tr("it carries what it carried before") if untouched else tr("it carries neither the old nor the planned bytes")
     return Found(False, found, None, words, untouched)
 
 
 def _same(there: str, act: Act) -> None:
     if there != act.die:
-        raise _elsewhere(f"{there} is there", act)
+        raise _elsewhere(tr("{there} is there", there=there), act)
 
 
 def _elsewhere(there: str, act: Act) -> Trouble:
     return Trouble(
-        f"{there}; the act was on another one: {what(act)}.",
-        safe="Nothing was changed.",
-        advice=f"{where(act)}, then settle the act.",
+        tr("{there}; the act was on another one: {what}.", there=there, what=what(act)),
+        safe=tr("Nothing was changed."),
+        advice=tr("{where}, then settle the act.", where=where(act)),
     )

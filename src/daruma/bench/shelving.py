@@ -4,6 +4,7 @@ from dataclasses import replace
 
 from daruma.core.job import Job
 from daruma.core.kinds import rooms
+from daruma.core.language import tr
 from daruma.core.parts import PartKind
 from daruma.core.shelf import ShelfPart, Vocabulary
 from daruma.store.shop import Shop
@@ -45,4 +46,4 @@ def _used(kind: PartKind, die: str, model: str, maker: str, job: Job) -> ShelfPa
     grades = next(room.grades for room in rooms() if room.kind is kind)
     grade = next((grade for grade in USED_GRADE if grade in grades), next(iter(grades)))
     # nothing of the customer's words: the part stays when the job's identifiers are purged
-    return ShelfPart(die, model, maker, grade, f"taken out in {job.name}", 0.0, part=kind)
+    return ShelfPart(die, model, maker, grade, tr("taken out in {job}", job=job.name), 0.0, part=kind)

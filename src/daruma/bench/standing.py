@@ -6,6 +6,7 @@ from daruma.core.acts import Act
 from daruma.core.backup import named
 from daruma.core.job import Job, StepState, is_done
 from daruma.core.kinds.display.steps import WRITES
+from daruma.core.language import tr
 
 
 def what_is_safe(job: Job, doubts: Sequence[Act], *, guarded: bool, plugged: bool) -> str:
@@ -15,18 +16,21 @@ def what_is_safe(job: Job, doubts: Sequence[Act], *, guarded: bool, plugged: boo
     `plugged` whether a part answers on a socket.
     """
     if doubts:
-        kept = f" {_source(job)} is safe in the vault." if job.sources else ""
-        return f"Leave the part of act {doubts[0].number} as it is until it is settled.{kept}"
+        kept = tr(" {source} is safe in the vault.", source=_source(job)) if job.sources else ""
+        return tr("Leave the part of act {number} as it is until it is settled.{kept}", number=doubts[0].number, kept=kept)
     steps = {step.action: step.state for step in job.steps}
     if any(steps.get(key) is StepState.FAILED for key in WRITES):
-        return "The write was counted. The part may be unplugged; do not write again before a new plan."
+        return tr("The write was counted. The part may be unplugged; do not write again before a new plan.")
     if guarded:
-        return "Nothing is sent before the ring closes: until then everything may be unplugged."
+        return tr("Nothing is sent before the ring closes: until then everything may be unplugged.")
     if not job.sources and not any(key.startswith("codes") for key in steps if is_done(job, key)):
-        return "Nothing of the original is kept yet: no heat, no lifting, no writing before that."
+        return tr("Nothing of the original is kept yet: no heat, no lifting, no writing before that.")
     if any(is_done(job, key) for key in WRITES):
-        return f"The write is read back. {'The part may be unplugged.' if plugged else f'{_source(job)} stays in the vault.'}"
-    return f"{_source(job)} is kept and read back. The part may be unplugged at any time."
+        return tr(
+            "The write is read back. {how}",
+            how=tr("The part may be unplugged.") if plugged else tr("{source} stays in the vault.", source=_source(job)),
+        )
+    return tr("{source} is kept and read back. The part may be unplugged at any time.", source=_source(job))
 
 
 def _source(job: Job) -> str:

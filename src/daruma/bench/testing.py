@@ -13,6 +13,7 @@ from daruma.core.colour.shots import REPEATS, WHITE_REPEATS, Level, Taken
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Proof, Reading, StepState
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.language import tr
 from daruma.core.measured import Measured
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.proofs import proven_by
@@ -76,7 +77,9 @@ class Testing(Working):
         from daruma.core.white_proof import fault_of
 
         if fault := next(filter(None, map(fault_of, fresh)), ""):
-            raise Trouble(fault, safe="Nothing was kept; what was measured before stays.", advice="Measure this light again.")
+            raise Trouble(
+                fault, safe=tr("Nothing was kept; what was measured before stays."), advice=tr("Measure this light again.")
+            )
         lights = {item.light for item in fresh}
         kept = tuple(item for item in job.readings if item.light not in lights)
         return self.save(replace(job, readings=(*kept, *fresh)), context)
@@ -118,9 +121,9 @@ class Testing(Working):
         if gone:
             names = ", ".join(self.catalogue.function_labels[function] for function in gone)
             raise Trouble(
-                f"Closed up, the phone no longer shows: {names}.",
-                safe="The proofs from before are kept.",
-                advice="Open it again: look for a connector that is not home, or a flex that is pinched.",
+                tr("Closed up, the phone no longer shows: {names}.", names=names),
+                safe=tr("The proofs from before are kept."),
+                advice=tr("Open it again: look for a connector that is not home, or a flex that is pinched."),
             )
 
     def close(self, job: Job, context: Context) -> Job:
@@ -129,13 +132,17 @@ class Testing(Working):
         step = next(iter(job.bench_open), None)
         if step is not None and step.state is StepState.OPEN:
             title = self.actions(job)[step.action].figures.title
-            raise Trouble(f"A step is open at the bench: {title}.", safe="The job stays open.", advice="Do it, or plan again.")
+            raise Trouble(
+                tr("A step is open at the bench: {title}.", title=title),
+                safe=tr("The job stays open."),
+                advice=tr("Do it, or plan again."),
+            )
         untested = [self.catalogue.function_labels[f] for f in job.ticket.promised if job.proof(f) is None]
         if untested:
             raise Trouble(
-                f"Not tested on the phone as it is now: {', '.join(untested)}.",
-                safe="The job stays open; earlier proofs stay with it as overtaken.",
-                advice="Test it at Proof, then hand over.",
+                tr("Not tested on the phone as it is now: {untested}.", untested=", ".join(untested)),
+                safe=tr("The job stays open; earlier proofs stay with it as overtaken."),
+                advice=tr("Test it at Proof, then hand over."),
             )
         closed = self.save(replace(job, closed=context.now()), context)
         settle_shelf(self.shop, closed)

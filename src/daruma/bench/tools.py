@@ -7,6 +7,7 @@ from itertools import chain
 from daruma.bench.kinds import room as bench_room
 from daruma.core.job import Job, Ticket
 from daruma.core.kinds import KINDS, promisable, room
+from daruma.core.language import inner
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import ActionFigures
@@ -61,7 +62,7 @@ class Bars:
         """Return how many bars there are, by the words of the way."""
         found: dict[str, int] = {}
         for action in bench_actions(case, self._figures):
-            words = action.way or action.figures.title.lower()
+            words = action.way or inner(action.figures.title)
             found[words] = found.get(words, 0) + len(action.bars)
         return found
 

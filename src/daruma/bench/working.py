@@ -19,6 +19,7 @@ from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, StepState
 from daruma.core.kinds import KINDS, trait
 from daruma.core.known import Known
+from daruma.core.language import tr, word
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, How
 from daruma.store.engine import StoreTrouble
@@ -98,7 +99,11 @@ class Working(Planned):
         act_by_hand(self, job, self.actions(job)[job.steps[index].action])
         found = lapsed(job, self.of_ticket(job), self.model(job), look(self.rig))
         if found is not None and found.index == index:
-            raise Trouble(f"Not yet: {found.seen}.", safe="Nothing was changed.", advice=f"{found.title}, then try again.")
+            raise Trouble(
+                tr("Not yet: {seen}.", seen=found.seen),
+                safe=tr("Nothing was changed."),
+                advice=tr("{title}, then try again.", title=found.title),
+            )
         return self.save(job.with_step(index, StepState.DONE, job.steps[index].note, job.steps[index].when), context)
 
     def guarded(self, job: Job) -> ActKind | None:
@@ -127,9 +132,9 @@ class Working(Planned):
         action = self.of_ticket(job).get(job.steps[index].action)
         if action is None:
             raise Trouble(
-                "This step does not follow from the ticket any more: it was changed after the way was chosen.",
-                safe="Nothing was done.",
-                advice="Plan again from here, or change the ticket back.",
+                tr("This step does not follow from the ticket any more: it was changed after the way was chosen."),
+                safe=tr("Nothing was done."),
+                advice=tr("Plan again from here, or change the ticket back."),
             )
         self.shop.jobs.refuse_stale(job)
         try:
@@ -162,7 +167,7 @@ class Working(Planned):
     def fail_step(self, job: Job, index: int, context: Context) -> Job:
         """Note that a step failed for good; the plan is then solved again from there."""
         action = self.actions(job)[job.steps[index].action]
-        note = f"failed: {action.figures.on_failure}"
+        note = tr("failed: {on_failure}", on_failure=action.figures.on_failure)
         told = room(action.trait.part).tells.get(action.key) if action.trait.part in KINDS else None
         failed = (told(job, False) if told else job).with_step(index, StepState.FAILED, note, context.now())
         return self.save(failed.with_outcome(action.key, False), context)
@@ -189,5 +194,7 @@ class Working(Planned):
             ends = {ActState.DONE: StepState.DONE, ActState.NOT_SENT: StepState.OPEN}
             if state is not ActState.NOT_SENT:
                 job = job.with_outcome(job.steps[index].action, state is ActState.DONE)
-            job = job.with_step(index, ends.get(state, StepState.FAILED), f"settled: {state.value}", context.now())
+            job = job.with_step(
+                index, ends.get(state, StepState.FAILED), tr("settled: {state}", state=word(state)), context.now()
+            )
         return self.save(job, context), state

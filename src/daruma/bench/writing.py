@@ -14,6 +14,7 @@ from daruma.core.budget import WriteBudget
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import BackupEvidence, Interlock
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import PartKind, PartSelf
 from daruma.core.records import Record, decode
@@ -50,14 +51,14 @@ class Place:
 
     def look_back(self, context: Context) -> Found[PartReading]:
         """Read what the part carries now; raise Trouble where another part is there."""
-        report = context.unstoppable(0.6, 1.0, "reading back")
+        report = context.unstoppable(0.6, 1.0, tr("reading back"))
         try:
             part, image = read_image(self.rig, self.model, self.kind, self.socket, report)
         except LinkError:
             self.rig.drop("programmer")
             raise
         if part.die != self.part.die:
-            raise Trouble(f"{part.name()} is on the socket now, the act was on {self.part.name()}.")
+            raise Trouble(tr("{part} is on the socket now, the act was on {part_2}.", part=part.name(), part_2=self.part.name()))
         record = decode(self.model.layout(self.kind), image, loose=True)
         return Found(image == self.image, digest(image), PartReading(part, record), untouched=image == self.before)
 

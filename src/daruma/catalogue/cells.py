@@ -9,6 +9,7 @@ import numpy as np
 from pydantic import BaseModel, ConfigDict, Field, model_validator
 
 from daruma.core.cell.chemistry import Chemistry
+from daruma.core.language import tr
 
 Volts = Annotated[float, Field(gt=0, le=10)]
 
@@ -29,7 +30,7 @@ class _CellFile(BaseModel):
     def _rises(self) -> "_CellFile":
         both = len(self.charge) == len(self.volts) and (np.diff(self.charge) > 0).all() and (np.diff(self.volts) > 0).all()
         if not both or (self.charge[0], self.charge[-1]) != (0.0, 1.0):
-            raise ValueError("charge goes from 0 to 1, volts rise with it, as many of both")
+            raise ValueError(tr("charge goes from 0 to 1, volts rise with it, as many of both"))
         return self
 
 

@@ -15,6 +15,7 @@ from daruma.catalogue.reading import read_bounded
 from daruma.catalogue.schema import ActionsFile, BrandsFile, KindFile, LayoutFile, ModelFile, RulesFile, SystemFile
 from daruma.core.display import DisplaySpec
 from daruma.core.kinds.display.facts import Brand
+from daruma.core.language import tr
 from daruma.core.model import Era, Model, WhitePath
 from daruma.core.parts import Function, Version
 from daruma.core.plan.actions import ActionFigures
@@ -70,12 +71,19 @@ def read_rules(path: Traversable, actions: Container[str]) -> tuple[OrderRule, .
     for index, rule in enumerate(rules):
         for key in (rule.first, rule.then):
             if key not in actions:
-                raise CatalogueTrouble(f"{path.name}: rules.{index}: there is no action {key}.", advice="Correct the key.")
+                raise CatalogueTrouble(
+                    tr("{path}: rules.{index}: there is no action {key}.", path=path.name, index=index, key=key),
+                    advice=tr("Correct the key."),
+                )
     if found := cycle(rules):
         raise CatalogueTrouble(
-            f"{path.name}: the rules go round in a circle: {' before '.join(reversed(found))}.",
-            safe="Nothing is planned with them.",
-            advice="Take one of them out.",
+            tr(
+                "{path}: the rules go round in a circle: {reversed}.",
+                path=path.name,
+                reversed=tr(" before ").join(reversed(found)),
+            ),
+            safe=tr("Nothing is planned with them."),
+            advice=tr("Take one of them out."),
         )
     return rules
 
@@ -86,7 +94,10 @@ def read_kinds(phone: Traversable, kinds: Iterable[Traversable]) -> Kinds:
     for path in kinds:
         file = _read(path, KindFile)
         if twice := figures.keys() & file.actions.keys():
-            raise CatalogueTrouble(f"{path.name}: actions.{min(twice)}: another file has it, too.", advice="Take one out.")
+            raise CatalogueTrouble(
+                tr("{path}: actions.{twice}: another file has it, too.", path=path.name, twice=min(twice)),
+                advice=tr("Take one out."),
+            )
         figures |= _figures(file)
         layouts += [file.layout] if file.layout is not None else []
     return Kinds(figures, tuple(layouts))
@@ -129,26 +140,28 @@ def parse_model(raw: bytes, system: SystemSoftware, shared: Sequence[LayoutFile]
 
 def _parsed(raw: bytes, shape: type[_File]) -> _File:
     if len(raw) > LARGEST_FILE or max(map(len, raw.splitlines()), default=0) > LONGEST_LINE:
-        raise Fault("it, or one of its lines, is too long for a catalogue file")
+        raise Fault(tr("it, or one of its lines, is too long for a catalogue file"))
     try:
         return shape.model_validate(tomllib.loads(raw.decode("utf-8")))
     except ValidationError as error:
         first = error.errors()[0]
-        raise Fault(first["msg"], ".".join(str(part) for part in first["loc"]) or "the whole file") from error
+        raise Fault(first["msg"], ".".join(str(part) for part in first["loc"]) or tr("the whole file")) from error
     except (ValueError, RecursionError) as error:
         # not only what the parser calls its own error: a number of a thousand digits is a plain one
         line = re.search(r"at line (\d+)", str(error))
-        raise Fault(f"is not TOML ({error})", line=int(line[1]) if line else 0) from error
+        raise Fault(tr("is not TOML ({error})", error=error), line=int(line[1]) if line else 0) from error
 
 
 def _read(path: Traversable, shape: type[_File]) -> _File:
-    keep = "The other files are used as they are."
+    keep = tr("The other files are used as they are.")
     try:
         return _parsed(read_bounded(path, LARGEST_FILE), shape)
     except OSError as error:
-        raise CatalogueTrouble(f"{path.name}: cannot be read ({error.strerror}).", safe=keep) from error
+        raise CatalogueTrouble(
+            tr("{path}: cannot be read ({strerror}).", path=path.name, strerror=error.strerror), safe=keep
+        ) from error
     except Fault as fault:
-        raise CatalogueTrouble(f"{path.name}: {fault}.", safe=keep, advice="Correct the file.") from fault
+        raise CatalogueTrouble(f"{path.name}: {fault}.", safe=keep, advice=tr("Correct the file.")) from fault
 
 
 def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]) -> Model:

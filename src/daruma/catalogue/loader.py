@@ -19,6 +19,7 @@ from daruma.catalogue.limits import LARGEST_FILE
 from daruma.catalogue.reading import read_bounded
 from daruma.core.kinds import KINDS
 from daruma.core.kinds.display.facts import Brand
+from daruma.core.language import spoken
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import ActionFigures
@@ -119,7 +120,7 @@ def _read(base: Traversable, models: list[Traversable]) -> tuple[Content, tuple[
 
 
 def _digest(base: Traversable, models: list[Traversable]) -> str:
-    digest = hashlib.sha256(__version__.encode())
+    digest = hashlib.sha256(f"{__version__} {spoken()}".encode())
     for path in (*(base / name for name in BASE_FILES), *_kinds(base), *models):
         try:
             data = read_bounded(path, LARGEST_FILE)

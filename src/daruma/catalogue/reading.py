@@ -5,6 +5,8 @@ import stat
 from importlib.resources.abc import Traversable
 from pathlib import Path
 
+from daruma.core.language import tr
+
 
 def read_bounded(path: Path | Traversable, most: int) -> bytes:
     """Return a file's bytes, one more than `most` where it has more; raise OSError for what is no plain file.
@@ -17,5 +19,5 @@ def read_bounded(path: Path | Traversable, most: int) -> bytes:
     descriptor = os.open(path, os.O_RDONLY | os.O_NONBLOCK | os.O_CLOEXEC)
     with os.fdopen(descriptor, "rb") as file:
         if not stat.S_ISREG(os.fstat(file.fileno()).st_mode):
-            raise OSError(0, "it is no plain file", str(path))
+            raise OSError(0, tr("it is no plain file"), str(path))
         return file.read(most + 1)

@@ -2,10 +2,11 @@
 
 from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, Field, field_validator, model_validator
+from pydantic import AfterValidator, BaseModel, ConfigDict, Field, field_validator, model_validator
 
 from daruma.core.closing import ClosingSpec, Screw, faults_of
 from daruma.core.folding import FoldSpec, KeepOut, refusals
+from daruma.core.language import tr
 from daruma.core.model import FinishRule
 from daruma.core.parts import Function, Identity, PartKind, Version
 from daruma.core.plan.actions import Heat
@@ -14,6 +15,8 @@ from daruma.core.records import CHECKSUMS, Encoding, FieldRole
 from daruma.core.sbs import Meaning
 
 Name = Annotated[str, Field(min_length=1, max_length=60)]
+Label = Annotated[Name, AfterValidator(tr)]  # what is said in the user's language
+Words = Annotated[str, AfterValidator(tr)]
 Key = Annotated[str, Field(pattern=r"^[a-z][a-z0-9_]{0,39}$")]
 VersionText = Annotated[str, Field(pattern=r"^[0-9]{1,3}(\.[0-9]{1,3})?$")]
 
@@ -28,7 +31,7 @@ class FieldFile(Strict):
     """Declare one field of a layout."""
 
     name: Key
-    label: Name
+    label: Label
     offset: Annotated[int, Field(ge=0, lt=65536)]
     length: Annotated[int, Field(ge=1, le=4096)]
     encoding: Encoding
@@ -46,7 +49,7 @@ class FieldFile(Strict):
     def elements_share_the_bytes(self) -> "FieldFile":
         """Refuse a length that its elements cannot share."""
         if self.length % self.count:
-            raise ValueError(f"{self.length} bytes cannot be shared by {self.count} elements")
+            raise ValueError(tr("{length} bytes cannot be shared by {count} elements", length=self.length, count=self.count))
         return self
 
 
@@ -65,7 +68,7 @@ class ChecksumFile(Strict):
     def known(cls, value: str) -> str:
         """Refuse an unknown algorithm."""
         if value not in CHECKSUMS:
-            raise ValueError(f"unknown algorithm; known are {', '.join(CHECKSUMS)}")
+            raise ValueError(tr("unknown algorithm; known are {CHECKSUMS}", CHECKSUMS=", ".join(CHECKSUMS)))
         return value
 
 
@@ -85,19 +88,27 @@ class LayoutFile(Strict):
         spans += [(c.offset, c.offset + CHECKSUMS[c.algorithm][0], c.name) for c in self.checksums]
         names = [name for *_, name in spans]
         if len(set(names)) != len(names):
-            raise ValueError(f"a name stands twice: {sorted(n for n in names if names.count(n) > 1)[0]}")
+            raise ValueError(tr("a name stands twice: {names}", names=sorted(n for n in names if names.count(n) > 1)[0]))
         end, before = 0, ""
         for start, stop, name in sorted(spans):
             if stop > self.size:
-                raise ValueError(f"{name} ends at {stop}, the memory at {self.size}")
+                raise ValueError(tr("{name} ends at {stop}, the memory at {size}", name=name, stop=stop, size=self.size))
             if start < end:
-                raise ValueError(f"{name} overlaps {before}")
+                raise ValueError(tr("{name} overlaps {before}", name=name, before=before))
             end, before = stop, name
         for checksum in self.checksums:
             if not checksum.start < checksum.stop <= self.size:
-                raise ValueError(f"{checksum.name} covers {checksum.start} to {checksum.stop}, the memory has {self.size}")
+                raise ValueError(
+                    tr(
+                        "{checksum} covers {start} to {stop}, the memory has {size}",
+                        checksum=checksum.name,
+                        start=checksum.start,
+                        stop=checksum.stop,
+                        size=self.size,
+                    )
+                )
             if checksum.start < checksum.offset + CHECKSUMS[checksum.algorithm][0] and checksum.offset < checksum.stop:
-                raise ValueError(f"{checksum.name} covers itself")
+                raise ValueError(tr("{checksum} covers itself", checksum=checksum.name))
         return self
 
 
@@ -128,7 +139,7 @@ class DisplayFile(Strict):
         """Refuse a brightness that does not rise with the room's light."""
         pairs = list(zip(self.brightness, self.brightness[1:], strict=False))
         if any(after[0] <= before[0] or after[1] < before[1] for before, after in pairs):
-            raise ValueError("brightness must rise with the illuminance")
+            raise ValueError(tr("brightness must rise with the illuminance"))
         return self
 
 
@@ -213,9 +224,9 @@ class BootFile(Strict):
         """Refuse corners that go back in time, and a start that never changes."""
         times, amperes = zip(*corners, strict=True)
         if list(times) != sorted(set(times)):
-            raise ValueError("the corners' times do not rise")
+            raise ValueError(tr("the corners' times do not rise"))
         if max(amperes) - min(amperes) < 0.05:
-            raise ValueError("the corners hardly differ in amperes: a start cannot be told by them")
+            raise ValueError(tr("the corners hardly differ in amperes: a start cannot be told by them"))
         return corners
 
     @property
@@ -261,7 +272,13 @@ class ModelFile(Strict):
     def versions_in_order(self) -> "ModelFile":
         """Refuse a last version before the first."""
         if Version.parse(self.last_system) < Version.parse(self.first_system):
-            raise ValueError(f"last_system {self.last_system} is before first_system {self.first_system}")
+            raise ValueError(
+                tr(
+                    "last_system {last_system} is before first_system {first_system}",
+                    last_system=self.last_system,
+                    first_system=self.first_system,
+                )
+            )
         return self
 
 
@@ -289,15 +306,15 @@ class SystemFile(Strict):
     name: Name
     unbind_on_phone: tuple[VersionText, VersionText]
     ambient_channels: Annotated[tuple[ChannelFile, ...], Field(min_length=3, max_length=32)]
-    function_labels: dict[Function, Name]
-    function_meaning: dict[Function, Name]
+    function_labels: dict[Function, Label]
+    function_meaning: dict[Function, Label]
     eras: Annotated[tuple[EraFile, ...], Field(min_length=1)]
 
 
 class ActionFile(Strict):
     """Declare an action's words and numbers."""
 
-    title: Name
+    title: Label
     attended: Annotated[float, Field(ge=0, le=600)]
     waiting: Annotated[float, Field(ge=0, le=600)] = 0.0
     cost: Annotated[float, Field(ge=0)] = 0.0
@@ -307,11 +324,11 @@ class ActionFile(Strict):
     solder: bool = False
     writes: Annotated[int, Field(ge=0, le=10)] = 0
     irreversible: bool = False
-    on_failure: str = "nothing is lost"
-    how: tuple[str, ...] = ()
-    settings: tuple[str, ...] = ()
-    caution: str = ""
-    origin: str = "catalogue guess"
+    on_failure: Words = tr("nothing is lost")
+    how: tuple[Words, ...] = ()
+    settings: tuple[Words, ...] = ()
+    caution: Words = ""
+    origin: Words = tr("catalogue guess")
 
 
 class ActionsFile(Strict):
@@ -331,7 +348,7 @@ class BrandFile(Strict):
 
     name: Name
     data_before_chip: bool
-    note: str = ""
+    note: Words = ""
 
 
 class BrandsFile(Strict):
@@ -345,7 +362,7 @@ class RuleFile(Strict):
 
     first: Key
     then: Key
-    reason: Annotated[str, Field(min_length=1, max_length=200)]
+    reason: Annotated[Words, Field(min_length=1, max_length=200)]
 
 
 class RulesFile(Strict):

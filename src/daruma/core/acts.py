@@ -3,6 +3,8 @@
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.language import tr
+
 
 class ActKind(Enum):
     """Say what is done to a part, a phone or the programmer. An activation is taken once in a part's life."""
@@ -64,7 +66,7 @@ class Act:
         return self.kind is ActKind.WRITE and self.state is not ActState.NOT_SENT
 
 
-_PHONE_OF = "phone of "
+_PHONE_OF = tr("phone of ")
 
 
 def phone_of(job: str) -> str:
@@ -79,14 +81,14 @@ def _thing(act: Act) -> str:
 def what(act: Act) -> str:
     """Return in a few words what an act was."""
     things = {
-        ActKind.WRITE: f"a write to …{act.die[-6:]}",
-        ActKind.FIRMWARE: f"a firmware update of programmer {act.die}",
-        ActKind.UNBIND: f"unbinding the {_thing(act)}",
-        ActKind.FINISH: f"finishing a part of the {_thing(act)}",
-        ActKind.RELEASE: f"unbinding a part of the {_thing(act)}",
-        ActKind.FLASH: f"flashing the {_thing(act)}",
-        ActKind.ENABLE: f"activating the data flex …{act.die[-6:]}",
-        ActKind.ACTIVATE: f"the activation of …{act.die[-6:]}",
+        ActKind.WRITE: tr("a write to …{die}", die=act.die[-6:]),
+        ActKind.FIRMWARE: tr("a firmware update of programmer {die}", die=act.die),
+        ActKind.UNBIND: tr("unbinding the {thing}", thing=_thing(act)),
+        ActKind.FINISH: tr("finishing a part of the {thing}", thing=_thing(act)),
+        ActKind.RELEASE: tr("unbinding a part of the {thing}", thing=_thing(act)),
+        ActKind.FLASH: tr("flashing the {thing}", thing=_thing(act)),
+        ActKind.ENABLE: tr("activating the data flex …{die}", die=act.die[-6:]),
+        ActKind.ACTIVATE: tr("the activation of …{die}", die=act.die[-6:]),
     }
     return things[act.kind]
 
@@ -94,7 +96,7 @@ def what(act: Act) -> str:
 def where(act: Act) -> str:
     """Return what is to be put where before an act can be settled."""
     if act.kind is ActKind.FIRMWARE:
-        return f"Connect programmer {act.die}"
+        return tr("Connect programmer {die}", die=act.die)
     if act.kind in ON_PHONE:
-        return f"Put the {_thing(act)} on the cable"
-    return f"Put the part …{act.die[-6:]} on its socket"
+        return tr("Put the {thing} on the cable", thing=_thing(act))
+    return tr("Put the part …{die} on its socket", die=act.die[-6:])

@@ -7,9 +7,11 @@ from dataclasses import dataclass, field
 from enum import Enum
 from typing import Any
 
+from daruma.core.language import tr
+
 GENESIS = "0" * 64
 KNOWN_BY = "@"  # between a name for reading and an identity
-LOST = "lost "  # what the day of purge begins with for a backup that was damaged when a copy was restored
+LOST = tr("lost ")  # what the day of purge begins with for a backup that was damaged when a copy was restored
 
 
 class Origin(Enum):
@@ -128,9 +130,9 @@ class VaultFault:
 # through every backup
 Kept = tuple[int, str, str, bytes, str, bytes | None, bytes | None, str]
 
-CHANGED = "its bytes are not those that were kept"
-UNTRUE = "what is searched is not what it carries"
-BROKEN = "the chain to the backup before it is broken"
+CHANGED = tr("its bytes are not those that were kept")
+UNTRUE = tr("what is searched is not what it carries")
+BROKEN = tr("the chain to the backup before it is broken")
 
 
 @dataclass(slots=True)
@@ -158,7 +160,7 @@ class ChainCheck:
             if sha((previous + sha256 + arrived).encode()).hexdigest() != chain:
                 faults.append(VaultFault(name_of(number), BROKEN))
             if number != expected:
-                faults.append(VaultFault(name_of(number), f"{_missing(expected, number)} before it"))
+                faults.append(VaultFault(name_of(number), tr("{missing} before it", missing=_missing(expected, number))))
             self.seen += 1
             expected, previous = number + 1, chain
         self.previous, self.expected = previous, expected
@@ -166,4 +168,8 @@ class ChainCheck:
 
 def _missing(first: int, number: int) -> str:
     last = number - 1
-    return f"{name_of(first)} is missing" if first == last else f"{name_of(first)} to {name_of(last)} are missing"
+    return (
+        tr("{name_of} is missing", name_of=name_of(first))
+        if first == last
+        else tr("{name_of} to {name_of_2} are missing", name_of=name_of(first), name_of_2=name_of(last))
+    )

@@ -2,6 +2,8 @@
 
 from dataclasses import dataclass
 
+from daruma.core.language import tr
+
 
 @dataclass(frozen=True, slots=True)
 class WriteBudget:
@@ -39,16 +41,16 @@ class WriteBudget:
     def words(self) -> str:
         """Return what is left as the button says it."""
         if not self.limits and not self.spent:
-            return "no known limit"
+            return tr("no known limit")
         sure, most = self.sure_left(), self.most_left()
         if most == 0:
-            return "none left"
+            return tr("none left")
         if sure == most:
-            return f"1 of {sure} left"
+            return tr("1 of {sure} left", sure=sure)
         if sure == 0:
-            return f"perhaps {most} left"
+            return tr("perhaps {most} left", most=most)
         mean = sum(limit - self.counted for limit in self.possible) / len(self.possible)
-        return f"1 of about {mean:.0f} left"
+        return tr("1 of about {mean:.0f} left", mean=mean)
 
 
 def odds_of_each_write(limits: tuple[int, ...]) -> tuple[float, ...]:

@@ -5,6 +5,8 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from daruma.core.language import tr
+
 SEAL, CHECK = "seal", "check"
 
 
@@ -50,22 +52,33 @@ class ClosingStep:
 
 def closing_steps(spec: ClosingSpec | None) -> tuple[ClosingStep, ...]:
     """Return the steps of closing up in their order; what every phone needs where the catalogue says nothing of the model."""
-    clean = "Glue rests rolled off, contacts cleaned with isopropyl (fire: no heat near it), frame free of glass."
-    made = [ClosingStep("clean", "Clean frame and contacts", clean)]
+    clean = tr("Glue rests rolled off, contacts cleaned with isopropyl (fire: no heat near it), frame free of glass.")
+    made = [ClosingStep("clean", tr("Clean frame and contacts"), clean)]
     connectors = spec.connectors if spec is not None else ("display", "battery")
     for place, name in enumerate(connectors):
-        last = " It is the last one: nothing is touched under power." if place == len(connectors) - 1 else ""
-        made.append(ClosingStep(f"connector {name}", f"Connect: {name}", f"Straight down, until it clicks.{last}"))
-    test = "Before anything is sealed, with everything connected: picture, touch, cameras, speakers, charging."
-    made.append(ClosingStep("test", "Test with everything connected", test))
+        last = tr(" It is the last one: nothing is touched under power.") if place == len(connectors) - 1 else ""
+        made.append(
+            ClosingStep(
+                tr("connector {name}", name=name),
+                tr("Connect: {name}", name=name),
+                tr("Straight down, until it clicks.{last}", last=last),
+            )
+        )
+    test = tr("Before anything is sealed, with everything connected: picture, touch, cameras, speakers, charging.")
+    made.append(ClosingStep("test", tr("Test with everything connected"), test))
     for holds in dict.fromkeys(screw.holds for screw in spec.screws) if spec is not None else ():
         some = [screw for screw in spec.screws if screw.holds == holds] if spec is not None else []
-        lengths = ", ".join(f"{count} of {length:g} mm" for length, count in _counted([screw.length for screw in some]))
-        how = f"{lengths}. Each back to its own hole: a longer one in a shorter one's hole breaks the board."
-        made.append(ClosingStep(f"screws {holds}", f"Screws: {holds}", how, holds))
-    seal = "A new water seal, pressed on before its film is drawn off; then press the edges: top, bottom, sides."
-    made.append(ClosingStep(SEAL, "Seal and close", seal))
-    made.append(ClosingStep(CHECK, "Check once more, closed", "The phone says over the cable which functions it shows now."))
+        lengths = ", ".join(
+            tr("{count} of {length:g} mm", count=count, length=length)
+            for length, count in _counted([screw.length for screw in some])
+        )
+        how = tr("{lengths}. Each back to its own hole: a longer one in a shorter one's hole breaks the board.", lengths=lengths)
+        made.append(ClosingStep(tr("screws {holds}", holds=holds), tr("Screws: {holds}", holds=holds), how, holds))
+    seal = tr("A new water seal, pressed on before its film is drawn off; then press the edges: top, bottom, sides.")
+    made.append(ClosingStep(SEAL, tr("Seal and close"), seal))
+    made.append(
+        ClosingStep(CHECK, tr("Check once more, closed"), tr("The phone says over the cable which functions it shows now."))
+    )
     return tuple(made)
 
 
@@ -83,10 +96,10 @@ def faults_of(spec: ClosingSpec) -> tuple[str, ...]:
     """Return what is wrong with a model's screws and connectors; empty where nothing is."""
     width, height = spec.size
     off = (screw for screw in spec.screws if not (0 < screw.x < width and 0 < screw.y < height))
-    found = [f"a screw at {screw.x:g}, {screw.y:g} is outside the phone" for screw in off]
+    found = [tr("a screw at {x:g}, {y:g} is outside the phone", x=screw.x, y=screw.y) for screw in off]
     holes = [(screw.x, screw.y) for screw in spec.screws]
     if len(set(holes)) != len(holes):
-        found.append("two screws share one hole")
+        found.append(tr("two screws share one hole"))
     if not spec.connectors or spec.connectors[-1] != "battery":
-        found.append("the battery is connected last")
+        found.append(tr("the battery is connected last"))
     return tuple(found)

@@ -7,6 +7,8 @@ from itertools import pairwise
 from math import log
 from typing import TYPE_CHECKING
 
+from daruma.core.language import tr
+
 if TYPE_CHECKING:
     from daruma.core.records import Layout, Record
 
@@ -85,7 +87,7 @@ def curve_fault(record: Record | None) -> str:
     if record is None:
         return ""
     if not record.sound("brightness_curve"):
-        return "blank or damaged"
+        return tr("blank or damaged")
     flat = _numbers(record, "brightness_curve")
     return brightness_faults(tuple((flat[i], flat[i + 1]) for i in range(0, len(flat) - 1, 2)))
 
@@ -94,11 +96,11 @@ def brightness_faults(pairs: tuple[Pair, ...]) -> str:
     """Return what is wrong with a brightness curve in a few words; empty where nothing is."""
     lux, luminance = [pair[0] for pair in pairs], [pair[1] for pair in pairs]
     if len(pairs) < 5 or any(value <= 0 for value in (*lux, *luminance)):
-        return "incomplete, levels are missing"
+        return tr("incomplete, levels are missing")
     if any(after <= before for before, after in pairwise(lux)):
-        return "wrong, its illuminances do not rise"
+        return tr("wrong, its illuminances do not rise")
     if any(after < before for before, after in pairwise(luminance)):
-        return "wrong, its luminances fall"
+        return tr("wrong, its luminances fall")
     return ""
 
 

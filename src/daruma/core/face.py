@@ -3,6 +3,7 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
+from daruma.core.language import tr
 from daruma.core.records import FieldValue, Record
 
 BLOCKS = tuple(f"dot_map_{number}" for number in range(1, 7))  # fields of the memory that hold the dot map
@@ -44,12 +45,12 @@ class LineTest:
     def hopeless(self) -> str:
         """Return why no extension flex can save it; empty where one can."""
         if self.repaired:
-            return "the module was repaired before"
+            return tr("the module was repaired before")
         if self.lines and all(state == "open" for _, _, state in self.lines):
-            return "every line reads open: its flex is torn"
+            return tr("every line reads open: its flex is torn")
         if self.lines and all(state == "abnormal" for _, _, state in self.lines):
-            return "every line leaks: dry it with the battery disconnected, then test again"
-        return "" if self.link in ("fused", "intact") else f"its link chip reads {self.link}"
+            return tr("every line leaks: dry it with the battery disconnected, then test again")
+        return "" if self.link in ("fused", "intact") else tr("its link chip reads {link}", link=self.link)
 
 
 @dataclass(frozen=True, slots=True)

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.language import tr
 from daruma.core.parts import PartKind, PartStatus
 
 
@@ -16,10 +17,10 @@ class Origin(Enum):
 
 ORIGIN_WORDS = {origin: origin.value for origin in Origin}
 ORIGIN_GRADES = {origin.name.lower(): origin.value for origin in Origin}
-USED_FOR_EVER = (
+USED_FOR_EVER = tr(
     "A part that was bound elsewhere says used from then on, even back in its own phone: never swap parts only to try."
 )
-OWNER_ONLY = "Only its owner can release it; a shop must not try to get round that."
+OWNER_ONLY = tr("Only its owner can release it; a shop must not try to get round that.")
 
 
 def origin_of(grade: str) -> Origin:

@@ -8,6 +8,7 @@ from daruma.core.acts import ActKind
 from daruma.core.finishing import OWNER_ONLY, Origin, PageLine
 from daruma.core.job import Job, StepState
 from daruma.core.kinds import KINDS, room, trait
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.plan.actions import ActionFigures
@@ -94,11 +95,11 @@ def _outlook(job: Job, model: Model, kind: PartKind, *, finished_here: bool) -> 
     if origin is Origin.LOCKED and lockable:
         return Outlook.LOCKED, OWNER_ONLY
     if not finished_here:
-        return Outlook.STAYS, "this way does nothing that the phone would have to finish"
+        return Outlook.STAYS, tr("this way does nothing that the phone would have to finish")
     if kind is PartKind.REAR_CAMERA:
-        said = "first, by hand: without its sweep the other parts stay unfinished"
+        said = tr("first, by hand: without its sweep the other parts stay unfinished")
     else:
-        said = "by itself, in the same go"
+        said = tr("by itself, in the same go")
     return (Outlook.USED if origin is Origin.USED else Outlook.GENUINE), said
 
 
@@ -113,5 +114,7 @@ def _meaning(now: PageLine | None, before: PageLine | None, *, finished_here: bo
 def session_words(session: FinishSession) -> str:
     """Return a session in a few sentences, for those who cannot see its picture."""
     said = [f"{PART_LABEL[row.part]} {row.outlook.value}" for row in session.rows if row.outlook is not Outlook.STAYS]
-    minutes = f"About {session.minutes:.0f} minutes are expected, {session.planned:.0f} at best."
-    return f"{'; '.join(said) or 'nothing is finished'}. {minutes}"
+    minutes = tr(
+        "About {minutes:.0f} minutes are expected, {planned:.0f} at best.", minutes=session.minutes, planned=session.planned
+    )
+    return f"{'; '.join(said) or tr('nothing is finished')}. {minutes}"

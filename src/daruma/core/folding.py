@@ -10,6 +10,8 @@ from collections.abc import Sequence
 from dataclasses import dataclass
 from math import cos, hypot, radians, sin
 
+from daruma.core.language import tr
+
 Point = tuple[float, float]
 ANGLES = (90, -90, 180, -180)
 _CLOSE = 0.05  # mm: how near the end must be to where it is wanted
@@ -71,7 +73,7 @@ def folded(spec: FoldSpec, folds: Sequence[int]) -> Shape:
         if index < len(folds):
             turn = folds[index]
             if turn not in ANGLES:
-                raise ValueError(f"a fold turns by {', '.join(map(str, ANGLES))} degrees, not by {turn}")
+                raise ValueError(tr("a fold turns by {map} degrees, not by {turn}", map=", ".join(map(str, ANGLES)), turn=turn))
             if abs(turn) == 180:
                 at = _moved(at, heading + turn // 2, spec.thickness)
             heading += turn
@@ -90,33 +92,45 @@ def steps(spec: FoldSpec) -> tuple[Shape, ...]:
 def refusals(spec: FoldSpec, folds: Sequence[int]) -> tuple[str, ...]:
     """Return why a list of folds is refused; empty where it is right."""
     if len(folds) != len(spec.segments) - 1:
-        return (f"{len(folds)} folds for {len(spec.segments)} segments: each but the last is followed by one",)
+        return (
+            tr(
+                "{count_folds} folds for {count_segments} segments: each but the last is followed by one",
+                count_folds=len(folds),
+                count_segments=len(spec.segments),
+            ),
+        )
     try:
         shape = folded(spec, folds)
     except ValueError as error:
         return (str(error),)
     found = []
     if _crosses_itself(shape):
-        found.append("the flex would have to run through itself")
+        found.append(tr("the flex would have to run through itself"))
     low, high = shape.bounds[1], shape.bounds[3]
     if high - low + spec.thickness > spec.gap + 1e-9:
-        found.append(f"it stacks {high - low + spec.thickness:.2f} mm high, there is room for {spec.gap:.2f} mm")
-    found += [f"it lies over the {box.name}" for box in spec.keep_outs if any(_touches(pair, box) for pair in shape.segments)]
+        found.append(
+            tr("it stacks {high:.2f} mm high, there is room for {gap:.2f} mm", high=high - low + spec.thickness, gap=spec.gap)
+        )
+    found += [
+        tr("it lies over the {box}", box=box.name)
+        for box in spec.keep_outs
+        if any(_touches(pair, box) for pair in shape.segments)
+    ]
     off = hypot(shape.end[0] - spec.end[0], shape.end[1] - spec.end[1])
     if off > _CLOSE:
-        found.append(f"the connector ends {off:.1f} mm from its place")
+        found.append(tr("the connector ends {off:.1f} mm from its place", off=off))
     elif shape.heading != spec.heading % 360:
-        found.append("the connector faces the wrong way")
+        found.append(tr("the connector faces the wrong way"))
     return tuple(found)
 
 
 def words(spec: FoldSpec) -> tuple[str, ...]:
     """Return each fold in words."""
-    names = {90: "up by 90°", -90: "down by 90°", 180: "up and over by 180°", -180: "down and under by 180°"}
+    names = {90: tr("up by 90°"), -90: tr("down by 90°"), 180: tr("up and over by 180°"), -180: tr("down and under by 180°")}
     along, found = 0.0, []
     for length, turn in zip(spec.segments, spec.folds, strict=False):
         along += length
-        found.append(f"{along:.1f} mm from its fixed end: {names[turn]}")
+        found.append(tr("{along:.1f} mm from its fixed end: {names}", along=along, names=names[turn]))
     return tuple(found)
 
 

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from daruma.core.errors import Remedy
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import PART_NOUN, PartKind, PartSelf, Version
 
@@ -48,26 +49,36 @@ def phone_interlocks(evidence: PhoneEvidence) -> tuple[Interlock, ...]:
     """Return every interlock of an act that changes what the phone's board expects."""
     e = evidence
     same = e.imei is not None and e.imei == e.ticket_imei
-    ends = f"IMEI ends in {e.imei[-4:]}, the ticket's in {e.ticket_imei[-4:]}" if e.imei is not None else ""
+    ends = (
+        tr("IMEI ends in {imei}, the ticket's in {ticket_imei}", imei=e.imei[-4:], ticket_imei=e.ticket_imei[-4:])
+        if e.imei is not None
+        else ""
+    )
     knows = e.system is not None and e.window is not None and e.window[0] <= e.system <= e.window[1]
-    range_ = f"it is done with {e.window[0]} to {e.window[1]}" if e.window else "this model does not know it"
+    range_ = (
+        tr("it is done with {window} to {window_2}", window=e.window[0], window_2=e.window[1])
+        if e.window
+        else tr("this model does not know it")
+    )
     return (
         Interlock(
             "phone",
-            "The ticket's phone is on",
+            tr("The ticket's phone is on"),
             same,
-            "the right phone answers" if same else ends or "no phone answers on the cable",
-            "Switch this job's phone on and put it on the cable.",
+            tr("the right phone answers") if same else ends or tr("no phone answers on the cable"),
+            tr("Switch this job's phone on and put it on the cable."),
         ),
         Interlock(
             "trust",
-            "The phone trusts this bench",
+            tr("The phone trusts this bench"),
             e.trusted,
-            "its owner has confirmed" if e.trusted else "not confirmed yet",
-            "Unlock the phone and confirm trust on it.",
+            tr("its owner has confirmed") if e.trusted else tr("not confirmed yet"),
+            tr("Unlock the phone and confirm trust on it."),
             None if e.trusted else Remedy.TRUST,
         ),
-        Interlock("system", "System version knows it", knows, f"{e.system or 'not known'}; {range_}", "Plan another way."),
+        Interlock(
+            "system", tr("System version knows it"), knows, f"{e.system or tr('not known')}; {range_}", tr("Plan another way.")
+        ),
         settled(e.act_in_doubt),
     )
 
@@ -78,14 +89,18 @@ LEAST_CHARGE = 40.0  # percent of the battery before a system is flashed (ours)
 def charge_interlock(charge: float | None) -> Interlock:
     """Return the interlock of flashing: never on an empty battery."""
     enough = charge is not None and charge >= LEAST_CHARGE
-    said = "not known" if charge is None else f"{charge:.0f} %, at least {LEAST_CHARGE:.0f} % are needed"
-    return Interlock("charge", "Battery charged", enough, said, "Charge the phone first.")
+    said = (
+        tr("not known")
+        if charge is None
+        else tr("{charge:.0f} %, at least {LEAST_CHARGE:.0f} % are needed", charge=charge, LEAST_CHARGE=LEAST_CHARGE)
+    )
+    return Interlock("charge", tr("Battery charged"), enough, said, tr("Charge the phone first."))
 
 
 def once_interlock(spent: bool, what: str) -> Interlock:
     """Return the interlock of an act that a part takes once in its life: dark for good once it was begun."""
-    said = "begun before on this part: counted as spent" if spent else "never begun on this part"
-    return Interlock("once", f"{what} not used yet", not spent, said, "Use another part.")
+    said = tr("begun before on this part: counted as spent") if spent else tr("never begun on this part")
+    return Interlock("once", tr("{what} not used yet", what=what), not spent, said, tr("Use another part."))
 
 
 def dark(interlocks: tuple[Interlock, ...]) -> tuple[Interlock, ...]:
@@ -95,55 +110,76 @@ def dark(interlocks: tuple[Interlock, ...]) -> tuple[Interlock, ...]:
 
 def kept(backup: BackupEvidence | None, remedy: str) -> Interlock:
     """Say whether a backup is kept and verified."""
-    said = "no verified backup of this job"
+    said = tr("no verified backup of this job")
     if backup is not None:
-        said = f"{backup.name}, its bytes verified" + (f", imported: {backup.arrived}" if backup.arrived else "")
-    return Interlock("backup", "Backup kept, read back", backup is not None, said, remedy)
+        said = tr("{backup}, its bytes verified", backup=backup.name) + (
+            tr(", imported: {arrived}", arrived=backup.arrived) if backup.arrived else ""
+        )
+    return Interlock("backup", tr("Backup kept, read back"), backup is not None, said, remedy)
 
 
 def owner(backup: BackupEvidence | None, imei: str, model: Model) -> Interlock:
     """Compare the phone that the backup is of with the ticket's: a name alone may have come to mean another one."""
     same = backup is not None and backup.imei == imei and bool(imei)
     if backup is None:
-        said = "no backup"
+        said = tr("no backup")
     elif not same:
-        said = f"{backup.name} is of the phone …{backup.imei[-4:] or '?'}, the ticket says …{imei[-4:] or '?'}"
+        said = tr(
+            "{backup} is of the phone …{imei}, the ticket says …{imei_2}",
+            backup=backup.name,
+            imei=backup.imei[-4:] or "?",
+            imei_2=imei[-4:] or "?",
+        )
     elif backup.model != model.key:
-        said = f"{backup.name} is of a {backup.model.replace('_', ' ').title()}"
+        said = tr("{backup} is of a {model}", backup=backup.name, model=backup.model.replace("_", " ").title())
     else:
-        said = f"its IMEI ends in {imei[-4:]}"
+        said = tr("its IMEI ends in {imei}", imei=imei[-4:])
     lit = same and backup is not None and backup.model == model.key
-    return Interlock("owner", "Backup is of this phone", lit, said, "Read this phone's own original, or correct the ticket.")
+    return Interlock(
+        "owner", tr("Backup is of this phone"), lit, said, tr("Read this phone's own original, or correct the ticket.")
+    )
 
 
 def model_of(part: PartSelf | None, model: Model) -> Interlock:
     """Say whether a part is for the model."""
     agrees = part is not None and part.family == model.key
-    said = "no part answers" if part is None else f"the part says {part.family.replace('_', ' ').title()}"
-    return Interlock("model", f"Part is for {model.name}", agrees, said, f"Fit a {model.name} part, or correct the ticket.")
+    said = tr("no part answers") if part is None else tr("the part says {family}", family=part.family.replace("_", " ").title())
+    return Interlock(
+        "model",
+        tr("Part is for {model}", model=model.name),
+        agrees,
+        said,
+        tr("Fit a {model} part, or correct the ticket.", model=model.name),
+    )
 
 
 def firmware_of(firmware: Version | None, model: Model) -> Interlock:
     """Say whether the programmer's firmware is new enough."""
     needed = model.programmer_firmware
     enough = firmware is not None and firmware >= needed
-    said = "no programmer" if firmware is None else f"has {firmware}, {model.name} needs {needed}"
+    said = (
+        tr("no programmer")
+        if firmware is None
+        else tr("has {firmware}, {model} needs {needed}", firmware=firmware, model=model.name, needed=needed)
+    )
     offers = None if enough else Remedy.FIRMWARE
-    return Interlock("firmware", "Firmware new enough", enough, said, "Update the programmer.", offers)
+    return Interlock("firmware", tr("Firmware new enough"), enough, said, tr("Update the programmer."), offers)
 
 
 def settled(act_in_doubt: bool) -> Interlock:
     """Say whether every earlier act on it is settled."""
-    said = "an earlier act on it was never settled" if act_in_doubt else "every earlier act is settled"
+    said = tr("an earlier act on it was never settled") if act_in_doubt else tr("every earlier act is settled")
     offers = Remedy.SETTLE if act_in_doubt else None
-    return Interlock("doubt", "No act in doubt", not act_in_doubt, said, "Put the part on the socket and settle the act.", offers)
+    return Interlock(
+        "doubt", tr("No act in doubt"), not act_in_doubt, said, tr("Put the part on the socket and settle the act."), offers
+    )
 
 
 def unknowable(part: PartSelf | None, *, alike: bool) -> str:
     """Return why a part cannot be told from others, so that its writes could not be counted; empty where it can."""
     if part is not None and not part.die.strip():
-        return "the part does not say who it is: its writes could not be counted"
-    return "another part on the bench calls itself the same" if alike else ""
+        return tr("the part does not say who it is: its writes could not be counted")
+    return tr("another part on the bench calls itself the same") if alike else ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -169,17 +205,19 @@ def part_interlocks(evidence: PartEvidence) -> tuple[Interlock, ...]:
     is_source = e.part is not None and bool(e.source_die) and e.part.die == e.source_die
     new = e.part is not None and e.part.kind is e.kind and not is_source and not hidden
     if e.part is None:
-        said = "no part answers on the holder"
+        said = tr("no part answers on the holder")
     elif hidden:
         said = hidden
     elif is_source:
-        said = f"{e.part.name()} is the original"
+        said = tr("{part} is the original", part=e.part.name())
     else:
-        said = e.part.name() if new else f"{e.part.name()} is a {e.part.kind.value.replace('_', ' ')}"
+        said = e.part.name() if new else tr("{part} is a {kind}", part=e.part.name(), kind=e.part.kind.value.replace("_", " "))
     return (
-        kept(e.backup, f"Get the original {noun}'s data, or choose an earlier backup."),
+        kept(e.backup, tr("Get the original {noun}'s data, or choose an earlier backup.", noun=noun)),
         owner(e.backup, e.imei, e.model),
-        Interlock("part", f"A new {noun} on the holder", new, said, f"Put the new {noun} on the holder."),
+        Interlock(
+            "part", tr("A new {noun} on the holder", noun=noun), new, said, tr("Put the new {noun} on the holder.", noun=noun)
+        ),
         model_of(e.part, e.model),
         firmware_of(e.firmware, e.model),
         settled(e.act_in_doubt),

@@ -11,6 +11,7 @@ from daruma.core.closing import Ticked
 from daruma.core.errors import Cause
 from daruma.core.finishing import PartsPage
 from daruma.core.heat.kept import HeatTrace
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.part_work import PartTicket, PartWork, T, W
 from daruma.core.parts import Function, PartKind, Version
@@ -306,11 +307,11 @@ def stages(job: Job, faults: Mapping[str, str]) -> tuple[tuple[Stage, Progress, 
     """Return every stage with how it stands and, where not yet, why not."""
     bench = job.bench_steps
     gates = (
-        (Stage.INTAKE, not faults, f"ticket: {next(iter(faults.values()), '')}"),
-        (Stage.PLAN, bool(job.steps), "no way is chosen"),
-        (Stage.BENCH, bool(bench) and not job.bench_open, "steps are open at the bench"),
-        (Stage.PROOF, job.all_proven, "a promise has no proof yet"),
-        (Stage.HAND_OVER, bool(job.closed), "not handed over"),
+        (Stage.INTAKE, not faults, tr("ticket: {next}", next=next(iter(faults.values()), ""))),
+        (Stage.PLAN, bool(job.steps), tr("no way is chosen")),
+        (Stage.BENCH, bool(bench) and not job.bench_open, tr("steps are open at the bench")),
+        (Stage.PROOF, job.all_proven, tr("a promise has no proof yet")),
+        (Stage.HAND_OVER, bool(job.closed), tr("not handed over")),
     )
     result: list[tuple[Stage, Progress, str]] = []
     reason = ""
@@ -336,15 +337,15 @@ def stage_of(job: Job, faults: Mapping[str, str]) -> Stage:
 def waits_for(job: Job, faults: Mapping[str, str]) -> str:
     """Return in a few words what the job waits for."""
     if job.closed:
-        return "handed over"
+        return tr("handed over")
     match stage_of(job, faults):
         case Stage.INTAKE:
-            return "ticket to be completed"
+            return tr("ticket to be completed")
         case Stage.PLAN:
-            return "a way to be chosen"
+            return tr("a way to be chosen")
         case Stage.BENCH:
             failed = any(step.state is StepState.FAILED for step in job.steps)
-            return "a decision: a step failed" if failed else "the bench"
+            return tr("a decision: a step failed") if failed else tr("the bench")
         case Stage.PROOF:
             return "proof"
         case Stage.HAND_OVER:

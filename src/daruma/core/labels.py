@@ -5,6 +5,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 
 from daruma.core.job import Job
+from daruma.core.language import day, tr
 from daruma.core.shelf import ShelfPart
 
 PART, JOB = "DP-", "DJ-"
@@ -28,7 +29,7 @@ def label_of_part(part: ShelfPart, model: str, grade: str) -> Label:
 
 def label_of_job(job: Job, names: Mapping[str, str]) -> Label:
     """Return the label that goes with a phone through the shop."""
-    lines = (names.get(job.ticket.model, ""), f"opened {job.opened[:10]}", job.ticket.complaint[:60])
+    lines = (names.get(job.ticket.model, ""), tr("opened {opened}", opened=day(job.opened)), job.ticket.complaint[:60])
     return Label(JOB + job.uid, job.name, tuple(line for line in lines if line))
 
 

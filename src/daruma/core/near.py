@@ -3,6 +3,7 @@
 from collections.abc import Mapping
 from dataclasses import dataclass
 
+from daruma.core.language import tr
 from daruma.core.serials import LOOK_ALIKE, clean
 
 MOST_EDITS = 2
@@ -19,7 +20,7 @@ class NearMiss:
     @property
     def sentence(self) -> str:
         """Return the near miss in words."""
-        return f"nearly that of {self.whose}: {', '.join(self.differences)}"
+        return tr("nearly that of {whose}: {differences}", whose=self.whose, differences=", ".join(self.differences))
 
 
 def near_misses(typed: str, known: Mapping[str, str]) -> tuple[NearMiss, ...]:
@@ -42,7 +43,7 @@ def _differences(typed: str, code: str) -> tuple[str, ...]:
 
     swap = _swapped(typed, code)
     if swap is not None:
-        return (f"characters {swap + 1} and {swap + 2} are swapped",)
+        return (tr("characters {swap} and {swap_2} are swapped", swap=swap + 1, swap_2=swap + 2),)
     return tuple(_said(edit.tag, edit.src_pos, edit.dest_pos, typed, code) for edit in Levenshtein.editops(typed, code))
 
 
@@ -56,9 +57,15 @@ def _swapped(typed: str, code: str) -> int | None:
 def _said(tag: str, here: int, there: int, typed: str, code: str) -> str:
     match tag:
         case "delete":
-            return f"character {here + 1}, {typed[here]}, is one too many"
+            return tr("character {here}, {typed}, is one too many", here=here + 1, typed=typed[here])
         case "insert":
-            return f"after character {here} one is missing: {code[there]}"
+            return tr("after character {here} one is missing: {code}", here=here, code=code[there])
         case _:
             alike = LOOK_ALIKE.get(typed[here], typed[here]) == LOOK_ALIKE.get(code[there], code[there])
-            return f"character {here + 1} is {typed[here]}, not {code[there]}{' (they look alike)' if alike else ''}"
+            return tr(
+                "character {here} is {typed}, not {code}{how}",
+                here=here + 1,
+                typed=typed[here],
+                code=code[there],
+                how=tr(" (they look alike)") if alike else "",
+            )

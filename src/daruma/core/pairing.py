@@ -7,6 +7,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass, field
 from enum import Enum
 
+from daruma.core.language import inner, tr
 from daruma.core.model import Model
 from daruma.core.parts import CARRIER, IDENTITY_LABEL, PART_LABEL, Function, Identity, PartKind, Version
 from daruma.core.tri import Tri, all_of, any_of
@@ -31,19 +32,22 @@ class Condition(Enum):
 
 
 CONDITION_TEXT = {
-    Condition.PANEL_CALIBRATION: ("the colour calibration is intact", "the panel carries no intact colour calibration"),
-    Condition.BRIGHTNESS_CURVE: ("the brightness curve is complete", "the panel's brightness curve is missing or incomplete"),
-    Condition.TOUCH_CHIP_SOUND: ("a sound touch chip is present", "no sound touch chip is on the panel"),
-    Condition.SENSOR_FLEX_SOUND: ("the front sensor flex is sound", "the front sensor flex is worn or torn"),
-    Condition.DISPLAY_FINISHED: ("the phone has finished this display", "the phone has not finished this display"),
-    Condition.DOT_MAP_READABLE: ("the dot map can be read", "the dot map cannot be read"),
-    Condition.LINK_LINES_NORMAL: ("the link lines read normal", "a link line reads abnormal"),
-    Condition.CELL_SOUND: ("the cell holds its charge", "the cell is worn"),
-    Condition.GAUGE_ANSWERS: ("the gauge authenticates", "the gauge does not authenticate"),
-    Condition.BATTERY_FINISHED: ("the phone has finished this battery", "the phone has not finished this battery"),
-    Condition.FLASHED_AFTER_SWAP: ("the system was flashed after the swap", "the system was not flashed after the swap"),
-    Condition.SWEEP_DONE: ("the sweep is done", "the sweep is not done"),
-    Condition.MOTOR_SOUND: ("the motor is sound", "the motor is not sound"),
+    Condition.PANEL_CALIBRATION: (tr("the colour calibration is intact"), tr("the panel carries no intact colour calibration")),
+    Condition.BRIGHTNESS_CURVE: (
+        tr("the brightness curve is complete"),
+        tr("the panel's brightness curve is missing or incomplete"),
+    ),
+    Condition.TOUCH_CHIP_SOUND: (tr("a sound touch chip is present"), tr("no sound touch chip is on the panel")),
+    Condition.SENSOR_FLEX_SOUND: (tr("the front sensor flex is sound"), tr("the front sensor flex is worn or torn")),
+    Condition.DISPLAY_FINISHED: (tr("the phone has finished this display"), tr("the phone has not finished this display")),
+    Condition.DOT_MAP_READABLE: (tr("the dot map can be read"), tr("the dot map cannot be read")),
+    Condition.LINK_LINES_NORMAL: (tr("the link lines read normal"), tr("a link line reads abnormal")),
+    Condition.CELL_SOUND: (tr("the cell holds its charge"), tr("the cell is worn")),
+    Condition.GAUGE_ANSWERS: (tr("the gauge authenticates"), tr("the gauge does not authenticate")),
+    Condition.BATTERY_FINISHED: (tr("the phone has finished this battery"), tr("the phone has not finished this battery")),
+    Condition.FLASHED_AFTER_SWAP: (tr("the system was flashed after the swap"), tr("the system was not flashed after the swap")),
+    Condition.SWEEP_DONE: (tr("the sweep is done"), tr("the sweep is not done")),
+    Condition.MOTOR_SOUND: (tr("the motor is sound"), tr("the motor is not sound")),
 }
 
 CONDITION_PART = {
@@ -99,20 +103,20 @@ class ThreadState:
 
     def reason(self) -> str:
         """Return the thread's state as a clause."""
-        name = IDENTITY_LABEL[self.identity].lower()
+        name = inner(IDENTITY_LABEL[self.identity])
         match self.whole:
             case Tri.YES:
-                return f"the {name} is the one the board expects"
+                return tr("the {name} is the one the board expects", name=name)
             case Tri.UNKNOWN if self.believed is not None and self.carried is not None:
-                agrees = "is" if self.carried == self.believed else "is not"
-                return f"the {name} {agrees} that of the backup, the board does not tell its own"
+                agrees = "is" if self.carried == self.believed else tr("is not")
+                return tr("the {name} {agrees} that of the backup, the board does not tell its own", name=name, agrees=agrees)
             case Tri.UNKNOWN:
-                side = "the board's" if self.expected is None else "the part's"
-                return f"{side} {name} is not known yet"
+                side = tr("the board's") if self.expected is None else tr("the part's")
+                return tr("{side} {name} is not known yet", side=side, name=name)
             case Tri.NO:
                 if self.carried is None:
-                    return f"the {PART_LABEL[self.carrier].lower()} carries no {name}"
-                return f"the {name} is not the one the board expects"
+                    return tr("the {PART_LABEL} carries no {name}", PART_LABEL=inner(PART_LABEL[self.carrier]), name=name)
+                return tr("the {name} is not the one the board expects", name=name)
 
 
 @dataclass(frozen=True, slots=True)
@@ -131,7 +135,7 @@ class ConditionState:
             case Tri.NO:
                 return bad
             case Tri.UNKNOWN:
-                return f"it is not known yet whether {good}"
+                return tr("it is not known yet whether {good}", good=good)
 
 
 @dataclass(frozen=True, slots=True)
@@ -231,7 +235,7 @@ def evaluate_all(facts: Facts) -> dict[Function, Verdict]:
 
 def _sentence(holds: Tri, threads: tuple[ThreadState, ...], conditions: tuple[ConditionState, ...]) -> str:
     if not threads and not conditions:
-        return "Holds: this model never checks it."
+        return tr("Holds: this model never checks it.")
     deciding = [t.reason() for t in threads if t.whole is holds] + [c.reason() for c in conditions if c.met is holds]
-    opening = {Tri.YES: "Holds: ", Tri.NO: "Does not hold: ", Tri.UNKNOWN: "Cannot be known yet: "}[holds]
+    opening = {Tri.YES: tr("Holds: "), Tri.NO: tr("Does not hold: "), Tri.UNKNOWN: tr("Cannot be known yet: ")}[holds]
     return opening + ("; ".join(deciding)) + "."

@@ -3,6 +3,8 @@
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.language import inner, tr
+
 
 class PartKind(Enum):
     """Name a carrier of identities."""
@@ -51,30 +53,30 @@ CARRIER = {
 }
 
 IDENTITY_LABEL = {
-    Identity.DISPLAY_SERIAL: "Display serial",
-    Identity.COVER_CODE: "Cover code",
-    Identity.TOUCH_CHIP_ID: "Touch chip id",
-    Identity.FLEX_ID: "Sensor flex id",
-    Identity.AMBIENT_CODE: "Ambient code",
-    Identity.IR_CAMERA_SERIAL: "Infrared camera serial",
-    Identity.FLOOD_SERIAL: "Flood light serial",
-    Identity.PROJECTOR_SERIAL: "Dot projector serial",
-    Identity.FRONT_CAMERA_SERIAL: "Front camera serial",
-    Identity.REAR_CAMERA_SERIAL: "Rear camera serial",
-    Identity.GAUGE_SERIAL: "Gauge serial",
-    Identity.MOTOR_SERIAL: "Motor serial",
+    Identity.DISPLAY_SERIAL: tr("Display serial"),
+    Identity.COVER_CODE: tr("Cover code"),
+    Identity.TOUCH_CHIP_ID: tr("Touch chip id"),
+    Identity.FLEX_ID: tr("Sensor flex id"),
+    Identity.AMBIENT_CODE: tr("Ambient code"),
+    Identity.IR_CAMERA_SERIAL: tr("Infrared camera serial"),
+    Identity.FLOOD_SERIAL: tr("Flood light serial"),
+    Identity.PROJECTOR_SERIAL: tr("Dot projector serial"),
+    Identity.FRONT_CAMERA_SERIAL: tr("Front camera serial"),
+    Identity.REAR_CAMERA_SERIAL: tr("Rear camera serial"),
+    Identity.GAUGE_SERIAL: tr("Gauge serial"),
+    Identity.MOTOR_SERIAL: tr("Motor serial"),
 }
 
 PART_LABEL = {
-    PartKind.BOARD: "Board",
-    PartKind.DISPLAY: "Display panel",
-    PartKind.TOUCH_CHIP: "Touch chip",
-    PartKind.SENSOR_FLEX: "Front sensor flex",
-    PartKind.FACE_MODULE: "Face module",
-    PartKind.FRONT_CAMERA: "Front camera",
-    PartKind.REAR_CAMERA: "Rear camera",
-    PartKind.BATTERY: "Battery",
-    PartKind.MOTOR: "Haptic motor",
+    PartKind.BOARD: tr("Board"),
+    PartKind.DISPLAY: tr("Display panel"),
+    PartKind.TOUCH_CHIP: tr("Touch chip"),
+    PartKind.SENSOR_FLEX: tr("Front sensor flex"),
+    PartKind.FACE_MODULE: tr("Face module"),
+    PartKind.FRONT_CAMERA: tr("Front camera"),
+    PartKind.REAR_CAMERA: tr("Rear camera"),
+    PartKind.BATTERY: tr("Battery"),
+    PartKind.MOTOR: tr("Haptic motor"),
 }
 
 
@@ -149,4 +151,4 @@ class PartSelf:
 
     def name(self) -> str:
         """Return the short name used in sentences."""
-        return f"{PART_LABEL[self.kind].lower()} {self.die[-6:]}"
+        return f"{inner(PART_LABEL[self.kind])} {self.die[-6:]}"

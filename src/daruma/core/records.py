@@ -9,6 +9,7 @@ from typing import Literal
 from fastcrc import crc8, crc16, crc32
 
 from daruma.core.errors import RecordError
+from daruma.core.language import inner, tr
 from daruma.core.parts import Identity, PartKind
 from daruma.core.sbs import Meaning, said
 
@@ -167,9 +168,14 @@ def decode(layout: Layout, image: bytes, *, loose: bool = False) -> Record:
     """
     if len(image) != layout.size:
         raise RecordError(
-            f"The part gave {len(image)} bytes, a {layout.name} record has {layout.size}.",
-            safe="Nothing was changed.",
-            advice="Seat the part again and read once more.",
+            tr(
+                "The part gave {count_image} bytes, a {layout} record has {size}.",
+                count_image=len(image),
+                layout=layout.name,
+                size=layout.size,
+            ),
+            safe=tr("Nothing was changed."),
+            advice=tr("Seat the part again and read once more."),
         )
     values: dict[str, FieldValue] = {}
     for spec in layout.fields:
@@ -179,9 +185,15 @@ def decode(layout: Layout, image: bytes, *, loose: bool = False) -> Record:
                 values[spec.name] = None
                 continue
             raise RecordError(
-                f"This is not a {layout.name} record: {spec.label.lower()} reads {values[spec.name]!r}, not {spec.constant!r}.",
-                safe="Nothing was changed.",
-                advice="Check the model in the ticket: some models share a socket, their records differ.",
+                tr(
+                    "This is not a {layout} record: {label} reads {values!r}, not {constant!r}.",
+                    layout=layout.name,
+                    label=inner(spec.label),
+                    values=values[spec.name],
+                    constant=spec.constant,
+                ),
+                safe=tr("Nothing was changed."),
+                advice=tr("Check the model in the ticket: some models share a socket, their records differ."),
             )
     damaged = tuple(c.name for c in layout.checksums if not _blank(image[c.start : c.stop]) and not _fits(c, image))
     return Record(layout, bytes(image), MappingProxyType(values), damaged)
@@ -209,9 +221,9 @@ def compose(target: Record, source: Record, names: Iterable[str]) -> bytes:
     """
     if target.layout.name != source.layout.name:
         raise RecordError(
-            f"A {source.layout.name} record does not fit a {target.layout.name} part.",
-            safe="Nothing was changed.",
-            advice="Choose a backup of the same model.",
+            tr("A {layout} record does not fit a {layout_2} part.", layout=source.layout.name, layout_2=target.layout.name),
+            safe=tr("Nothing was changed."),
+            advice=tr("Choose a backup of the same model."),
         )
     image = bytearray(target.image)
     for name in names:
@@ -320,10 +332,20 @@ def _write(spec: FieldSpec, value: FieldValue) -> bytes:
     try:
         raw = _pack(spec, value)
     except (ValueError, OverflowError, TypeError, UnicodeEncodeError) as error:
-        raise RecordError(f"{spec.label}: {value!r} does not fit the field ({error}).", safe="Nothing was written.") from error
+        raise RecordError(
+            tr("{label}: {value!r} does not fit the field ({error}).", label=spec.label, value=value, error=error),
+            safe=tr("Nothing was written."),
+        ) from error
     if len(raw) != spec.length:
         raise RecordError(
-            f"{spec.label}: {value!r} needs {len(raw)} bytes, the field has {spec.length}.", safe="Nothing was written."
+            tr(
+                "{label}: {value!r} needs {count_raw} bytes, the field has {length}.",
+                label=spec.label,
+                value=value,
+                count_raw=len(raw),
+                length=spec.length,
+            ),
+            safe=tr("Nothing was written."),
         )
     return raw
 

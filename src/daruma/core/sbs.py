@@ -6,16 +6,18 @@ Commands: 03 battery mode, 08 temperature, 0A current, 16 battery status, 1A spe
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.language import tr
+
 _ZERO_CELSIUS = 2731  # of 0.1 K
 _ENERGY = 1 << 15  # of the battery mode: capacities in 10 mWh
 _STATUS = {7: "initialised", 6: "discharging", 5: "full", 4: "empty"}
 _ALARMS = {
     15: "over-charged",
-    14: "terminate charge",
+    14: tr("terminate charge"),
     12: "over-temperature",
-    11: "terminate discharge",
-    9: "remaining capacity",
-    8: "remaining time",
+    11: tr("terminate discharge"),
+    9: tr("remaining capacity"),
+    8: tr("remaining time"),
 }
 _VERSIONS = {1: ("1.0", False), 2: ("1.1", False), 3: ("1.1", True)}
 
@@ -52,7 +54,7 @@ def status(word: int) -> tuple[str, ...]:
 
 def specification(word: int) -> SpecificationInfo:
     """Return what a specification word says: version in bits 7 to 4, powers of ten in bits 11 to 8 (V) and 15 to 12 (A)."""
-    version, checked = _VERSIONS.get(word >> 4 & 15, ("not known", False))
+    version, checked = _VERSIONS.get(word >> 4 & 15, (tr("not known"), False))
     return SpecificationInfo(version, checked, word >> 8 & 15, word >> 12 & 15)
 
 
@@ -73,11 +75,19 @@ def said(meaning: Meaning, word: int, mode: int = 0) -> str:
             return ", ".join(status(word)) or "nothing"
         case Meaning.SPECIFICATION:
             found = specification(word)
-            scales = f", V and A times 10^{found.volts_power} and 10^{found.amperes_power}" if word >> 8 else ""
-            return f"{found.version}{' with packet checks' if found.checked else ''}{scales}"
+            scales = (
+                tr(
+                    ", V and A times 10^{volts_power} and 10^{amperes_power}",
+                    volts_power=found.volts_power,
+                    amperes_power=found.amperes_power,
+                )
+                if word >> 8
+                else ""
+            )
+            return f"{found.version}{(tr(' with packet checks') if found.checked else '')}{scales}"
         case Meaning.TEMPERATURE:
             return f"{temperature(word):.1f} °C"
         case Meaning.CAPACITY:
             return "{} {}".format(*capacity(word, mode))
         case Meaning.MODE:
-            return "capacities in 10 mWh" if in_energy(word) else "capacities in mAh"
+            return tr("capacities in 10 mWh") if in_energy(word) else tr("capacities in mAh")

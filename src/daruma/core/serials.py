@@ -2,6 +2,8 @@
 
 import re
 
+from daruma.core.language import tr
+
 # The check-digit library is imported where it is used: it takes a tenth of the start.
 
 LOOK_ALIKE = {"O": "0", "Q": "0", "I": "1", "L": "1", "S": "5", "B": "8", "Z": "2"}
@@ -30,13 +32,17 @@ def imei_fault(text: str) -> str | None:
 
     digits = clean(text)
     if not digits:
-        return "missing: 15 digits, shown by dialling *#06#"
+        return tr("missing: 15 digits, shown by dialling *#06#")
     if not (digits.isascii() and digits.isdigit()):
-        return "IMEI has digits only"
+        return tr("IMEI has digits only")
     if len(digits) != 15:
-        return f"IMEI has 15 digits, this has {len(digits)}"
+        return tr("IMEI has 15 digits, this has {count_digits}", count_digits=len(digits))
     if not luhn.is_valid(digits):
-        return f"check digit is wrong: for these 14 digits it would be {luhn.calc_check_digit(digits[:14])}, not {digits[14]}"
+        return tr(
+            "check digit is wrong: for these 14 digits it would be {calc_check_digit}, not {digits}",
+            calc_check_digit=luhn.calc_check_digit(digits[:14]),
+            digits=digits[14],
+        )
     return None
 
 
@@ -50,14 +56,23 @@ def serial_fault(text: str) -> str | None:
 
     serial = clean(text)
     if len(serial) != SERIAL_LENGTH:
-        return f"a display serial has {SERIAL_LENGTH} characters, this has {len(serial)}"
+        return tr(
+            "a display serial has {SERIAL_LENGTH} characters, this has {count_serial}",
+            SERIAL_LENGTH=SERIAL_LENGTH,
+            count_serial=len(serial),
+        )
     for index, character in enumerate(serial):
         if character in "IO":
-            return f"character {index + 1} is {character}, which serials never use: perhaps {LOOK_ALIKE[character]}"
+            return tr(
+                "character {index} is {character}, which serials never use: perhaps {LOOK_ALIKE}",
+                index=index + 1,
+                character=character,
+                LOOK_ALIKE=LOOK_ALIKE[character],
+            )
     try:
         mod_37_36.validate(serial)
     except ValidationError:
-        return "check character does not fit: one character is wrong or two are swapped"
+        return tr("check character does not fit: one character is wrong or two are swapped")
     return None
 
 
@@ -72,11 +87,13 @@ def code_fault(text: str) -> str | None:
     """Return what is wrong with a cover code or touch chip id (16 hexadecimal digits), or None."""
     code = clean(text)
     if len(code) != CODE_LENGTH:
-        return f"a code has {CODE_LENGTH} hexadecimal digits, this has {len(code)}"
+        return tr(
+            "a code has {CODE_LENGTH} hexadecimal digits, this has {count_code}", CODE_LENGTH=CODE_LENGTH, count_code=len(code)
+        )
     for index, character in enumerate(code):
         if character not in _HEX:
-            hint = f": perhaps {LOOK_ALIKE[character]}" if character in LOOK_ALIKE else ""
-            return f"digit {index + 1} is {character}, not 0-9 or A-F{hint}"
+            hint = tr(": perhaps {LOOK_ALIKE}", LOOK_ALIKE=LOOK_ALIKE[character]) if character in LOOK_ALIKE else ""
+            return tr("digit {index} is {character}, not 0-9 or A-F{hint}", index=index + 1, character=character, hint=hint)
     return None
 
 

@@ -6,6 +6,7 @@ from enum import Enum
 from functools import cache
 from typing import Any
 
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.plan.case import Kit
 from daruma.core.plan.money import WORTH, Aim, Preferences
@@ -16,7 +17,12 @@ MOST_WORTH = 100_000.0
 STANDIN = "stand-in"  # what is named in place of a port for a simulated device
 
 
-LABELS = {"62x29": "62 x 29 mm", "50x25": "50 x 25 mm", "40x20": "40 x 20 mm", "70x37": "A4 sheet, 24 of 70 x 37 mm"}
+LABELS = {
+    "62x29": tr("62 x 29 mm"),
+    "50x25": tr("50 x 25 mm"),
+    "40x20": tr("40 x 20 mm"),
+    "70x37": tr("A4 sheet, 24 of 70 x 37 mm"),
+}
 
 
 WEIGHED = ("bench", "planner", "worth")  # tables of settings that the planner weighs
@@ -70,7 +76,7 @@ class Setting:
         """Return in words what its values may be."""
         match self.form:
             case Form.NUMBER:
-                return f"{self.least:g} to {self.most:g} {self.unit}".strip()
+                return tr("{least:g} to {most:g} {unit}", least=self.least, most=self.most, unit=self.unit).strip()
             case Form.CHOICE:
                 return ", ".join(f'"{choice}"' for choice in self.choices)
             case form:
@@ -83,50 +89,50 @@ class Setting:
 
 def _line(_: Setting, value: Any) -> str:
     if not isinstance(value, str) or "\n" in value:
-        raise SettingFault("it takes one line of text")
+        raise SettingFault(tr("it takes one line of text"))
     return _bounded(value)
 
 
 def _lines(_: Setting, value: Any) -> str:
     if not isinstance(value, str):
-        raise SettingFault("it takes lines of text")
+        raise SettingFault(tr("it takes lines of text"))
     lines = [_bounded(line.strip()) for line in value.strip().splitlines()]
     if len(lines) > MOST_LINES:
-        raise SettingFault(f"it takes at most {MOST_LINES} lines")
+        raise SettingFault(tr("it takes at most {MOST_LINES} lines", MOST_LINES=MOST_LINES))
     return "\n".join(lines)
 
 
 def _bounded(text: str) -> str:
     if len(text) > LONGEST:
-        raise SettingFault(f"a line takes at most {LONGEST} characters")
+        raise SettingFault(tr("a line takes at most {LONGEST} characters", LONGEST=LONGEST))
     if not all(char.isprintable() for char in text):
-        raise SettingFault("it holds characters that cannot be shown")
+        raise SettingFault(tr("it holds characters that cannot be shown"))
     return text.strip()
 
 
 def _number(setting: Setting, value: Any) -> float:
     if isinstance(value, bool) or not isinstance(value, int | float):
-        raise SettingFault("it takes a number")
+        raise SettingFault(tr("it takes a number"))
     if not setting.least <= value <= setting.most:
-        raise SettingFault(f"it takes {setting.limits}")
+        raise SettingFault(tr("it takes {limits}", limits=setting.limits))
     return float(value)
 
 
 def _choice(setting: Setting, value: Any) -> str:
     if not isinstance(value, str) or value not in setting.choices:
-        raise SettingFault(f"it takes one of {setting.limits}")
+        raise SettingFault(tr("it takes one of {limits}", limits=setting.limits))
     return value
 
 
 def _switch(_: Setting, value: Any) -> bool:
     if not isinstance(value, bool):
-        raise SettingFault("it takes true or false")
+        raise SettingFault(tr("it takes true or false"))
     return value
 
 
 def _words(_: Setting, value: Any) -> tuple[str, ...]:
     if not isinstance(value, list | tuple | set | frozenset) or not all(isinstance(word, str) for word in value):
-        raise SettingFault("it takes a list of words")
+        raise SettingFault(tr("it takes a list of words"))
     return tuple(sorted({word for each in value if (word := _bounded(each))}))
 
 
@@ -153,97 +159,119 @@ class Group:
 
 def _shop() -> tuple[Setting, ...]:
     return (
-        Setting("shop.name", "Name", Form.LINE, "", "stands on every sheet and in the window's title"),
-        Setting("shop.address", "Address", Form.LINES, "", "stands on the customer's page and on the order"),
-        Setting("shop.reach", "Telephone or e-mail", Form.LINE, "", "where a customer asks"),
-        Setting("shop.money", "Currency", Form.LINE, "€", "stands behind every amount"),
+        Setting("shop.name", tr("Name"), Form.LINE, "", tr("stands on every sheet and in the window's title")),
+        Setting("shop.address", tr("Address"), Form.LINES, "", tr("stands on the customer's page and on the order")),
+        Setting("shop.reach", tr("Telephone or e-mail"), Form.LINE, "", tr("where a customer asks")),
+        Setting("shop.money", tr("Currency"), Form.LINE, "€", tr("stands behind every amount")),
         Setting(
             "shop.warranty",
-            "Warranty on the work",
+            tr("Warranty on the work"),
             Form.NUMBER,
             6.0,
-            "stands on the customer's page; what the law gives besides is not touched by it",
+            tr("stands on the customer's page; what the law gives besides is not touched by it"),
             0,
             120,
             "months",
         ),
-        Setting("shop.paper", "Paper", Form.CHOICE, "a4", "of sheets and orders", choices={"a4": "A4", "letter": "Letter"}),
-        Setting("shop.label", "Labels", Form.CHOICE, "62x29", "for parts and jobs, in millimetres", choices=LABELS),
+        Setting(
+            "shop.paper", tr("Paper"), Form.CHOICE, "a4", tr("of sheets and orders"), choices={"a4": "A4", "letter": tr("Letter")}
+        ),
+        Setting("shop.label", tr("Labels"), Form.CHOICE, "62x29", tr("for parts and jobs, in millimetres"), choices=LABELS),
     )
 
 
 def _look() -> tuple[Setting, ...]:
-    themes = {"paper": "Paper, by day", "ink": "Ink, by night"}
-    return (Setting("look.theme", "Look", Form.CHOICE, "paper", "of the window when it opens", choices=themes),)
+    themes = {"paper": tr("Paper, by day"), "ink": tr("Ink, by night")}
+    languages = {"system": tr("As the system has it"), "en": "English", "de": "Deutsch"}
+    return (
+        Setting("look.theme", tr("Look"), Form.CHOICE, "paper", tr("of the window when it opens"), choices=themes),
+        Setting(
+            "look.language",
+            tr("Language"),
+            Form.CHOICE,
+            "system",
+            tr("of window, papers and messages; counts from the next start"),
+            choices=languages,
+        ),
+    )
 
 
 def _setup() -> tuple[Setting, ...]:
-    return (Setting("setup.skipped", "Skipped for now", Form.WORDS, (), "steps of setting up that were left out"),)
+    return (Setting("setup.skipped", tr("Skipped for now"), Form.WORDS, (), tr("steps of setting up that were left out")),)
 
 
 def _places() -> tuple[Setting, ...]:
-    why = "a folder on another disk or a share: it remembers how far the store has come; counts from the next start"
-    return (Setting("places.second", "Second place", Form.LINE, "", why),)
+    why = tr("a folder on another disk or a share: it remembers how far the store has come; counts from the next start")
+    return (Setting("places.second", tr("Second place"), Form.LINE, "", why),)
 
 
 DEVICES: Mapping[str, str] = {
-    "programmer": "Programmer",
-    "phone": "Phone cable",
-    "colorimeter": "Colorimeter",
-    "supply": "Bench supply",
-    "station": "Cell station",
-    "usb_meter": "Meter in the charging cable",
-    "thermocouple": "Thermocouple",
+    "programmer": tr("Programmer"),
+    "phone": tr("Phone cable"),
+    "colorimeter": tr("Colorimeter"),
+    "supply": tr("Bench supply"),
+    "station": tr("Cell station"),
+    "usb_meter": tr("Meter in the charging cable"),
+    "thermocouple": tr("Thermocouple"),
 }
 
 
 def _devices() -> tuple[Setting, ...]:
-    why = f'its port, as "serial:///dev/..." or "socket://host:port"; "{STANDIN}" for a simulated one; empty where there is none'
+    why = tr(
+        'its port, as "serial:///dev/..." or "socket://host:port"; "{STANDIN}" for a simulated one; empty where there is none',
+        STANDIN=STANDIN,
+    )
     return tuple(Setting(f"devices.{kind}", words, Form.LINE, "", why) for kind, words in DEVICES.items())
 
 
 def _bench() -> tuple[Setting, ...]:
     usual = Kit()
     switches = {
-        "hot_air": ("Hot air station", "lifts chips: the touch chip, the code memory on the board"),
-        "grinder": ("Grinder", "opens a shielded module"),
-        "ear_adapter": ("Ear-speaker adapter", "reads a sensor flex that no longer answers on its own socket"),
-        "spare_flex": ("Spare flex cables", "replace a worn flex and carry another part's data"),
-        "network": ("Network at the bench", "reaches the maker's service, which finishes and unbinds on the phone"),
-        "welder": ("Spot welder", "lets a cell or a pack's own board be changed"),
+        "hot_air": (tr("Hot air station"), tr("lifts chips: the touch chip, the code memory on the board")),
+        "grinder": (tr("Grinder"), tr("opens a shielded module")),
+        "ear_adapter": (tr("Ear-speaker adapter"), tr("reads a sensor flex that no longer answers on its own socket")),
+        "spare_flex": (tr("Spare flex cables"), tr("replace a worn flex and carry another part's data")),
+        "network": (tr("Network at the bench"), tr("reaches the maker's service, which finishes and unbinds on the phone")),
+        "welder": (tr("Spot welder"), tr("lets a cell or a pack's own board be changed")),
     }
     made = [Setting(f"bench.{key}", words, Form.SWITCH, getattr(usual, key), why) for key, (words, why) in switches.items()]
     sockets = tuple(sorted(usual.memory_sockets))
-    why = "memory packages that the programmer has a socket for, as BGA110"
-    return (*made, Setting("bench.memory_sockets", "Memory sockets", Form.WORDS, sockets, why))
+    why = tr("memory packages that the programmer has a socket for, as BGA110")
+    return (*made, Setting("bench.memory_sockets", tr("Memory sockets"), Form.WORDS, sockets, why))
 
 
 def _planner() -> tuple[Setting, ...]:
     usual = Preferences()
-    aims = {Aim.BALANCE.value: "Money and time in balance", Aim.FASTEST.value: "Fastest", Aim.CHEAPEST.value: "Cheapest"}
+    aims = {
+        Aim.BALANCE.value: tr("Money and time in balance"),
+        Aim.FASTEST.value: tr("Fastest"),
+        Aim.CHEAPEST.value: tr("Cheapest"),
+    }
     amounts: Mapping[str, tuple[str, str, float]] = {
-        "attended": ("An attended hour", "what an hour with hands on the phone costs the shop", 1000),
-        "waiting": ("An hour of waiting", "what an hour costs in which the phone works alone", 1000),
-        "board": ("A ruined board", "what is paid where a phone's board is lost", 5000),
-        "board_heat": ("Heat on the board", "what one heating counts for beyond its counted risks", 1000),
-        "write": ("A write", "what one of the few writes of a part's life counts for", 1000),
-        "used": ("Marked as used", "what it counts for that a part says for ever that it was used", 1000),
+        "attended": (tr("An attended hour"), tr("what an hour with hands on the phone costs the shop"), 1000),
+        "waiting": (tr("An hour of waiting"), tr("what an hour costs in which the phone works alone"), 1000),
+        "board": (tr("A ruined board"), tr("what is paid where a phone's board is lost"), 5000),
+        "board_heat": (tr("Heat on the board"), tr("what one heating counts for beyond its counted risks"), 1000),
+        "write": (tr("A write"), tr("what one of the few writes of a part's life counts for"), 1000),
+        "used": (tr("Marked as used"), tr("what it counts for that a part says for ever that it was used"), 1000),
     }
     money = [
         Setting(f"planner.{key}", words, Form.NUMBER, getattr(usual, key), why, 0, most, "money")
         for key, (words, why, most) in amounts.items()
     ]
     return (
-        Setting("planner.aim", "What comes first", Form.CHOICE, usual.aim.value, "of ways that keep the same", choices=aims),
-        Setting("planner.no_board_heat", "Never heat a board", Form.SWITCH, False, "closes every way that does"),
-        Setting("planner.no_soldering", "Never solder", Form.SWITCH, False, "closes every way that does"),
+        Setting(
+            "planner.aim", tr("What comes first"), Form.CHOICE, usual.aim.value, tr("of ways that keep the same"), choices=aims
+        ),
+        Setting("planner.no_board_heat", tr("Never heat a board"), Form.SWITCH, False, tr("closes every way that does")),
+        Setting("planner.no_soldering", tr("Never solder"), Form.SWITCH, False, tr("closes every way that does")),
         *money,
         Setting(
             "planner.tolerance_de",
-            "White and greys may be off",
+            tr("White and greys may be off"),
             Form.NUMBER,
             usual.tolerance_de,
-            "colour difference (dE00) of a display that passes",
+            tr("colour difference (dE00) of a display that passes"),
             0.3,
             10,
             "dE00",
@@ -262,43 +290,49 @@ def _worth() -> tuple[Setting, ...]:
 def groups() -> tuple[Group, ...]:
     """Return every group of settings, in the order in which a shop is set up."""
     return (
-        Group("shop", "The shop", "What stands on sheets, labels and orders.", "Sheets carry no name and no address.", _shop()),
+        Group(
+            "shop",
+            tr("The shop"),
+            tr("What stands on sheets, labels and orders."),
+            tr("Sheets carry no name and no address."),
+            _shop(),
+        ),
         Group(
             "places",
-            "Second place",
-            "Where backups are remembered outside this machine.",
-            "If this disk dies, the backups of your customers' parts die with it.",
+            tr("Second place"),
+            tr("Where backups are remembered outside this machine."),
+            tr("If this disk dies, the backups of your customers' parts die with it."),
             _places(),
         ),
         Group(
             "devices",
-            "Devices",
-            "Which device answers on which port.",
-            "Nothing can be read or written; phones and parts can be written down by hand.",
+            tr("Devices"),
+            tr("Which device answers on which port."),
+            tr("Nothing can be read or written; phones and parts can be written down by hand."),
             _devices(),
         ),
         Group(
             "bench",
-            "Tools of the bench",
-            "What the bench owns: each tool opens ways; what is not here closes them, with that as the reason.",
-            "The planner counts on a full bench and may propose what you cannot do.",
+            tr("Tools of the bench"),
+            tr("What the bench owns: each tool opens ways; what is not here closes them, with that as the reason."),
+            tr("The planner counts on a full bench and may propose what you cannot do."),
             _bench(),
         ),
         Group(
             "planner",
-            "Rates and wishes",
-            "What time, heat, writes and ruined parts count for.",
-            "The planner weighs ways by usual rates.",
+            tr("Rates and wishes"),
+            tr("What time, heat, writes and ruined parts count for."),
+            tr("The planner weighs ways by usual rates."),
             _planner(),
         ),
         Group(
             "worth",
-            "Worth of functions",
-            "What a kept promise is worth; it decides what is worth a risk.",
-            "The planner takes usual figures.",
+            tr("Worth of functions"),
+            tr("What a kept promise is worth; it decides what is worth a risk."),
+            tr("The planner takes usual figures."),
             _worth(),
         ),
-        Group("look", "The window", "How it looks when it opens.", "It opens by day.", _look()),
+        Group("look", tr("The window"), tr("How it looks when it opens."), tr("It opens by day."), _look()),
     )
 
 

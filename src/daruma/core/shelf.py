@@ -6,13 +6,14 @@ from dataclasses import dataclass, replace
 from datetime import date
 from typing import Any
 
+from daruma.core.language import tr
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.tri import Tri
 
 LONGEST = 120  # characters of a text
 MOST_PRICE, MOST_WRITES = 100_000.0, 99
-TRI_WORDS = {Tri.UNKNOWN: "not known", Tri.YES: "yes", Tri.NO: "no"}
-USUAL_GRADES = {"new": "new, sealed", "used": "used", "unknown": "history not known"}
+TRI_WORDS = {Tri.UNKNOWN: tr("not known"), Tri.YES: "yes", Tri.NO: "no"}
+USUAL_GRADES = {"new": tr("new, sealed"), "used": "used", "unknown": tr("history not known")}
 
 
 @dataclass(frozen=True, slots=True)
@@ -157,20 +158,20 @@ def _day(value: str, _: Vocabulary, __: Mapping[str, Any]) -> str:
 
 
 FIELDS = (
-    Field("part", "Part", lambda part, _: PART_LABEL[part.part], _part, "display"),
-    Field("model", "Model", lambda part, words: words.models.get(part.model, part.model), _model, "cedar_l"),
-    Field("die", "Die or serial", lambda part, _: part.die, _die, "D0123456789A"),
-    Field("maker", "Maker", lambda part, _: part.maker, _text, "Fenwick"),
-    Field("kind", "Grade", lambda part, words: words.grade(part), _grade, "genuine_used"),
-    Field("source", "From", lambda part, _: part.source, _text, "Harbour Parts, crate 14"),
-    Field("price", "Price", lambda part, _: f"{part.price:g}", _price, "71"),
-    Field("place", "Place", lambda part, _: part.place, _text, "drawer 3"),
-    Field("bought", "Bought on", lambda part, _: part.bought, _day, "2026-10-02"),
-    Field("warranty", "Warranty until", lambda part, _: part.warranty, _day, "2027-10-02"),
-    Field("earlier_writes", "Writes before", lambda part, _: str(part.earlier_writes), _writes, "0"),
-    Field("locked", "Locked", lambda part, _: TRI_WORDS[part.locked], _tri, "no"),
-    Field("own_flex", "Touch flex its own", lambda part, _: TRI_WORDS[part.own_flex], _tri, "yes"),
-    Field("note", "Note", lambda part, _: part.note, _text, ""),
+    Field("part", tr("Part"), lambda part, _: PART_LABEL[part.part], _part, "display"),
+    Field("model", tr("Model"), lambda part, words: words.models.get(part.model, part.model), _model, "cedar_l"),
+    Field("die", tr("Die or serial"), lambda part, _: part.die, _die, "D0123456789A"),
+    Field("maker", tr("Maker"), lambda part, _: part.maker, _text, tr("Fenwick")),
+    Field("kind", tr("Grade"), lambda part, words: words.grade(part), _grade, "genuine_used"),
+    Field("source", tr("From"), lambda part, _: part.source, _text, tr("Harbour Parts, crate 14")),
+    Field("price", tr("Price"), lambda part, _: f"{part.price:g}", _price, "71"),
+    Field("place", tr("Place"), lambda part, _: part.place, _text, tr("drawer 3")),
+    Field("bought", tr("Bought on"), lambda part, _: part.bought, _day, "2026-10-02"),
+    Field("warranty", tr("Warranty until"), lambda part, _: part.warranty, _day, "2027-10-02"),
+    Field("earlier_writes", tr("Writes before"), lambda part, _: str(part.earlier_writes), _writes, "0"),
+    Field("locked", tr("Locked"), lambda part, _: TRI_WORDS[part.locked], _tri, "no"),
+    Field("own_flex", tr("Touch flex its own"), lambda part, _: TRI_WORDS[part.own_flex], _tri, "yes"),
+    Field("note", tr("Note"), lambda part, _: part.note, _text, ""),
 )
 NEEDED = ("part", "model", "die", "kind")
 
@@ -181,7 +182,7 @@ def read_part(texts: Mapping[str, str], vocabulary: Vocabulary, before: ShelfPar
     for field in FIELDS:
         if field.name not in texts:
             if field.name in NEEDED and before is None:
-                raise ShelfFault(field.label, "it is missing")
+                raise ShelfFault(field.label, tr("it is missing"))
             continue
         try:
             taken[field.name] = field.read(

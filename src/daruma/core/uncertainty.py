@@ -9,6 +9,8 @@ from enum import Enum
 from functools import lru_cache
 from math import inf, isinf, sqrt
 
+from daruma.core.language import tr
+
 RISK = 0.05  # of a claim that is not true (JCGM 106: the specific consumer's risk)
 MOST_READINGS = 100  # readings of one thing that a bench would take (ours)
 
@@ -70,16 +72,33 @@ class Judgement:
     @property
     def sentence(self) -> str:
         """Return the claim in words."""
-        numbers = f"{self.distance:.4f} ± {2 * self.uncertainty:.4f} from its target, tolerance {self.tolerance:.4f}"
+        numbers = tr(
+            "{distance:.4f} ± {uncertainty:.4f} from its target, tolerance {tolerance:.4f}",
+            distance=self.distance,
+            uncertainty=2 * self.uncertainty,
+            tolerance=self.tolerance,
+        )
         match self.claim:
             case Claim.PROVEN:
-                return f"Proven: {numbers}; within it with {_percent(self.probability)} probability."
+                return tr(
+                    "Proven: {numbers}; within it with {percent} probability.",
+                    numbers=numbers,
+                    percent=_percent(self.probability),
+                )
             case Claim.NOT_PROVEN:
-                return f"Not proven: {numbers}; within it with only {_percent(self.probability)} probability."
+                return tr(
+                    "Not proven: {numbers}; within it with only {percent} probability.",
+                    numbers=numbers,
+                    percent=_percent(self.probability),
+                )
             case Claim.AGAIN if self.readings is None:
-                return f"Undecided: {numbers}. More readings cannot decide it; a better instrument can."
+                return tr("Undecided: {numbers}. More readings cannot decide it; a better instrument can.", numbers=numbers)
             case Claim.AGAIN:
-                return f"Undecided: {numbers}. Measure again: about {self.readings} readings decide it."
+                return tr(
+                    "Undecided: {numbers}. Measure again: about {readings} readings decide it.",
+                    numbers=numbers,
+                    readings=self.readings,
+                )
 
 
 def within(distance: float, uncertainty: float, tolerance: float) -> float:
@@ -131,4 +150,6 @@ def _claim(distance: float, tolerance: float, uncertainty: float, risk: float) -
 
 
 def _percent(share: float) -> str:
-    return f"{100 * share:.1f} %" if 0.001 < share < 0.9995 else ("more than 99.9 %" if share > 0.5 else "less than 0.1 %")
+    return (
+        f"{100 * share:.1f} %" if 0.001 < share < 0.9995 else (tr("more than 99.9 %") if share > 0.5 else tr("less than 0.1 %"))
+    )

@@ -6,6 +6,7 @@ from math import isfinite
 from daruma.core.colour.chromaticity import mean_xyz
 from daruma.core.colour.follow import LightSample, WhitePoint, WhiteVerdict, judge
 from daruma.core.job import Job, Reading
+from daruma.core.language import tr
 from daruma.core.model import WhitePath
 from daruma.core.parts import Function
 
@@ -17,9 +18,14 @@ def fault_of(reading: Reading) -> str:
     """Return why a reading cannot be judged, in one sentence; empty where it can."""
     for what, xyz in (("white", reading.screen), ("light", reading.ambient)):
         if not all(isfinite(value) for value in xyz):
-            return f"Under {reading.light} light the {what} was read as no number."
+            return tr("Under {light} light the {what} was read as no number.", light=reading.light, what=what)
         if min(xyz) <= 0:
-            return f"Under {reading.light} light the {what} gives nothing in {'XYZ'[xyz.index(min(xyz))]}: no white is like that."
+            return tr(
+                "Under {light} light the {what} gives nothing in {it}: no white is like that.",
+                light=reading.light,
+                what=what,
+                it="XYZ"[xyz.index(min(xyz))],
+            )
     return ""
 
 

@@ -5,6 +5,7 @@ from collections.abc import Callable, Iterator, Mapping
 from contextlib import contextmanager
 from typing import Any
 
+from daruma.core.language import tr
 from daruma.link.devices import Driver
 from daruma.link.errors import DeviceGone
 from daruma.link.port import Port, open_wire
@@ -64,7 +65,7 @@ class Hands(Driver):
 def connect_hands(url: str) -> Hands:
     """Open the wire to the stand-in hands."""
     # nothing is proven by how fast a stand-in's hands are: a busy machine gets its time
-    return Hands(Port(open_wire(url), "stand-in technician", patience=8.0))
+    return Hands(Port(open_wire(url), tr("stand-in technician"), patience=8.0))
 
 
 class LateHands:
@@ -82,7 +83,9 @@ class LateHands:
                 wires = self._wires()
                 if "hands" not in wires:
                     raise DeviceGone(
-                        "The stand-ins did not start.", safe="The demo's data is safe.", advice="Close and start the demo again."
+                        tr("The stand-ins did not start."),
+                        safe=tr("The demo's data is safe."),
+                        advice=tr("Close and start the demo again."),
                     )
                 self._hands = connect_hands(wires["hands"])
             yield self._hands

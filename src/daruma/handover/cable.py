@@ -6,6 +6,7 @@ from collections.abc import Sequence
 from math import floor, log10
 from typing import TYPE_CHECKING
 
+from daruma.core.language import tr
 from daruma.core.power.boot import Boot
 from daruma.core.power.recording import Recording
 
@@ -13,13 +14,13 @@ if TYPE_CHECKING:
     from daruma.core.cell.log import Floats
 
 STARTS = {
-    Boot.BOOTS.value: "On the charger it starts as this model should.",
-    Boot.LOOPS.value: "On the charger it started again and again.",
-    Boot.HANGS.value: "On the charger it began to start and went no further.",
-    Boot.DEAD.value: "On the charger it did not start.",
-    Boot.SHORTED.value: "On the charger something in it was shorted.",
+    Boot.BOOTS.value: tr("On the charger it starts as this model should."),
+    Boot.LOOPS.value: tr("On the charger it started again and again."),
+    Boot.HANGS.value: tr("On the charger it began to start and went no further."),
+    Boot.DEAD.value: tr("On the charger it did not start."),
+    Boot.SHORTED.value: tr("On the charger something in it was shorted."),
 }
-HEADS = ("t (s)", "voltage (V)", "current (A)")
+HEADS = ("t (s)", tr("voltage (V)"), tr("current (A)"))
 
 
 def csv_of(t: Floats, volts: Floats, amperes: Floats) -> bytes:
@@ -33,7 +34,7 @@ def csv_of(t: Floats, volts: Floats, amperes: Floats) -> bytes:
 def lasts(seconds: float) -> str:
     """Return a time in words: minutes and seconds, hours and minutes."""
     if seconds < 3600:
-        return f"{int(seconds) // 60}:{int(seconds) % 60:02d} min"
+        return tr("{seconds}:{seconds_2:02d} min", seconds=int(seconds) // 60, seconds_2=int(seconds) % 60)
     return f"{int(seconds) // 3600}:{int(seconds) // 60 % 60:02d} h"
 
 
@@ -49,7 +50,9 @@ def started(recordings: Sequence[Recording]) -> str:
     told = [STARTS[recording.boot] for recording in recordings if recording.boot in STARTS]
     if not told:
         return ""
-    return told[0] if len(told) == 1 or told[0] == told[-1] else f"Before: {told[0]} After: {told[-1]}"
+    return (
+        told[0] if len(told) == 1 or told[0] == told[-1] else tr("Before: {told} After: {told_2}", told=told[0], told_2=told[-1])
+    )
 
 
 def row_of(recording: Recording) -> tuple[str, ...]:
@@ -58,8 +61,8 @@ def row_of(recording: Recording) -> tuple[str, ...]:
         recording.name,
         lasts(recording.seconds),
         str(recording.samples),
-        f"{amount(recording.charge)} mAh",
-        f"{amount(recording.energy)} mWh",
+        tr("{amount} mAh", amount=amount(recording.charge)),
+        tr("{amount} mWh", amount=amount(recording.energy)),
         recording.boot,
         recording.note or recording.why,
         recording.source,
@@ -69,5 +72,7 @@ def row_of(recording: Recording) -> tuple[str, ...]:
 def sentence(recording: Recording) -> str:
     """Return in a sentence or two what a recording says."""
     note = f" {recording.note[:1].upper()}{recording.note[1:]}." if recording.note else ""
-    amounts = f"{amount(recording.charge)} mAh and {amount(recording.energy)} mWh went into the phone."
+    amounts = tr(
+        "{amount} mAh and {amount_2} mWh went into the phone.", amount=amount(recording.charge), amount_2=amount(recording.energy)
+    )
     return f"{recording.name}: {recording.boot}; {recording.why}. {amounts}{note}"

@@ -13,6 +13,7 @@ from daruma.core.errors import Trouble
 from daruma.core.kinds import KINDS, promisable
 from daruma.core.kinds.display import panel_taken
 from daruma.core.kinds.display.state import PANELS, variant_of
+from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.parts import PartKind, Version
 from daruma.core.plan.actions import Action
@@ -28,7 +29,7 @@ from daruma.handover.kinds.room import Faults
 
 FORMAT = "daruma-case"
 LARGEST = 200_000  # bytes; a case has a few thousand
-SAFE = "Nothing was planned from it."
+SAFE = tr("Nothing was planned from it.")
 
 
 class CaseTrouble(Trouble):
@@ -45,23 +46,29 @@ def read_case(path: Path) -> CaseFile:
     try:
         raw = read_bounded(path, LARGEST)
     except OSError as error:
-        raise CaseTrouble(f"{path.name} cannot be read: {error.strerror}.", safe=SAFE, advice="Choose another file.") from error
+        raise CaseTrouble(
+            tr("{path} cannot be read: {strerror}.", path=path.name, strerror=error.strerror),
+            safe=SAFE,
+            advice=tr("Choose another file."),
+        ) from error
     return parse_case(raw, path.name)
 
 
 def parse_case(raw: bytes, name: str) -> CaseFile:
     """Return a case file's content; raise CaseTrouble that names place and reason."""
     if len(raw) > LARGEST:
-        raise CaseTrouble(f"{name} is larger than a case can be.", safe=SAFE, advice="Choose a case file.")
+        raise CaseTrouble(tr("{name} is larger than a case can be.", name=name), safe=SAFE, advice=tr("Choose a case file."))
     try:
         return CaseFile.model_validate_json(raw)
     except ValidationError as error:
         first = error.errors()[0]
-        where = ".".join(str(part) for part in first["loc"]) or "the file"
-        raise CaseTrouble(f"{name}: {where}: {first['msg']}.", safe=SAFE, advice="Correct the file, then ask again.") from error
+        where = ".".join(str(part) for part in first["loc"]) or tr("the file")
+        raise CaseTrouble(
+            f"{name}: {where}: {first['msg']}.", safe=SAFE, advice=tr("Correct the file, then ask again.")
+        ) from error
 
 
-def case_from(file: CaseFile, catalogue: Catalogue, name: str = "the case") -> tuple[Case, dict[str, Any]]:
+def case_from(file: CaseFile, catalogue: Catalogue, name: str = tr("the case")) -> tuple[Case, dict[str, Any]]:
     """Return a file's case and the actions' figures with the shop's own; raise CaseTrouble for what contradicts itself."""
     model = _checked(file, catalogue, name)
     wishes = file.preferences
@@ -110,12 +117,12 @@ def _figures(file: CaseFile, catalogue: Catalogue) -> dict[str, Any]:
 def _checked(file: CaseFile, catalogue: Catalogue, name: str) -> Model:
     """Return the model; raise CaseTrouble for the first thing that cannot be."""
     model = catalogue.models.get(file.model)
-    faults = [("model", f"the catalogue has no model {file.model}" if model is None else "")]
+    faults = [("model", tr("the catalogue has no model {model}", model=file.model) if model is None else "")]
     if model is not None:
         faults += [*_of_model(file, model), *_of_parts(file, model, catalogue), *_of_actions(file, catalogue)]
     for where, fault in faults:
         if fault:
-            raise CaseTrouble(f"{name}: {where}: {fault}.", safe=SAFE, advice="Correct the file, then ask again.")
+            raise CaseTrouble(f"{name}: {where}: {fault}.", safe=SAFE, advice=tr("Correct the file, then ask again."))
     assert model is not None
     return model
 
@@ -123,12 +130,35 @@ def _checked(file: CaseFile, catalogue: Catalogue, name: str) -> Model:
 def _of_model(file: CaseFile, model: Model) -> Faults:
     version = Version.parse(file.system)
     never = not model.first_system <= version <= model.last_system
-    faults = [("system", f"{model.name} ran {model.first_system} to {model.last_system}, never {version}" if never else "")]
+    faults = [
+        (
+            "system",
+            tr(
+                "{model} ran {first_system} to {last_system}, never {version}",
+                model=model.name,
+                first_system=model.first_system,
+                last_system=model.last_system,
+                version=version,
+            )
+            if never
+            else "",
+        )
+    ]
     for index, function in enumerate(file.promised):
         where = f"promised.{index}"
-        faults.append((where, "" if function in model.functions else f"{model.name} has no {function.value}"))
-        faults.append((where, "" if function in promisable() else f"no way to {function.value} is known to the planner"))
-        faults.append((where, "promised twice" if function in file.promised[:index] else ""))
+        faults.append(
+            (
+                where,
+                "" if function in model.functions else tr("{model} has no {function}", model=model.name, function=word(function)),
+            )
+        )
+        faults.append(
+            (
+                where,
+                "" if function in promisable() else tr("no way to {function} is known to the planner", function=word(function)),
+            )
+        )
+        faults.append((where, tr("promised twice") if function in file.promised[:index] else ""))
     return faults
 
 
@@ -143,7 +173,7 @@ def _of_parts(file: CaseFile, model: Model, catalogue: Catalogue) -> Faults:
 def _of_entry(kind: PartKind, entry: type[Strict] | None, said: dict[str, object]) -> Faults:
     where = f"parts.{kind.value}"
     if entry is None:
-        return [(where, "no such part has an entry of its own here")]
+        return [(where, tr("no such part has an entry of its own here"))]
     try:
         entry.model_validate(said)
     except ValidationError as error:
@@ -155,7 +185,7 @@ def _of_entry(kind: PartKind, entry: type[Strict] | None, said: dict[str, object
 def _of_actions(file: CaseFile, catalogue: Catalogue) -> Faults:
     keys = [(f"figures.{key}", key) for key in file.figures] + [(f"outcomes.{key}", key) for key in file.outcomes]
     keys += [(f"done.{index}.action", step.action) for index, step in enumerate(file.done)]
-    return [(where, "" if key in catalogue.figures else f"there is no action {key}") for where, key in keys]
+    return [(where, "" if key in catalogue.figures else tr("there is no action {key}", key=key)) for where, key in keys]
 
 
 def answer(case: Case, plan: Plan, worth: tuple[Worth, ...]) -> dict[str, Any]:

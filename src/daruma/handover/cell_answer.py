@@ -12,6 +12,7 @@ from daruma.core.cell.incremental import incremental
 from daruma.core.cell.log import totals
 from daruma.core.cell.phases import charging_sign
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.handover.meter_log import MeterLog
 
 
@@ -20,11 +21,11 @@ def cell_answer(log: MeterLog, rated: float, cell: Chemistry | None, name: str) 
     a = charging_sign(log.t, log.v, log.a, log.sign) * log.a
     found = best_capacity(log.t, log.v, a, cell)
     if found is None:
-        said = "no rests far enough apart, and no full discharge" if cell else "no full discharge"
+        said = tr("no rests far enough apart, and no full discharge") if cell else tr("no full discharge")
         raise Trouble(
-            f"{name} does not say what the cell holds: it has {said}.",
-            safe="Nothing was changed.",
-            advice="Discharge it from full to empty, or name its chemistry and rest it before and after a part of it.",
+            tr("{name} does not say what the cell holds: it has {said}.", name=name, said=said),
+            safe=tr("Nothing was changed."),
+            advice=tr("Discharge it from full to empty, or name its chemistry and rest it before and after a part of it."),
         )
     whole = totals(log.t, log.v, log.a)
     throughput = whole.charge_positive.value + whole.charge_negative.value
@@ -48,10 +49,22 @@ def cell_text(found: dict[str, Any]) -> str:
     capacity, health = found["capacity_mAh"], found["health_percent"]
     return "\n".join(
         (
-            f"{capacity['value']:.1f} mAh, standard uncertainty {capacity['u']:.1f} ({capacity['method']})",
-            f"{health['value']:.1f} % of the rated capacity, standard uncertainty {health['u']:.1f}",
-            f"{found['full_cycles']:.3f} equivalent full cycles in the log",
-            f"Peaks of the charge per volt: {', '.join(f'{volts:.3f} V' for volts in found['dqdv_peaks_v']) or 'none'}",
-            f"May be written: {found['may_write_percent']} %. {found['why']}",
+            tr(
+                "{capacity:.1f} mAh, standard uncertainty {capacity_2:.1f} ({capacity_3})",
+                capacity=capacity["value"],
+                capacity_2=capacity["u"],
+                capacity_3=capacity["method"],
+            ),
+            tr(
+                "{health:.1f} % of the rated capacity, standard uncertainty {health_2:.1f}",
+                health=health["value"],
+                health_2=health["u"],
+            ),
+            tr("{found:.3f} equivalent full cycles in the log", found=found["full_cycles"]),
+            tr(
+                "Peaks of the charge per volt: {found}",
+                found=", ".join(f"{volts:.3f} V" for volts in found["dqdv_peaks_v"]) or "none",
+            ),
+            tr("May be written: {found} %. {found_2}", found=found["may_write_percent"], found_2=found["why"]),
         )
     )

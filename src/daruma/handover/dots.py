@@ -10,6 +10,7 @@ from daruma.core.depth.fitting import Card
 from daruma.core.depth.proof import DotVerdict, Figure
 from daruma.core.depth.view import Floats
 from daruma.core.face import DotFrame
+from daruma.core.language import tr
 from daruma.handover.tables import to_csv
 from daruma.handover.tabular import Table, number_of, read_table, trouble
 from daruma.store.files import write_whole
@@ -35,7 +36,15 @@ def read_seen(raw: bytes, name: str) -> tuple[Card, ...]:
         frames = found.setdefault(card, {})
         frames.setdefault(frame, []).append(point)
         if len(found) > MOST_CARDS or len(frames) > MOST_FRAMES:
-            raise trouble(name, f"line {line}: more than {MOST_CARDS} cards or {MOST_FRAMES} frames")
+            raise trouble(
+                name,
+                tr(
+                    "line {line}: more than {MOST_CARDS} cards or {MOST_FRAMES} frames",
+                    line=line,
+                    MOST_CARDS=MOST_CARDS,
+                    MOST_FRAMES=MOST_FRAMES,
+                ),
+            )
     if not found:
         return (Card((np.empty((0, 2)),)),)
     return tuple(Card(tuple(np.array(points) for points in frames.values()), card) for card, frames in found.items())
@@ -46,7 +55,16 @@ def _distance(table: Table, line: int, cells: Mapping[str, str], name: str) -> f
         return None
     distance = number_of(table, line, cells, "card_mm", name)
     if not NEAREST_CARD <= distance <= FARTHEST_CARD:
-        raise trouble(name, f"line {line}: a card at {distance:g} mm is not between {NEAREST_CARD:g} and {FARTHEST_CARD:g} mm")
+        raise trouble(
+            name,
+            tr(
+                "line {line}: a card at {distance:g} mm is not between {NEAREST_CARD:g} and {FARTHEST_CARD:g} mm",
+                line=line,
+                distance=distance,
+                NEAREST_CARD=NEAREST_CARD,
+                FARTHEST_CARD=FARTHEST_CARD,
+            ),
+        )
     return distance
 
 
@@ -58,17 +76,22 @@ def read_map(raw: bytes, name: str) -> Floats:
     for line, cells in table.rows:
         point = number_of(table, line, cells, "x", name), number_of(table, line, cells, "y", name)
         if max(map(abs, point)) > WIDEST:
-            raise trouble(name, f"line {line}: {max(map(abs, point)):g} is no tangent that a projector reaches")
+            raise trouble(
+                name, tr("line {line}: {map:g} is no tangent that a projector reaches", line=line, map=max(map(abs, point)))
+            )
         points.append(point)
     if len(points) < 3:
-        raise trouble(name, "a map has three dots at least")
+        raise trouble(name, tr("a map has three dots at least"))
     return np.array(points)
 
 
 def _needs(table: Table, wanted: tuple[str, ...], name: str) -> None:
     missing = [column for column in wanted if column not in table.columns]
     if missing:
-        raise trouble(name, f"there is no column {' and no column '.join(missing)}; the first line names the columns")
+        raise trouble(
+            name,
+            tr("there is no column {missing}; the first line names the columns", missing=tr(" and no column ").join(missing)),
+        )
 
 
 def write_frames(frames: Sequence[DotFrame], file: Path) -> None:
@@ -114,8 +137,8 @@ def dots_text(verdict: DotVerdict) -> str:
     """Return a verdict in lines of text."""
     lines = [verdict.why]
     if verdict.shift is not None:
-        lines += [_line("turned by", verdict.shift, "mrad", 2)]
-        lines += [_line("card at", distance, "mm", 1) for distance in verdict.distances]
+        lines += [_line(tr("turned by"), verdict.shift, "mrad", 2)]
+        lines += [_line(tr("card at"), distance, "mm", 1) for distance in verdict.distances]
     if verdict.flatness is not None:
         lines += [_line("flatness", verdict.flatness, "% of the distance", 2)]
     rows = [verdict.zones[i : i + 3] for i in range(0, len(verdict.zones), 3)]
@@ -124,4 +147,10 @@ def dots_text(verdict: DotVerdict) -> str:
 
 
 def _line(words: str, figure: Figure, unit: str, digits: int) -> str:
-    return f"{words} {figure.value:.{digits}f} {unit}, standard uncertainty {figure.u:.{digits}f}"
+    return tr(
+        "{words} {figure} {unit}, standard uncertainty {spread}",
+        words=words,
+        figure=f"{figure.value:.{digits}f}",
+        unit=unit,
+        spread=f"{figure.u:.{digits}f}",
+    )

@@ -12,6 +12,7 @@ from pydantic import BaseModel, ConfigDict, Field, ValidationError
 from daruma.catalogue.reading import read_bounded
 from daruma.core.backup import Backup, BackupContent, Origin
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.plain import plain
 from daruma.store.files import write_whole
 
@@ -72,16 +73,20 @@ def to_json(backup: Backup) -> str:
 
 def from_json(raw: bytes, name: str) -> BackupContent:
     """Read an exchange file; raise ExchangeTrouble where it is foreign, damaged or changed."""
-    safe = "The vault is unchanged."
+    safe = tr("The vault is unchanged.")
     if len(raw) > LARGEST:
-        raise ExchangeTrouble(f"{name} is larger than a backup can be.", safe=safe, advice="Choose a backup file.")
+        raise ExchangeTrouble(
+            tr("{name} is larger than a backup can be.", name=name), safe=safe, advice=tr("Choose a backup file.")
+        )
     try:
         file = BackupFile.model_validate_json(raw)
     except ValidationError as error:
         first = error.errors()[0]
-        where = ".".join(str(part) for part in first["loc"]) or "the file"
+        where = ".".join(str(part) for part in first["loc"]) or tr("the file")
         raise ExchangeTrouble(
-            f"{name} is not a backup file: {where}: {first['msg']}.", safe=safe, advice="Ask for the file as it was exported."
+            tr("{name} is not a backup file: {where}: {first}.", name=name, where=where, first=first["msg"]),
+            safe=safe,
+            advice=tr("Ask for the file as it was exported."),
         ) from error
     content = BackupContent(
         **file.model_dump(exclude={"format", "version", "sha256", "fields", "image"}),
@@ -90,7 +95,9 @@ def from_json(raw: bytes, name: str) -> BackupContent:
     )
     if content.sha256() != file.sha256:
         raise ExchangeTrouble(
-            f"{name} was changed after it was exported: its SHA-256 does not fit.", safe=safe, advice="Ask for the file again."
+            tr("{name} was changed after it was exported: its SHA-256 does not fit.", name=name),
+            safe=safe,
+            advice=tr("Ask for the file again."),
         )
     return content
 
@@ -122,9 +129,9 @@ def export(backup: Backup, folder: Path) -> tuple[Path, ...]:
             write_whole(folder / name, data)
     except OSError as error:
         raise ExchangeTrouble(
-            f"The backup could not be written to {folder}: {error.strerror}.",
-            safe="It stays in the vault.",
-            advice="Choose another folder.",
+            tr("The backup could not be written to {folder}: {strerror}.", folder=folder, strerror=error.strerror),
+            safe=tr("It stays in the vault."),
+            advice=tr("Choose another folder."),
         ) from error
     return tuple(folder / name for name in (*files, f"{stem}.sha256"))
 
@@ -140,9 +147,9 @@ def read_file(path: Path) -> BackupContent:
         said = {name: digest for digest, _, name in (line.partition("  ") for line in _text_of(sums).splitlines())}
         if path.name in said and hashlib.sha256(raw).hexdigest() != said[path.name]:
             raise ExchangeTrouble(
-                f"{path.name} was changed after it was exported: it does not fit {sums.name}.",
-                safe="The vault is unchanged.",
-                advice="Ask for the files again.",
+                tr("{path} was changed after it was exported: it does not fit {sums}.", path=path.name, sums=sums.name),
+                safe=tr("The vault is unchanged."),
+                advice=tr("Ask for the files again."),
             )
     return from_json(raw, path.name)
 
@@ -161,5 +168,7 @@ def _bytes_of(path: Path, most: int) -> bytes:
         return read_bounded(path, most - 1)
     except OSError as error:
         raise ExchangeTrouble(
-            f"{path.name} cannot be read: {error.strerror}.", safe="The vault is unchanged.", advice="Choose another file."
+            tr("{path} cannot be read: {strerror}.", path=path.name, strerror=error.strerror),
+            safe=tr("The vault is unchanged."),
+            advice=tr("Choose another file."),
         ) from error

@@ -13,6 +13,7 @@ from daruma.core.colour.shots import GREY_LEVELS, Level, Sheet, Shot, Taken, dou
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Reading
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.language import tr, word
 from daruma.core.measured import IMPORTED_UV
 from daruma.core.plain import plain
 from daruma.handover.tables import to_csv
@@ -46,11 +47,11 @@ def read_measurements(raw: bytes, when: str, name: str) -> Imported:
     table = read_table(raw, name)
     kind = _kind(table, name)
     if not table.rows:
-        raise trouble(name, "the file has no measurements")
+        raise trouble(name, tr("the file has no measurements"))
     if kind is WHITE:
         readings = tuple(_reading(table, line, cells, when, name) for line, cells in table.rows)
         if len({reading.light for reading in readings}) > MOST_LIGHTS:
-            raise trouble(name, f"more than {MOST_LIGHTS} lights are named")
+            raise trouble(name, tr("more than {MOST_LIGHTS} lights are named", MOST_LIGHTS=MOST_LIGHTS))
         return Imported(readings=readings)
     if kind is PANEL:
         return Imported(fields=_fields(table, name))
@@ -63,11 +64,13 @@ def _kind(table: Table, name: str) -> tuple[str, ...]:
         return BRIGHTNESS
     if {"x", "y", "z"} <= has and "light" not in has:
         if missing := [column for column in ("red", "green", "blue") if column not in has]:
-            raise trouble(name, f"column {missing[0]} is missing; needed are {', '.join(PANEL[1:])}")
+            raise trouble(
+                name, tr("column {missing} is missing; needed are {PANEL}", missing=missing[0], PANEL=", ".join(PANEL[1:]))
+            )
         return PANEL
     wanted = ("light", "x", "y", "z", *WHITE[4:]) if table.cgats else WHITE
     if missing := [column for column in wanted if column not in has]:
-        raise trouble(name, f"column {missing[0]} is missing; needed are {', '.join(wanted)}")
+        raise trouble(name, tr("column {missing} is missing; needed are {wanted}", missing=missing[0], wanted=", ".join(wanted)))
     return WHITE
 
 
@@ -76,9 +79,20 @@ def _number(table: Table, line: int, cells: Mapping[str, str], column: str, name
     try:
         value = float(text.replace(",", ".") if table.comma else text)
     except ValueError as error:
-        raise trouble(name, f"line {line}, {column}: {text[:40]!r} is not a number") from error
+        raise trouble(
+            name, tr("line {line}, {column}: {text!r} is not a number", line=line, column=column, text=text[:40])
+        ) from error
     if not math.isfinite(value) or not least <= value < 1e6 or (least == 0 and value == 0 and column not in MAY_BE_ZERO):
-        raise trouble(name, f"line {line}, {column}: {text[:40]} is not between {least:g} and 1,000,000")
+        raise trouble(
+            name,
+            tr(
+                "line {line}, {column}: {text} is not between {least:g} and 1,000,000",
+                line=line,
+                column=column,
+                text=text[:40],
+                least=least,
+            ),
+        )
     return value
 
 
@@ -89,11 +103,11 @@ def _reading(table: Table, line: int, cells: Mapping[str, str], when: str, name:
     screen = ("x", "y", "z") if table.cgats else WHITE[1:4]
     x, y, z, ax, ay, az = (_number(table, line, cells, column, name) for column in (*screen, *WHITE[4:]))
     if min(x, y, z) <= 0:
-        raise trouble(name, f"line {line}: a white gives light in X, Y and Z")
+        raise trouble(name, tr("line {line}: a white gives light in X, Y and Z", line=line))
     light = plain((cells.get("light") or "").strip()[:40])
     if not light:
-        raise trouble(name, f"line {line}: the light has no name")
-    return Reading(light, (x, y, z), (ax, ay, az), when, f"file {name}", IMPORTED_UV)
+        raise trouble(name, tr("line {line}: the light has no name", line=line))
+    return Reading(light, (x, y, z), (ax, ay, az), when, tr("file {name}", name=name), IMPORTED_UV)
 
 
 def _fields(table: Table, name: str) -> tuple[Taken, ...]:
@@ -111,20 +125,20 @@ def _fields(table: Table, name: str) -> tuple[Taken, ...]:
         top = 100.0 if table.cgats else 1.0
         rgb = [_number(table, line, cells, column, name) / top for column in ("red", "green", "blue")]
         if max(rgb) > 1 + NEAR:
-            raise trouble(name, f"line {line}: codes go from 0 to {top:g}")
+            raise trouble(name, tr("line {line}: codes go from 0 to {top:g}", line=line, top=top))
         key = given if given in shots else _key(rgb)
         if not key:
             continue
         if key == "white" and before not in ("", "white") and "white" in readings and given != "white":
-            key = "white again"
+            key = tr("white again")
         readings.setdefault(key, []).append(xyz)
         before = key
     if "white" in readings:
         readings.setdefault("grey 1.00", readings["white"])
     if missing := [key for key in ("white", "red", "green", "blue", "grey 0.00") if key not in readings]:
-        raise trouble(name, f"the field {missing[0]} is missing")
+        raise trouble(name, tr("the field {missing} is missing", missing=missing[0]))
     if sum(key.startswith("grey") for key in readings) < 5:
-        raise trouble(name, "a grey ramp of at least five levels is needed")
+        raise trouble(name, tr("a grey ramp of at least five levels is needed"))
     return tuple(_taken(shots.get(key), key, xyz) for key, xyz in readings.items())
 
 
@@ -135,7 +149,7 @@ def _key(rgb: Sequence[float]) -> str:
         if red >= 1 - NEAR:
             return "white"
         level = next((level for level in GREY_LEVELS if abs(level - red) <= NEAR), red)
-        return f"grey {level:.2f}"
+        return tr("grey {level:.2f}", level=level)
     for key, pure in (("red", (1, 0, 0)), ("green", (0, 1, 0)), ("blue", (0, 0, 1))):
         if all(abs(a - b) <= NEAR for a, b in zip((red, green, blue), pure, strict=True)):
             return key
@@ -153,10 +167,13 @@ def _levels(table: Table, name: str) -> tuple[Level, ...]:
         lux, luminance = _number(table, line, cells, "lux", name), _number(table, line, cells, column, name, least=1e-6)
         direction = (cells.get("direction") or "rising").strip().lower()
         if direction not in ("rising", "falling"):
-            raise trouble(name, f"line {line}, direction: {direction[:40]!r} is neither rising nor falling")
+            raise trouble(
+                name,
+                tr("line {line}, direction: {direction!r} is neither rising nor falling", line=line, direction=direction[:40]),
+            )
         found.setdefault((lux, direction == "falling"), []).append(luminance)
     if len(found) > MOST_LEVELS:
-        raise trouble(name, f"more than {MOST_LEVELS} levels of light")
+        raise trouble(name, tr("more than {MOST_LEVELS} levels of light", MOST_LEVELS=MOST_LEVELS))
     return tuple(Level(lux, tuple(values), falling) for (lux, falling), values in found.items())
 
 
@@ -186,14 +203,20 @@ def export_sheet(job: Job, sheet: Sheet, file: Path, when: str) -> None:
     """Write a job's measurements of a sheet, as CGATS where the name ends in .txt or .cgats, as CSV otherwise."""
     columns, rows = table_of(job, sheet)
     if not rows:
-        raise Trouble(f"Nothing is measured for the {sheet.value} sheet.", safe="Nothing was written.", advice="Measure first.")
+        raise Trouble(
+            tr("Nothing is measured for the {sheet} sheet.", sheet=word(sheet)),
+            safe=tr("Nothing was written."),
+            advice=tr("Measure first."),
+        )
     cgats = file.suffix.lower() in (".txt", ".cgats")
     text = _as_cgats(job, sheet, columns, rows, when) if cgats else to_csv(columns, rows)
     try:
         write_whole(file, text.encode())
     except OSError as error:
         raise Trouble(
-            f"{file.name} cannot be written: {error.strerror}.", safe="The measurement is kept.", advice="Choose another place."
+            tr("{file} cannot be written: {strerror}.", file=file.name, strerror=error.strerror),
+            safe=tr("The measurement is kept."),
+            advice=tr("Choose another place."),
         ) from error
 
 

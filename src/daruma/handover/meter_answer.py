@@ -8,6 +8,7 @@ import numpy as np
 
 from daruma.core.cell.log import GAIN, Amount, current_steps, gaps, integrals, offset_of, totals
 from daruma.core.cell.phases import charging_sign, phases
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.power.boot import BootVerdict, boot_of
 from daruma.handover.meter_log import MeterLog
@@ -80,16 +81,37 @@ def _phase(log: MeterLog, kind: str, start: float, end: float) -> dict[str, Any]
 def meter_text(found: dict[str, Any]) -> str:
     """Return a judgement in lines of text."""
     lines = [f"{key}: {column['name'] or '-'} ({column['unit']})" for key, column in found["columns"].items()]
-    lines.append(f"{found['samples']} samples, {found['duration_s']:.0f} s; {found['left_out']} rows left out")
+    lines.append(
+        tr(
+            "{found} samples, {found_2:.0f} s; {found_3} rows left out",
+            found=found["samples"],
+            found_2=found["duration_s"],
+            found_3=found["left_out"],
+        )
+    )
     for key, unit in (("charge_mAh", "mAh"), ("energy_mWh", "mWh")):
         parts = (
-            f"{side} {amount['value']:.3f} {unit}, standard uncertainty {amount['u']:.3f}" for side, amount in found[key].items()
+            tr(
+                "{side} {amount:.3f} {unit}, standard uncertainty {amount_2:.3f}",
+                side=side,
+                amount=amount["value"],
+                unit=unit,
+                amount_2=amount["u"],
+            )
+            for side, amount in found[key].items()
         )
         lines.append("; ".join(parts))
     for phase in found["phases"]:
-        span = f"{phase['start_s']:.1f} to {phase['end_s']:.1f} s"
+        span = tr("{phase:.1f} to {phase_2:.1f} s", phase=phase["start_s"], phase_2=phase["end_s"])
         lines.append(f"{phase['kind'].replace('_', ' ')}: {span}, {phase['mean_a']:.3f} A, {phase['mean_v']:.3f} V")
     if "start" in found:
-        lines.append(f"start of {found['start']['model']}: {found['start']['verdict']}, {found['start']['why']}")
-    lines += [f"gap: {gap['start_s']:.1f} to {gap['end_s']:.1f} s" for gap in found["gaps"]]
+        lines.append(
+            tr(
+                "start of {found}: {found_2}, {found_3}",
+                found=found["start"]["model"],
+                found_2=found["start"]["verdict"],
+                found_3=found["start"]["why"],
+            )
+        )
+    lines += [tr("gap: {gap:.1f} to {gap_2:.1f} s", gap=gap["start_s"], gap_2=gap["end_s"]) for gap in found["gaps"]]
     return "\n".join(lines)

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 
+from daruma.core.language import tr
 from daruma.handover.tabular import trouble
 
 if TYPE_CHECKING:
@@ -69,12 +70,15 @@ def head_of(text: str, name: str) -> Head:
     comma = separator in ";\t" and any("," in line for line in body)
     width = max([len(names), *(len(line.split(separator)) for line in body)])
     if width > _MOST_COLUMNS:
-        raise trouble(name, f"it has more than {_MOST_COLUMNS} columns")
+        raise trouble(name, tr("it has more than {MOST_COLUMNS} columns", MOST_COLUMNS=_MOST_COLUMNS))
     names = [*names, *("" for _ in range(width - len(names)))]
     places = _places(names, body, separator, comma, name)
     rows = (line.split(separator) for line in lines[start:])
     if not any(all(_holds(row, places[kind], comma) for kind in "va") for row in rows):
-        raise trouble(name, f"it has fewer than two samples that can be read in its first {len(lines) - start} lines")
+        raise trouble(
+            name,
+            tr("it has fewer than two samples that can be read in its first {count_lines} lines", count_lines=len(lines) - start),
+        )
     return Head(start, separator, comma, tuple(names), places, width)
 
 
@@ -109,13 +113,15 @@ def _head(lines: Sequence[str], name: str) -> tuple[int, str, list[str]]:
             cells = line.split(separator)
             if len(cells) >= 2 and all(_is_value(cell, separator != ",") for cell in cells[:3]):
                 return number, separator, _unknown_names(lines[number - 1] if number else "", separator, len(cells))
-    raise trouble(name, "no column of volts and none of amperes is named in it")
+    raise trouble(name, tr("no column of volts and none of amperes is named in it"))
 
 
 def _unknown_names(above: str, separator: str, count: int) -> list[str]:
     """Return the words above the samples, where there are as many as columns, though none of them is known."""
     cells = [cell.strip().strip('"') for cell in above.split(separator)]
-    return [cells[place] if len(cells) == count and cells[place] else f"column {place + 1}" for place in range(count)]
+    return [
+        cells[place] if len(cells) == count and cells[place] else tr("column {place}", place=place + 1) for place in range(count)
+    ]
 
 
 def _is_value(cell: str, comma: bool) -> bool:
@@ -163,7 +169,7 @@ def _places(names: Sequence[str], lines: Sequence[str], separator: str, comma: b
         if kind and place not in places.values():
             places[kind] = place
     if not {"v", "a"} <= set(places):
-        raise trouble(name, "it has no columns that could be volts and amperes")
+        raise trouble(name, tr("it has no columns that could be volts and amperes"))
     return places
 
 

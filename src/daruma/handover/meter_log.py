@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 import numpy as np
 import numpy.typing as npt
 
+from daruma.core.language import tr
 from daruma.handover.meter_columns import Column, Head, column_of, head_of, sign_of
 from daruma.handover.tabular import trouble
 
@@ -43,9 +44,9 @@ def read_log(path: Path) -> MeterLog:
     """Read a log; raise MeasurementTrouble for one that cannot be understood, OSError for one that cannot be read."""
     name = path.name
     if not path.is_file():
-        raise FileNotFoundError(2, "there is no such file")
+        raise FileNotFoundError(2, tr("there is no such file"))
     if path.stat().st_size > LARGEST:
-        raise trouble(name, f"the log is larger than {LARGEST >> 30} GB")
+        raise trouble(name, tr("the log is larger than {LARGEST} GB", LARGEST=LARGEST >> 30))
     with path.open("rb") as file:
         first = file.read(_FIRST)
     source: Path | bytes = path
@@ -62,7 +63,7 @@ def _cells(source: Path | bytes, head: Head, name: str) -> dict[str, Floats]:
 
     found = _read(source, head, pl.Float64(), name)
     if found.height > MOST_SAMPLES:
-        raise trouble(name, f"it has more than {MOST_SAMPLES} samples")
+        raise trouble(name, tr("it has more than {MOST_SAMPLES} samples", MOST_SAMPLES=MOST_SAMPLES))
     if any(found[column].null_count() for column in found.columns):
         texts = _read(source, head, pl.String(), name)
         # a row without anything is a blank line, not one that was left out
@@ -92,7 +93,7 @@ def _read(source: Path | bytes, head: Head, kind: pl.DataType, name: str) -> pl.
             encoding="utf8-lossy",
         )
     except pl.exceptions.PolarsError as error:
-        raise trouble(name, "there is no sample in it that can be read") from error
+        raise trouble(name, tr("there is no sample in it that can be read")) from error
     return found.rename({f"column_{place + 1}": names[place] for place in wanted})
 
 
@@ -120,7 +121,7 @@ def _understood(cells: dict[str, Floats], head: Head, name: str) -> MeterLog:
     for values in cells.values():
         good &= np.isfinite(values)
     if good.sum() < 2:
-        raise trouble(name, "it has fewer than two samples that can be read")
+        raise trouble(name, tr("it has fewer than two samples that can be read"))
     if not good.all():
         cells = {kind: values[good] for kind, values in cells.items()}
     columns = {kind: column_of(kind, head.names[place], cells[kind]) for kind, place in head.places.items()}
@@ -147,5 +148,7 @@ def _forward(t: Floats, name: str) -> npt.NDArray[np.bool_]:
     ahead = t[1:] > t[:-1]
     at = next((int(i) for i in np.flatnonzero(~ahead) if t[i + 1] < t[i]), None)
     if at is not None:
-        raise trouble(name, f"time goes back at sample {at + 2}: {t[at]:.3f} s is followed by {t[at + 1]:.3f} s")
+        raise trouble(
+            name, tr("time goes back at sample {at}: {t:.3f} s is followed by {t_2:.3f} s", at=at + 2, t=t[at], t_2=t[at + 1])
+        )
     return ahead

@@ -4,6 +4,7 @@ from html import escape
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds.display.facts import Brand
+from daruma.core.language import inner, tr
 from daruma.core.model import Era, Model
 from daruma.core.parts import IDENTITY_LABEL, PART_LABEL
 
@@ -17,42 +18,78 @@ def model_html(model: Model, catalogue: Catalogue) -> str:
 def _rows(model: Model, catalogue: Catalogue) -> list[tuple[str, str]]:
     labels = catalogue.function_labels
     rows = [
-        ("Systems", f"{model.first_system} to {model.last_system}"),
-        ("Functions", ", ".join(labels[function] for function in model.functions)),
-        ("Panel makers", _makers(model)),
-        ("Writes in a panel's life", ", ".join(map(str, model.write_limits)) or "no known limit"),
-        ("Socket", f"{model.socket}, programmer firmware {model.programmer_firmware} or later"),
-        ("Code memory", f"{model.memory_package}; codes over the cable: {'yes' if model.codes_over_cable else 'no'}"),
+        (tr("Systems"), tr("{first_system} to {last_system}", first_system=model.first_system, last_system=model.last_system)),
+        (tr("Functions"), ", ".join(labels[function] for function in model.functions)),
+        (tr("Panel makers"), _makers(model)),
+        (tr("Writes in a panel's life"), ", ".join(map(str, model.write_limits)) or tr("no known limit")),
         (
-            "White",
-            f"follows {100 * model.white.degree:.0f} % of the way to the light, within {model.white.tolerance_uv:g} in u'v'",
+            tr("Socket"),
+            tr(
+                "{socket}, programmer firmware {programmer_firmware} or later",
+                socket=model.socket,
+                programmer_firmware=model.programmer_firmware,
+            ),
         ),
-        ("Display", f"{model.screen_inches:g} inches, gamma {model.display.gamma:g}"),
+        (
+            tr("Code memory"),
+            tr(
+                "{memory_package}; codes over the cable: {how}",
+                memory_package=model.memory_package,
+                how=tr("yes") if model.codes_over_cable else tr("no"),
+            ),
+        ),
+        (
+            tr("White"),
+            tr(
+                "follows {degree:.0f} % of the way to the light, within {tolerance_uv:g} in u'v'",
+                degree=100 * model.white.degree,
+                tolerance_uv=model.white.tolerance_uv,
+            ),
+        ),
+        (
+            tr("Display"),
+            tr("{screen_inches:g} inches, gamma {gamma:g}", screen_inches=model.screen_inches, gamma=model.display.gamma),
+        ),
     ]
     if model.cell_rated:
-        rows.append(("Battery", f"{model.cell_rated:.0f} mAh, {model.cell_chemistry}"))
-    rows += [(f"System from {era.since}", _era(era)) for era in model.eras if era.since <= model.last_system]
+        rows.append(
+            (
+                tr("Battery"),
+                tr("{cell_rated:.0f} mAh, {cell_chemistry}", cell_rated=model.cell_rated, cell_chemistry=model.cell_chemistry),
+            )
+        )
+    rows += [(tr("System from {since}", since=era.since), _era(era)) for era in model.eras if era.since <= model.last_system]
     if model.unbind_on_phone:
-        rows.append(("Unbinding on the phone", " to ".join(map(str, model.unbind_on_phone))))
+        rows.append((tr("Unbinding on the phone"), tr(" to ").join(map(str, model.unbind_on_phone))))
     rows += [
-        (f"Memory: {PART_LABEL[each.part].lower()}", f"{each.size} bytes, {len(each.fields)} fields") for each in model.layouts
+        (
+            tr("Memory: {PART_LABEL}", PART_LABEL=inner(PART_LABEL[each.part])),
+            tr("{size} bytes, {count_fields} fields", size=each.size, count_fields=len(each.fields)),
+        )
+        for each in model.layouts
     ]
     rows += [(f"Ready-coded: {brand.name}", _brand(brand)) for brand in catalogue.brands.values()]
-    return [*rows, ("File", catalogue.origins[model.key])]
+    return [*rows, (tr("File"), catalogue.origins[model.key])]
 
 
 def _makers(model: Model) -> str:
-    notes = dict.fromkeys(model.takes_other_makers, " (some take another's record)")
-    notes |= dict.fromkeys(model.unreadable_makers, " (not yet readable)")
+    notes = dict.fromkeys(model.takes_other_makers, tr(" (some take another's record)"))
+    notes |= dict.fromkeys(model.unreadable_makers, tr(" (not yet readable)"))
     return ", ".join(maker + notes.get(maker, "") for maker in model.makers)
 
 
 def _era(era: Era) -> str:
-    checks = ", ".join(IDENTITY_LABEL[identity].lower() for identity in era.notice_checks)
-    finishes = ", ".join(PART_LABEL[kind].lower() for kind in era.finishes)
-    return f"the notice looks at {checks or 'nothing'}" + (f"; the phone finishes {finishes}" if finishes else "")
+    checks = ", ".join(inner(IDENTITY_LABEL[identity]) for identity in era.notice_checks)
+    finishes = ", ".join(inner(PART_LABEL[kind]) for kind in era.finishes)
+    return tr("the notice looks at {checks}", checks=checks or "nothing") + (
+        tr("; the phone finishes {finishes}", finishes=finishes) if finishes else ""
+    )
 
 
 def _brand(brand: Brand) -> str:
-    order = "its data is written before a chip is moved to it" if brand.data_before_chip else "a chip may be moved to it first"
+    order = (
+        tr("its data is written before a chip is moved to it")
+        if brand.data_before_chip
+        else tr("a chip may be moved to it first")
+    )
     return f"{order}. {brand.note}".strip()

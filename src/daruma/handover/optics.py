@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, Any
 
 import numpy as np
 
+from daruma.core.language import tr
 from daruma.handover.tabular import MeasurementTrouble, number_of, read_table, trouble
 
 if TYPE_CHECKING:
@@ -34,20 +35,20 @@ def read_grey(raw: bytes, name: str) -> Floats:
     from PIL import Image, UnidentifiedImageError
 
     if len(raw) > LARGEST_PICTURE:
-        raise trouble(name, "the picture is larger than 100 MB")
+        raise trouble(name, tr("the picture is larger than 100 MB"))
     try:
         with warnings.catch_warnings():
             warnings.simplefilter("error", Image.DecompressionBombWarning)
             picture: Image.Image = Image.open(io.BytesIO(raw), formats=("PNG", "TIFF", "BMP", "PPM"))
             if picture.width * picture.height > MOST_PIXELS:
-                raise trouble(name, f"more than {MOST_PIXELS // 1_000_000} million pixels")
+                raise trouble(name, tr("more than {MOST_PIXELS} million pixels", MOST_PIXELS=MOST_PIXELS // 1000000))
             if picture.mode not in ("L", "I;16", "I", "F"):
                 picture = picture.convert("L")
             return np.asarray(picture, dtype=np.float64)
     except MeasurementTrouble:
         raise
     except (UnidentifiedImageError, OSError, ValueError, SyntaxError, Image.DecompressionBombError, Warning) as error:
-        raise trouble(name, f"it is no picture that can be read ({error})") from error
+        raise trouble(name, tr("it is no picture that can be read ({error})", error=error)) from error
 
 
 def read_corners(raw: bytes, name: str) -> dict[str, tuple[Floats, Floats]]:
@@ -59,9 +60,9 @@ def read_corners(raw: bytes, name: str) -> dict[str, tuple[Floats, Floats]]:
         view = cells["view"].strip()[:60]
         rows.setdefault(view, []).append([number_of(table, line, cells, key, name) for key in ("x", "y", "z", "u", "v")])
         if len(rows) > MOST_VIEWS:
-            raise trouble(name, f"more than {MOST_VIEWS} views")
+            raise trouble(name, tr("more than {MOST_VIEWS} views", MOST_VIEWS=MOST_VIEWS))
     if not rows:
-        raise trouble(name, "there are no corners in it")
+        raise trouble(name, tr("there are no corners in it"))
     return {view: (np.array(found)[:, :3], np.array(found)[:, 3:]) for view, found in rows.items()}
 
 
@@ -77,7 +78,7 @@ def read_sweeps(raw: bytes, name: str) -> dict[float, list[tuple[float, float, f
         if mtf50 > 0:
             found.setdefault(distance, []).append((code, mtf50, max(u, 1e-6)))
     if not found:
-        raise trouble(name, "there is no sweep of the focus in it")
+        raise trouble(name, tr("there is no sweep of the focus in it"))
     return found
 
 
@@ -86,19 +87,21 @@ def read_camera(raw: bytes, name: str) -> Camera:
     from daruma.core.optics.lens import Camera
 
     if len(raw) > LARGEST_CAMERA:
-        raise trouble(name, "the file is larger than 1 MB")
+        raise trouble(name, tr("the file is larger than 1 MB"))
     text = raw.decode("utf-8", errors="replace")
     matrix, bent = (
-        _numbers(text, _CAMERA_NAMES, name, "camera matrix"),
-        _numbers(text, _BENT_NAMES, name, "distortion coefficients"),
+        _numbers(text, _CAMERA_NAMES, name, tr("camera matrix")),
+        _numbers(text, _BENT_NAMES, name, tr("distortion coefficients")),
     )
     if len(matrix) != 9:
-        raise trouble(name, f"the camera matrix has {len(matrix)} numbers, not 9")
+        raise trouble(name, tr("the camera matrix has {count_matrix} numbers, not 9", count_matrix=len(matrix)))
     if len(bent) not in (4, 5) and any(bent[5:]):
-        raise trouble(name, f"{len(bent)} distortion coefficients: only k1, k2, p1, p2, k3 are known here")
+        raise trouble(
+            name, tr("{count_bent} distortion coefficients: only k1, k2, p1, p2, k3 are known here", count_bent=len(bent))
+        )
     fx, _, cx, _, fy, cy, *_ = matrix
     if fx <= 0 or fy <= 0:
-        raise trouble(name, "a focal length is not positive")
+        raise trouble(name, tr("a focal length is not positive"))
     return Camera(fx, fy, cx, cy, *(bent[:5] + [0.0] * (5 - len(bent[:5]))))
 
 
@@ -110,11 +113,11 @@ def _numbers(text: str, names: Sequence[str], name: str, what: str) -> list[floa
         try:
             numbers = [float(part) for part in found.group(1).replace("\n", " ").split(",") if part.strip()]
         except ValueError as error:
-            raise trouble(name, f"the {what} holds something that is no number") from error
+            raise trouble(name, tr("the {what} holds something that is no number", what=what)) from error
         if not np.isfinite(numbers).all():
-            raise trouble(name, f"the {what} holds something that is no number")
+            raise trouble(name, tr("the {what} holds something that is no number", what=what))
         return numbers
-    raise trouble(name, f"there is no {what} in it (an OpenCV YAML file has one named {names[0]})")
+    raise trouble(name, tr("there is no {what} in it (an OpenCV YAML file has one named {names})", what=what, names=names[0]))
 
 
 def read_turning(raw: bytes, name: str) -> Turning:
@@ -148,14 +151,17 @@ def _columns(raw: bytes, name: str, wanted: tuple[str, ...]) -> Floats:
     _needs(table.columns, wanted, name)
     rows = [[number_of(table, line, cells, key, name) for key in wanted] for line, cells in table.rows]
     if len(rows) < 2:
-        raise trouble(name, "there are no samples in it")
+        raise trouble(name, tr("there are no samples in it"))
     return np.array(rows)
 
 
 def _needs(columns: Sequence[str], wanted: Sequence[str], name: str) -> None:
     missing = [column for column in wanted if column not in columns]
     if missing:
-        raise trouble(name, f"there is no column {' and no column '.join(missing)}; the first line names the columns")
+        raise trouble(
+            name,
+            tr("there is no column {missing}; the first line names the columns", missing=tr(" and no column ").join(missing)),
+        )
 
 
 def figure(value: float, u: float) -> dict[str, float]:

@@ -4,31 +4,35 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 
 from daruma.core.job import Job
+from daruma.core.language import day, inner, tr
 from daruma.core.parts import PART_LABEL, Function, PartKind
 from daruma.core.serials import grouped
 from daruma.core.tri import Tri
 from daruma.handover.letterhead import Letterhead
 from daruma.handover.sheet import Fit, environment
 
-BEFORE = {Tri.YES: "worked when it was brought", Tri.NO: "did not work when it was brought", Tri.UNKNOWN: "not tried"}
+BEFORE = {Tri.YES: tr("worked when it was brought"), Tri.NO: tr("did not work when it was brought"), Tri.UNKNOWN: tr("not tried")}
 # what an owner is asked to allow, each by itself (common practice, no source)
 _MAY = (
-    "The phone may be opened. Seals against water may not be as tight afterwards.",
-    "Serials and calibration data of its parts may be read, kept and written to the parts that replace them.",
-    "The phone may be started, and its functions tried.",
-    "If the phone asks for it: its owner will confirm trust and finish parts on the phone. The shop never asks for a passcode.",
+    tr("The phone may be opened. Seals against water may not be as tight afterwards."),
+    tr("Serials and calibration data of its parts may be read, kept and written to the parts that replace them."),
+    tr("The phone may be started, and its functions tried."),
+    tr(
+        "If the phone asks for it: its owner will confirm trust and finish parts on the phone. The "
+        "shop never asks for a passcode."
+    ),
 )
 _RISKS: Mapping[PartKind, str] = {
-    PartKind.DISPLAY: "Chips may be heated and moved between displays. A display can be ruined by it.",
-    PartKind.BATTERY: "The old battery is taken for recycling and is not given back where it is swollen or hurt.",
-    PartKind.FACE_MODULE: "The face module may be opened and soldered. If that fails, unlocking by face is gone for good.",
-    PartKind.FRONT_CAMERA: "The front camera may be soldered to another flex.",
-    PartKind.SENSOR_FLEX: "The front sensor flex may be replaced by a programmed one.",
+    PartKind.DISPLAY: tr("Chips may be heated and moved between displays. A display can be ruined by it."),
+    PartKind.BATTERY: tr("The old battery is taken for recycling and is not given back where it is swollen or hurt."),
+    PartKind.FACE_MODULE: tr("The face module may be opened and soldered. If that fails, unlocking by face is gone for good."),
+    PartKind.FRONT_CAMERA: tr("The front camera may be soldered to another flex."),
+    PartKind.SENSOR_FLEX: tr("The front sensor flex may be replaced by a programmed one."),
 }
 _KNOW = (
-    "A function is promised only where it is written above. What cannot be proven is said on the page at hand-over.",
-    "Some steps can fail and cannot be taken back; the shop says which before it begins.",
-    "Make a backup of your own data first: a phone that is damaged already may stop at any time.",
+    tr("A function is promised only where it is written above. What cannot be proven is said on the page at hand-over."),
+    tr("Some steps can fail and cannot be taken back; the shop says which before it begins."),
+    tr("Make a backup of your own data first: a phone that is damaged already may stop at any time."),
 )
 
 
@@ -53,18 +57,20 @@ def make_order(
 ) -> Order:
     """Gather a job's order; `days` is how long identifiers are kept after hand-over."""
     ticket = job.ticket
-    parts = ", ".join(PART_LABEL[kind].lower() for kind in ticket.parts)
-    kept = (
-        f"IMEI, serials and calibration data of the phone's parts{f' ({parts})' if parts else ''}, what was done and measured. "
-        f"They are kept at the shop for warranty and can be purged {days} days after hand-over, or earlier when the owner asks. "
-        "No photos, messages or other content of the phone are read."
+    parts = ", ".join(inner(PART_LABEL[kind]) for kind in ticket.parts)
+    kept = tr(
+        "IMEI, serials and calibration data of the phone's parts{it}, what was done and measured. "
+        "They are kept at the shop for warranty and can be purged {days} days after hand-over, or "
+        "earlier when the owner asks. No photos, messages or other content of the phone are read.",
+        it=f" ({parts})" if parts else "",
+        days=days,
     )
     return Order(
         shop,
         job.name,
-        phone or "Phone ____________________",
-        f"IMEI {grouped(ticket.imei)}" if ticket.imei else "IMEI ______________________",
-        job.opened[:10],
+        phone or tr("Phone ____________________"),
+        tr("IMEI {grouped}", grouped=grouped(ticket.imei)) if ticket.imei else "IMEI ______________________",
+        day(job.opened),
         ticket.complaint,
         tuple((labels[f], meanings[f], BEFORE[ticket.before.get(f, Tri.UNKNOWN)]) for f in ticket.promised),
         (*_MAY, *(risk for kind, risk in _RISKS.items() if kind in ticket.parts)),

@@ -14,6 +14,7 @@ from daruma.catalogue.lines import line_of
 from daruma.catalogue.reading import read_bounded
 from daruma.core.errors import Trouble
 from daruma.core.kinds import KINDS
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.store.files import write_whole
 
@@ -45,9 +46,18 @@ class Shared:
     @property
     def words(self) -> str:
         """Return what taking it would do."""
-        said = [f"version {self.version}: {len(self.fresh)} new ({', '.join(self.fresh) or 'none'})"]
-        said.append(f"{len(self.changed)} changed ({', '.join(self.changed) or 'none'})")
-        said += [f"{name} left out: {why}" for name, why in self.faults]
+        said = [
+            tr(
+                "version {version}: {count_fresh} new ({fresh})",
+                version=self.version,
+                count_fresh=len(self.fresh),
+                fresh=", ".join(self.fresh) or "none",
+            )
+        ]
+        said.append(
+            tr("{count_changed} changed ({changed})", count_changed=len(self.changed), changed=", ".join(self.changed) or "none")
+        )
+        said += [tr("{name} left out: {why}", name=name, why=why) for name, why in self.faults]
         return "; ".join(said)
 
 
@@ -79,7 +89,7 @@ class OwnModels:
             words = f"{fault.path}: {fault.words}" if fault.path else fault.words
             return Checked(None, fault.line or line_of(text, fault.path), words)
         if key and model.key != key:
-            return Checked(None, line_of(text, "key"), f"key: it says {model.key}; this file is {key}'s")
+            return Checked(None, line_of(text, "key"), tr("key: it says {key}; this file is {key_2}'s", key=model.key, key_2=key))
         return Checked(model)
 
     def keep(self, key: str, text: str) -> None:
@@ -87,9 +97,9 @@ class OwnModels:
         checked = self.check(text, key)
         if checked.model is None:
             raise CatalogueTrouble(
-                f"Line {checked.line}: {checked.fault}.",
-                safe="The file is as it was.",
-                advice="Correct the line, then keep it again.",
+                tr("Line {line}: {fault}.", line=checked.line, fault=checked.fault),
+                safe=tr("The file is as it was."),
+                advice=tr("Correct the line, then keep it again."),
             )
         self._write(key, text)
 
@@ -100,7 +110,7 @@ class OwnModels:
     def difference(self, key: str) -> str:
         """Return how the shop's own text differs from the shipped one, line by line."""
         before, after = self.shipped(key).splitlines(), self.own(key).splitlines()
-        return "\n".join(difflib.unified_diff(before, after, "as it ships", "the shop's own", lineterm="", n=1))
+        return "\n".join(difflib.unified_diff(before, after, tr("as it ships"), tr("the shop's own"), lineterm="", n=1))
 
     def share(self, keys: Iterable[str], version: str, path: Path) -> None:
         """Write models as one file with a version."""
@@ -119,11 +129,13 @@ class OwnModels:
                 raise ValueError(f"it has more than {MOST_SHARED} models")
         except (OSError, ValueError, RecursionError) as error:
             raise CatalogueTrouble(
-                f"{path.name} cannot be taken: {error}.", safe="The catalogue is as it was.", advice="Ask for the file again."
+                tr("{path} cannot be taken: {error}.", path=path.name, error=error),
+                safe=tr("The catalogue is as it was."),
+                advice=tr("Ask for the file again."),
             ) from error
         sound = {key: text for key, text in texts.items() if not (self.check(text, key).fault or not _is_key(key))}
         faults = tuple(
-            (key, self.check(text, key).fault or "its name is none") for key, text in texts.items() if key not in sound
+            (key, self.check(text, key).fault or tr("its name is none")) for key, text in texts.items() if key not in sound
         )
         now = {key: self.own(key) or self.shipped(key) for key in sound}
         fresh = tuple(key for key in sound if not now[key])
@@ -137,7 +149,7 @@ class OwnModels:
 
     def _path(self, key: str) -> Path:
         if not _is_key(key):
-            raise CatalogueTrouble(f"{key[:40]} cannot be the name of a model.", safe="Nothing was changed.")
+            raise CatalogueTrouble(tr("{key} cannot be the name of a model.", key=key[:40]), safe=tr("Nothing was changed."))
         return self.folder / f"{key}.toml"
 
     def _write(self, key: str, text: str) -> None:
@@ -152,9 +164,9 @@ class OwnModels:
             write_whole(path, text.encode("utf-8"))
         except OSError as error:
             raise Trouble(
-                f"{path.name} cannot be written: {error.strerror}.",
-                safe="The catalogue is as it was.",
-                advice="Check the folder's rights.",
+                tr("{path} cannot be written: {strerror}.", path=path.name, strerror=error.strerror),
+                safe=tr("The catalogue is as it was."),
+                advice=tr("Check the folder's rights."),
             ) from error
 
 

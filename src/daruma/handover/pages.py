@@ -14,6 +14,7 @@ from daruma.core.colour.temperature import locus_line
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.brightness_plot import brightness_plot
@@ -58,9 +59,9 @@ class Pages:
                 spare.replace(path)
         except OSError as error:
             raise Trouble(
-                f"The pages could not be written to {folder}: {error.strerror}.",
-                safe="The job stays open, nothing of it is lost.",
-                advice="Check free space and rights of the folder, then try again.",
+                tr("The pages could not be written to {folder}: {strerror}.", folder=folder, strerror=error.strerror),
+                safe=tr("The job stays open, nothing of it is lost."),
+                advice=tr("Check free space and rights of the folder, then try again."),
             ) from error
         return files
 
@@ -89,13 +90,16 @@ def _plots(job: Job, model: Model, panel: PanelSheet | None, cable: Sequence[Pla
     if proof is not None and proof.readings:
         verdict = verdict_of(model.white, proof.readings, proof.uncertainty)
         beside = Beside(locus_line(), daylight_line(), before_tuning(job, model.white))
-        yield "The white, measured", white_plot(*PLOT_SIZE, model.white, verdict, beside)
+        yield tr("The white, measured"), white_plot(*PLOT_SIZE, model.white, verdict, beside)
     if job.proof(Function.AUTO_BRIGHTNESS) is not None and measured.levels:
         verdict_of_levels = judge_brightness(model.display, measured.levels, measured.luminance)
         picture = brightness_plot(*PLOT_SIZE, model.display, verdict_of_levels, measured.levels)
-        yield "Luminance against the light in the room", picture
+        yield tr("Luminance against the light in the room"), picture
     if cable:
         said = "; ".join(sentence(each.recording) for each in cable)
-        yield "On the charging cable" + (", before and after" if len(cable) > 1 else ""), laid_over(*PLOT_SIZE, cable, said)
+        yield (
+            tr("On the charging cable") + (tr(", before and after") if len(cable) > 1 else ""),
+            laid_over(*PLOT_SIZE, cable, said),
+        )
     if panel is not None:
-        yield "The panel, measured", panel_picture(PLOT_SIZE[0], PLOT_SIZE[1] + 120, model.display, panel)
+        yield tr("The panel, measured"), panel_picture(PLOT_SIZE[0], PLOT_SIZE[1] + 120, model.display, panel)

@@ -1,5 +1,6 @@
 """The settings as text: for the terminal with their values, for the documentation with their limits."""
 
+from daruma.core.language import tr
 from daruma.core.settings import Setting, Settings, declared, groups
 
 HEAD = """# Settings
@@ -14,7 +15,7 @@ def settings_text(settings: Settings) -> str:
     """Return every setting with its value, one a line."""
     lines = []
     for key in declared():
-        usual = "" if key in settings.values else "  (usual)"
+        usual = "" if key in settings.values else tr("  (usual)")
         lines.append(f"{key} = {_shown(settings[key])}{usual}")
     return "\n".join(lines) + "\n"
 
@@ -23,8 +24,13 @@ def settings_page() -> str:
     """Return the page of the documentation."""
     lines = [HEAD]
     for group in groups():
-        lines += [f"## {group.title} (`[{group.table}]`)", "", f"{group.what} Without it: {group.without}", ""]
-        lines += ["| name | usual | may be | what it is |", "|---|---|---|---|", *map(_row, group.settings), ""]
+        lines += [
+            f"## {group.title} (`[{group.table}]`)",
+            "",
+            tr("{group} Without it: {without}", group=group.what, without=group.without),
+            "",
+        ]
+        lines += [tr("| name | usual | may be | what it is |"), "|---|---|---|---|", *map(_row, group.settings), ""]
     return "\n".join(lines)
 
 
@@ -34,7 +40,11 @@ def _row(setting: Setting) -> str:
 
 
 def _of_function(setting: Setting) -> str:
-    return f"what a kept promise of {setting.name.replace('_', ' ')} is worth" if setting.function is not None else ""
+    return (
+        tr("what a kept promise of {setting} is worth", setting=setting.name.replace("_", " "))
+        if setting.function is not None
+        else ""
+    )
 
 
 def _shown(value: object) -> str:

@@ -11,6 +11,7 @@ from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup, Origin
 from daruma.core.closing import closing_steps
 from daruma.core.job import Job, Proof
+from daruma.core.language import day, inner, moment, tr, word
 from daruma.core.model import Model
 from daruma.core.parts import IDENTITY_LABEL, PART_LABEL, Function, Identity
 from daruma.core.plain import plain
@@ -73,21 +74,21 @@ class Sheet:
     def verdict(self) -> str:
         """Return in a sentence whether the promises are kept."""
         proven, of = sum(line.proven for line in self.promises), len(self.promises)
-        said = "Everything that was promised works and was tested."
+        said = tr("Everything that was promised works and was tested.")
         if proven < of:
-            said = f"{proven} of {of} promises could be proven; what does not come back is said below."
-        return f"In practice only: {said}" if self.practice else said if of else "Nothing was promised."
+            said = tr("{proven} of {of} promises could be proven; what does not come back is said below.", proven=proven, of=of)
+        return tr("In practice only: {said}", said=said) if self.practice else said if of else tr("Nothing was promised.")
 
     @property
     def proven(self) -> str:
         """Return what stands at a promise that was proven: in practice nothing is said of a real phone."""
-        return "in practice only" if self.practice else "proven"
+        return tr("in practice only") if self.practice else "proven"
 
     @property
     def practice(self) -> str:
         """Return what is said where simulated devices took part; empty where none did."""
-        names = ", ".join(DEVICES.get(kind, kind).lower() for kind in self.job.standins)
-        return f"Practice, with simulated devices ({names}): this says nothing of a real phone." if names else ""
+        names = ", ".join(inner(DEVICES.get(kind, kind)) for kind in self.job.standins)
+        return tr("Practice, with simulated devices ({names}): this says nothing of a real phone.", names=names) if names else ""
 
 
 @dataclass(frozen=True, slots=True)
@@ -124,7 +125,9 @@ def make_sheet(
     promises = tuple(
         PromiseLine(labels[f], meanings[f], job.is_proven(f), job.proof(f), _instruments(job, f)) for f in job.ticket.promised
     )
-    open_ones = [(line.label, line.proof.summary if line.proof else "it was not tested") for line in promises if not line.proven]
+    open_ones = [
+        (line.label, line.proof.summary if line.proof else tr("it was not tested")) for line in promises if not line.proven
+    ]
     notice = job.proof(Function.NO_DISPLAY_NOTICE)
     return Sheet(
         shop=shop,
@@ -134,10 +137,10 @@ def make_sheet(
         imei=grouped(job.ticket.imei),
         done=_done([each for each, _ in parts]),
         fitted=tuple(done for _, done in parts),
-        sources=tuple(map(_source, backups)) or ("no data was written",),
+        sources=tuple(map(_source, backups)) or (tr("no data was written"),),
         promises=promises,
         not_back=tuple(f"{label}: {why}" for label, why in open_ones),
-        parts_page=_parts_page(job) or (notice.summary if notice else "The parts page was not read."),
+        parts_page=_parts_page(job) or (notice.summary if notice else tr("The parts page was not read.")),
         written=_written(backups, acts),
         acts=tuple(act for act in acts if act.kind is ActKind.WRITE),
         steps=tuple((actions[s.action].figures.title, s.state.value, s.note, s.when) for s in job.steps if s.action in actions),
@@ -174,9 +177,14 @@ def _warranties(shop: Letterhead, job: Job, shelf: Sequence[ShelfPart]) -> tuple
     dies = {part.die for part in job.ticket.parts.values() if part.die}
     said = []
     if until := shop.until(job.closed or job.opened):
-        said.append(f"On the work: {shop.warranty} months" + (f", until {until}." if job.closed else " from hand-over."))
+        said.append(
+            tr("On the work: {warranty} months", warranty=shop.warranty)
+            + (tr(", until {until}.", until=day(until)) if job.closed else tr(" from hand-over."))
+        )
     said += [
-        f"On the {PART_LABEL[part.part].lower()}: until {part.warranty}." for part in shelf if part.die in dies and part.warranty
+        tr("On the {PART_LABEL}: until {warranty}.", PART_LABEL=inner(PART_LABEL[part.part]), warranty=day(part.warranty))
+        for part in shelf
+        if part.die in dies and part.warranty
     ]
     return tuple(said)
 
@@ -198,14 +206,16 @@ def _source(backup: Backup) -> str:
     """Return where written data came from; what was imported is only said to be so by its file."""
     of_part = (each.original for each in rooms() if each.kind.value == backup.content.part_kind)
     origin = {
-        Origin.PART: next(of_part, "the original part"),
-        Origin.PHONE: "the phone itself, over the cable",
-        Origin.TYPED: "typed by hand from paper",
-        Origin.MADE: f"put together: {backup.content.note}",
+        Origin.PART: next(of_part, tr("the original part")),
+        Origin.PHONE: tr("the phone itself, over the cable"),
+        Origin.TYPED: tr("typed by hand from paper"),
+        Origin.MADE: tr("put together: {note}", note=backup.content.note),
     }[backup.content.origin]
     if backup.arrived:
-        origin = f"a backup imported from a file ({backup.arrived}), which says of itself: {origin}"
-    return f"{origin} ({backup.name}, {backup.content.taken[:16].replace('T', ' ')})"
+        origin = tr(
+            "a backup imported from a file ({arrived}), which says of itself: {origin}", arrived=backup.arrived, origin=origin
+        )
+    return f"{origin} ({backup.name}, {moment(backup.content.taken)})"
 
 
 def _written(backups: Sequence[Backup], acts: Sequence[Act]) -> tuple[tuple[str, str], ...]:
@@ -224,9 +234,9 @@ def _parts_page(job: Job) -> str:
     said = []
     for line in last.lines:
         was = first.line(line.part)
-        before = f" (before: {was.status.value})" if was is not None and was.status is not line.status else ""
-        said.append(f"{PART_LABEL[line.part].lower()} {line.status.value}{', with a notice' if line.notice else ''}{before}")
-    return f"It says: {'; '.join(said)}."
+        before = tr(" (before: {status})", status=word(was.status)) if was is not None and was.status is not line.status else ""
+        said.append(f"{inner(PART_LABEL[line.part])} {line.status.value}{(tr(', with a notice') if line.notice else '')}{before}")
+    return tr("It says: {said}.", said="; ".join(said))
 
 
 def _closed_up(job: Job, model: Model) -> tuple[tuple[str, str], ...]:
@@ -244,4 +254,4 @@ def _done(rooms: Sequence[HandoverRoom]) -> str:
     deeds: dict[str, list[str]] = {}
     for each in rooms:
         deeds.setdefault(each.deed, []).append(each.part)
-    return ", ".join(f"{' and '.join(parts)} {deed}" for deed, parts in deeds.items())
+    return ", ".join(f"{tr(' and ').join(parts)} {deed}" for deed, parts in deeds.items())

@@ -9,6 +9,7 @@ from pathlib import Path
 from daruma.catalogue.reading import read_bounded
 from daruma.core.backup import named
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.shelf import FIELDS, ShelfFault, ShelfPart, Vocabulary, read_part, texts_of
 from daruma.handover.tables import inert, to_csv
 from daruma.store.files import write_whole
@@ -30,8 +31,12 @@ class Preview:
     @property
     def words(self) -> str:
         """Return it in a line."""
-        said = [f"{len(self.fresh)} new", f"{len(self.changed)} changed", f"{self.same} as they are"]
-        return ", ".join(said) + (f", {len(self.faults)} wrong and left out" if self.faults else "")
+        said = [
+            tr("{count_fresh} new", count_fresh=len(self.fresh)),
+            tr("{count_changed} changed", count_changed=len(self.changed)),
+            tr("{same} as they are", same=self.same),
+        ]
+        return ", ".join(said) + (tr(", {count_faults} wrong and left out", count_faults=len(self.faults)) if self.faults else "")
 
     @property
     def sound(self) -> tuple[ShelfPart, ...]:
@@ -46,7 +51,9 @@ def write_shelf(parts: Sequence[ShelfPart], vocabulary: Vocabulary, path: Path) 
         write_whole(path, to_csv(heads, (_row(part, vocabulary) for part in parts)).encode())
     except OSError as error:
         raise Trouble(
-            f"{path.name} cannot be written: {error.strerror}.", safe="The shelf is as it was.", advice="Choose another place."
+            tr("{path} cannot be written: {strerror}.", path=path.name, strerror=error.strerror),
+            safe=tr("The shelf is as it was."),
+            advice=tr("Choose another place."),
         ) from error
 
 
@@ -61,9 +68,11 @@ def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart
     heads = [HEADS.get(head.strip().lower(), "") for head in rows[0]] if rows else []
     if "die" not in heads:
         raise Trouble(
-            f"{path.name} has no column for the die or serial of the parts.",
-            safe="Nothing was taken.",
-            advice=f"Its first line must name columns, such as: {', '.join(field.name for field in FIELDS[:7])}.",
+            tr("{path} has no column for the die or serial of the parts.", path=path.name),
+            safe=tr("Nothing was taken."),
+            advice=tr(
+                "Its first line must name columns, such as: {FIELDS}.", FIELDS=", ".join(field.name for field in FIELDS[:7])
+            ),
         )
     fresh: dict[str, ShelfPart] = {}
     changed: dict[str, ShelfPart] = {}
@@ -77,7 +86,7 @@ def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart
         try:
             part = read_part(texts, vocabulary, before)
             if part.die in fresh or part.die in changed:
-                raise ShelfFault("Die or serial", "it stands twice in the file")
+                raise ShelfFault(tr("Die or serial"), tr("it stands twice in the file"))
         except ShelfFault as fault:
             faults.append((line, str(fault)))
             continue
@@ -109,8 +118,8 @@ def _rows(path: Path) -> list[list[str]]:
     except (OSError, ValueError, csv.Error) as error:
         why = error.strerror if isinstance(error, OSError) and error.strerror else error
         raise Trouble(
-            f"{path.name} cannot be read as CSV: {why}.",
-            safe="Nothing was taken.",
-            advice="Save it as CSV in UTF-8, then try again.",
+            tr("{path} cannot be read as CSV: {why}.", path=path.name, why=why),
+            safe=tr("Nothing was taken."),
+            advice=tr("Save it as CSV in UTF-8, then try again."),
         ) from error
     return rows

@@ -7,6 +7,7 @@ from pathlib import Path
 
 from daruma.core.backup import named
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.plain import plain
 from daruma.store.files import write_whole
 from daruma.store.journal import Journal
@@ -64,5 +65,7 @@ def write_journal(journal: Journal, file: Path) -> None:
         write_whole(file, to_csv(HEADS, rows).encode())
     except OSError as error:
         raise Trouble(
-            f"{file.name} cannot be written: {error.strerror}.", safe="The journal is as it was.", advice="Choose another place."
+            tr("{file} cannot be written: {strerror}.", file=file.name, strerror=error.strerror),
+            safe=tr("The journal is as it was."),
+            advice=tr("Choose another place."),
         ) from error

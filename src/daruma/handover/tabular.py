@@ -12,6 +12,7 @@ from collections.abc import Iterable, Iterator, Mapping
 from dataclasses import dataclass
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 
 LARGEST = 10 << 20  # bytes
 MOST_ROWS = 5000  # unless the reader of a table says otherwise
@@ -37,11 +38,11 @@ class Table:
 def read_table(raw: bytes, name: str, most: int = MOST_ROWS, largest: int = LARGEST) -> Table:
     """Read a file's table of at most so many rows and bytes; raise MeasurementTrouble where it has none that can be used."""
     if len(raw) > largest:
-        raise trouble(name, f"the file is larger than {largest >> 20} MB")
+        raise trouble(name, tr("the file is larger than {largest} MB", largest=largest >> 20))
     try:
         text = raw.decode("utf-8-sig")
     except UnicodeDecodeError as error:
-        raise trouble(name, "the file is not UTF-8 text") from error
+        raise trouble(name, tr("the file is not UTF-8 text")) from error
     if "BEGIN_DATA_FORMAT" in text[: 50 * LONGEST_LINE]:
         return _cgats(text, name)
     first = text[:LONGEST_LINE].partition("\n")[0]
@@ -60,14 +61,16 @@ def number_of(table: Table, line: int, cells: Mapping[str, str], column: str, na
     except ValueError:
         value = math.nan
     if not math.isfinite(value):
-        raise trouble(name, f"line {line}, column {column}: {text[:40]!r} is no number")
+        raise trouble(name, tr("line {line}, column {column}: {text!r} is no number", line=line, column=column, text=text[:40]))
     return value
 
 
 def trouble(name: str, why: str) -> MeasurementTrouble:
     """Return the trouble with a file."""
     return MeasurementTrouble(
-        f"{name} cannot be used: {why}.", safe="Earlier measurements are kept.", advice="Correct the file, then import it again."
+        tr("{name} cannot be used: {why}.", name=name, why=why),
+        safe=tr("Earlier measurements are kept."),
+        advice=tr("Correct the file, then import it again."),
     )
 
 
@@ -101,7 +104,7 @@ def _rows(text: str, separator: str, name: str, most: int) -> list[tuple[int, li
             if number == 1 or any(cell.strip() for cell in row):
                 rows.append((number, row))
             if number > most + 1:
-                raise trouble(name, f"more than {most} measurements")
+                raise trouble(name, tr("more than {most} measurements", most=most))
     except csv.Error as error:
         raise trouble(name, str(error)) from error
     return rows or [(1, [])]
@@ -111,7 +114,7 @@ def _lines(text: str, name: str) -> Iterator[str]:
     """Yield lines one by one: a file of nothing but separators must not fill the memory."""
     for line in io.StringIO(text):
         if len(line) > LONGEST_LINE:
-            raise trouble(name, f"a line is longer than {LONGEST_LINE} characters")
+            raise trouble(name, tr("a line is longer than {LONGEST_LINE} characters", LONGEST_LINE=LONGEST_LINE))
         yield line
 
 
@@ -120,7 +123,7 @@ def _cgats(text: str, name: str) -> Table:
     rows: list[tuple[int, Mapping[str, str]]] = []
     for number, line in enumerate(_lines(text, name), start=1):
         if number > MOST_LINES:
-            raise trouble(name, f"more than {MOST_LINES} lines")
+            raise trouble(name, tr("more than {MOST_LINES} lines", MOST_LINES=MOST_LINES))
         words = line.strip()
         if not words or words.startswith("#"):
             continue
@@ -133,14 +136,22 @@ def _cgats(text: str, name: str) -> Table:
         elif part == "BEGIN_DATA_FORMAT":
             columns += [_NAMES.get(cell.lower(), cell.lower()) for cell in _split(words, number, name)]
             if len(columns) > MOST_COLUMNS:
-                raise trouble(name, f"more than {MOST_COLUMNS} fields")
+                raise trouble(name, tr("more than {MOST_COLUMNS} fields", MOST_COLUMNS=MOST_COLUMNS))
         elif part == "BEGIN_DATA":
             cells = _split(words, number, name)
             if len(cells) != len(columns):
-                raise trouble(name, f"line {number}: {len(cells)} values for {len(columns)} fields")
+                raise trouble(
+                    name,
+                    tr(
+                        "line {number}: {count_cells} values for {count_columns} fields",
+                        number=number,
+                        count_cells=len(cells),
+                        count_columns=len(columns),
+                    ),
+                )
             rows.append((number, dict(zip(columns, cells, strict=True))))
             if len(rows) > MOST_ROWS:
-                raise trouble(name, f"more than {MOST_ROWS} measurements")
+                raise trouble(name, tr("more than {MOST_ROWS} measurements", MOST_ROWS=MOST_ROWS))
     return Table(tuple(columns), tuple(rows), comma=False, cgats=True)
 
 
@@ -155,4 +166,4 @@ def _split(words: str, number: int, name: str) -> list[str]:
         lexer.whitespace_split, lexer.quotes, lexer.escape, lexer.commenters = True, '"', "", ""
         return list(lexer)
     except ValueError as error:
-        raise trouble(name, f"line {number}: a quotation mark is not closed") from error
+        raise trouble(name, tr("line {number}: a quotation mark is not closed", number=number)) from error

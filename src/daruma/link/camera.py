@@ -6,6 +6,7 @@ from functools import partial
 from time import sleep
 from typing import Any
 
+from daruma.core.language import tr
 from daruma.core.optics.chart import WHOLE, Window
 from daruma.core.optics.frames import Mode
 from daruma.link.devices import PhoneLink, Report
@@ -92,7 +93,7 @@ def flash(phone: PhoneLink, report: Report, sending: Callable[[], None], pause: 
             return
         sleep(pause)
     raise DeviceFault(
-        "Flashing does not come to an end.", safe="Backups are safe.", advice="Charge the phone, then flash it again."
+        tr("Flashing does not come to an end."), safe=tr("Backups are safe."), advice=tr("Charge the phone, then flash it again.")
     )
 
 

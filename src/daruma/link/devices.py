@@ -9,6 +9,7 @@ from dataclasses import dataclass
 
 from daruma.core.colour.chromaticity import XYZ
 from daruma.core.face import LineTest
+from daruma.core.language import tr
 from daruma.core.parts import Function, Identity, PartKind, PartSelf, PartStatus, Version
 from daruma.core.tri import Tri
 from daruma.link.errors import DeviceFault
@@ -166,7 +167,9 @@ class Programmer(Driver):
                 data = self._port.ask("memory.read", place).get("data")
                 if not isinstance(data, bytes) or len(data) != want:
                     raise DeviceFault(
-                        "The programmer gave other bytes than asked.", safe="Nothing was changed.", advice="Read again."
+                        tr("The programmer gave other bytes than asked."),
+                        safe=tr("Nothing was changed."),
+                        advice=tr("Read again."),
                     )
                 image += data
                 report(len(image) / size)
@@ -206,9 +209,9 @@ class Programmer(Driver):
                 if done >= 1.0:
                     return self.hello().firmware
         raise DeviceFault(
-            "The programmer's update does not come to an end.",
-            safe="No part was touched.",
-            advice="Restart it, then update again.",
+            tr("The programmer's update does not come to an end."),
+            safe=tr("No part was touched."),
+            advice=tr("Restart it, then update again."),
         )
 
     def test_lines(self, socket: str, die: str) -> LineTest:
@@ -245,7 +248,9 @@ class Programmer(Driver):
                 step(min(1.0, done))
                 if done >= 1.0:
                     return
-        raise DeviceFault("The activation does not come to an end.", safe="It counts as spent.", advice="Settle it by looking.")
+        raise DeviceFault(
+            tr("The activation does not come to an end."), safe=tr("It counts as spent."), advice=tr("Settle it by looking.")
+        )
 
 
 class PhoneLink(Driver):
@@ -304,7 +309,9 @@ class PhoneLink(Driver):
         """Return what the infrared camera sees of a card in one frame: u, v one after the other, px."""
         data = self._port.ask("phone.dots", {"card": card, "frame": frame}).get("dots")
         if not isinstance(data, bytes) or len(data) % 4 or len(data) > 4 * MOST_DOTS:
-            raise DeviceFault("The phone gave dots that make no sense.", safe="Nothing was changed.", advice="Try again.")
+            raise DeviceFault(
+                tr("The phone gave dots that make no sense."), safe=tr("Nothing was changed."), advice=tr("Try again.")
+            )
         return tuple(int.from_bytes(data[at : at + 2], "big") / 64 for at in range(0, len(data), 2))
 
     def face_warning(self) -> bool:

@@ -2,6 +2,7 @@
 
 from importlib.metadata import EntryPoint, entry_points
 
+from daruma.core.language import tr
 from daruma.link.devices import Driver
 from daruma.link.errors import LinkError
 from daruma.link.port import Port, open_wire
@@ -25,9 +26,9 @@ def connect(kind: str, url: str, *, patience: float = 1.0) -> Driver:
     points = _points(kind)
     if not points:
         raise LinkError(
-            f"No driver for {kind} is installed.",
-            safe="Nothing was changed.",
-            advice=f"Install a package that offers one in the entry point group {GROUP}.",
+            tr("No driver for {kind} is installed.", kind=kind),
+            safe=tr("Nothing was changed."),
+            advice=tr("Install a package that offers one in the entry point group {GROUP}.", GROUP=GROUP),
         )
     driver: Driver = points[-1].load()(Port(open_wire(url), kind, patience=patience))
     try:

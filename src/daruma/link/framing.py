@@ -6,6 +6,7 @@ data, no empty block is added. The library of that name comes without a wheel, w
 
 from fastcrc import crc16
 
+from daruma.core.language import tr
 from daruma.link.errors import LinkError
 
 LARGEST_PAYLOAD = 16384  # bytes
@@ -15,7 +16,7 @@ class FrameError(LinkError):
     """Report a frame that was damaged on the way."""
 
     def __init__(self, what: str) -> None:
-        super().__init__(what, safe="What is in the vault is safe.", advice="Check the cable, then try again.")
+        super().__init__(what, safe=tr("What is in the vault is safe."), advice=tr("Check the cable, then try again."))
 
 
 def cobs_encode(data: bytes) -> bytes:
@@ -42,7 +43,7 @@ def cobs_decode(data: bytes) -> bytes:
         code = data[position]
         block = data[position + 1 : position + code]
         if code == 0 or 0 in block or len(block) != code - 1:
-            raise FrameError("A frame was damaged on the wire.")
+            raise FrameError(tr("A frame was damaged on the wire."))
         out += block
         position += code
         if code < 255 and position < len(data):
@@ -53,7 +54,7 @@ def cobs_decode(data: bytes) -> bytes:
 def frame(payload: bytes) -> bytes:
     """Return the bytes to send for a payload: COBS(payload + CRC-16/IBM-3740, high byte first) + 00."""
     if len(payload) > LARGEST_PAYLOAD:
-        raise FrameError(f"A message of {len(payload)} bytes is too large for the wire.")
+        raise FrameError(tr("A message of {count_payload} bytes is too large for the wire.", count_payload=len(payload)))
     return cobs_encode(payload + crc16.ibm_3740(payload).to_bytes(2, "big")) + b"\x00"
 
 
@@ -61,5 +62,5 @@ def unframe(raw: bytes) -> bytes:
     """Return the payload of one frame without its closing zero; raise FrameError where it is damaged."""
     body = cobs_decode(raw)
     if len(body) < 2 or crc16.ibm_3740(body[:-2]).to_bytes(2, "big") != body[-2:]:
-        raise FrameError("A frame's checksum does not fit.")
+        raise FrameError(tr("A frame's checksum does not fit."))
     return body[:-2]

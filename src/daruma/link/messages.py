@@ -10,6 +10,7 @@ from typing import Any, TypeGuard
 
 import cbor2
 
+from daruma.core.language import tr
 from daruma.link.errors import LinkError
 
 PROTOCOL = 1
@@ -45,26 +46,46 @@ def permitted(op: str) -> frozenset[str]:
 
 
 ADVICE = {
-    "empty": ("No part answers on the socket.", "Nothing was changed.", "Press the connector home on both ends."),
+    "empty": (tr("No part answers on the socket."), tr("Nothing was changed."), tr("Press the connector home on both ends.")),
     "firmware": (
-        "The part gives nothing: the programmer's firmware is older than this model.",
-        "The part is sound and untouched.",
-        "Update the programmer, then read again.",
+        tr("The part gives nothing: the programmer's firmware is older than this model."),
+        tr("The part is sound and untouched."),
+        tr("Update the programmer, then read again."),
     ),
     "part": (
-        "Another part is on the socket than the one that was checked.",
-        "Nothing was written.",
-        "Put the right part on the socket and read it.",
+        tr("Another part is on the socket than the one that was checked."),
+        tr("Nothing was written."),
+        tr("Put the right part on the socket and read it."),
     ),
-    "maker": ("The panel refuses a record of another maker.", "The write was counted.", "Use a panel by the record's maker."),
-    "spent": ("The panel took no more writes.", "Its record is as it was; the write was counted.", "Use another panel."),
-    "trust": ("The phone does not trust this bench yet.", "Nothing was read.", "Unlock the phone and confirm trust on it."),
-    "off": ("The phone does not answer.", "Nothing was changed.", "Switch the phone on and plug it in."),
-    "unknown": ("The device does not know this request.", "Nothing was changed.", "Update the device's firmware."),
-    "range": ("The request lies outside the part's memory.", "Nothing was changed.", "Check the model in the ticket."),
-    "busy": ("The device is busy with another act.", "Nothing was changed.", "Wait until it is finished, then try again."),
-    "image": ("The bytes that arrived are not the bytes that were sent.", "Nothing was written.", "Try again."),
-    "no": ("The device refused.", "Nothing was changed.", "Read what it says, put it right, try again."),
+    "maker": (
+        tr("The panel refuses a record of another maker."),
+        tr("The write was counted."),
+        tr("Use a panel by the record's maker."),
+    ),
+    "spent": (
+        tr("The panel took no more writes."),
+        tr("Its record is as it was; the write was counted."),
+        tr("Use another panel."),
+    ),
+    "trust": (
+        tr("The phone does not trust this bench yet."),
+        tr("Nothing was read."),
+        tr("Unlock the phone and confirm trust on it."),
+    ),
+    "off": (tr("The phone does not answer."), tr("Nothing was changed."), tr("Switch the phone on and plug it in.")),
+    "unknown": (tr("The device does not know this request."), tr("Nothing was changed."), tr("Update the device's firmware.")),
+    "range": (
+        tr("The request lies outside the part's memory."),
+        tr("Nothing was changed."),
+        tr("Check the model in the ticket."),
+    ),
+    "busy": (
+        tr("The device is busy with another act."),
+        tr("Nothing was changed."),
+        tr("Wait until it is finished, then try again."),
+    ),
+    "image": (tr("The bytes that arrived are not the bytes that were sent."), tr("Nothing was written."), tr("Try again.")),
+    "no": (tr("The device refused."), tr("Nothing was changed."), tr("Read what it says, put it right, try again.")),
 }
 
 
@@ -108,7 +129,7 @@ def unpack_request(payload: bytes) -> Request:
     message = _map(payload)
     ident, op, args = message.get("i"), message.get("op"), message.get("a", {})
     if not _is_ident(ident) or not isinstance(op, str) or not isinstance(args, dict):
-        raise LinkError("A request on the wire is malformed.")
+        raise LinkError(tr("A request on the wire is malformed."))
     return Request(ident, op, args)
 
 
@@ -120,7 +141,7 @@ def unpack_answer(payload: bytes) -> Answer:
         return Answer(ident, result)
     if _is_ident(ident) and isinstance(error, dict):
         return Answer(ident, None, str(error.get("c", "no")), str(error.get("t", "")))
-    raise LinkError("An answer on the wire is malformed.")
+    raise LinkError(tr("An answer on the wire is malformed."))
 
 
 def _is_ident(value: object) -> TypeGuard[int]:
@@ -132,11 +153,11 @@ def _map(payload: bytes) -> dict[Any, Any]:
     try:
         message = cbor2.loads(payload)
     except (cbor2.CBORDecodeError, ValueError, OverflowError, RecursionError, MemoryError, TypeError) as error:
-        raise LinkError("A message on the wire is not CBOR.") from error
+        raise LinkError(tr("A message on the wire is not CBOR.")) from error
     if not isinstance(message, dict):
-        raise LinkError("A message on the wire is not one CBOR map.")
+        raise LinkError(tr("A message on the wire is not one CBOR map."))
     if _packed(message) != payload:
-        raise LinkError("A message on the wire is not in the deterministic encoding.")
+        raise LinkError(tr("A message on the wire is not in the deterministic encoding."))
     return message
 
 
@@ -157,18 +178,18 @@ def refuse_unbounded(payload: bytes) -> None:
         elif major in (4, 5):
             open_.append(size * (2 if major == 5 else 1))
         if at > len(payload) or items + open_[-1] > MOST_ITEMS or len(open_) > MOST_DEPTH + 1:
-            raise LinkError("A message on the wire is cut off, too large or too deep.")
+            raise LinkError(tr("A message on the wire is cut off, too large or too deep."))
     if at != len(payload):
-        raise LinkError("A message on the wire is not one CBOR map.")
+        raise LinkError(tr("A message on the wire is not one CBOR map."))
 
 
 def _head(payload: bytes, at: int) -> tuple[int, int, int]:
     """Return major type, argument and where the head ends (RFC 8949, 3)."""
     if at >= len(payload):
-        raise LinkError("A message on the wire is cut off.")
+        raise LinkError(tr("A message on the wire is cut off."))
     major, info = payload[at] >> 5, payload[at] & 31
     more = {24: 1, 25: 2, 26: 4, 27: 8}.get(info, 0)
     if info > 27 or major == 6 or (major == 7 and info not in (20, 21, 22, 25, 26, 27)):
-        raise LinkError("A message on the wire holds tags, endless or undefined values.")
+        raise LinkError(tr("A message on the wire holds tags, endless or undefined values."))
     end = at + 1 + more
     return major, int.from_bytes(payload[at + 1 : end], "big") if more else info, end

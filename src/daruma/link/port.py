@@ -13,6 +13,7 @@ from typing import Any, Protocol
 
 import serial
 
+from daruma.core.language import tr
 from daruma.core.plain import plain
 from daruma.link.errors import DeviceFault, DeviceGone, DeviceSilent, LinkError, Refused
 from daruma.link.framing import LARGEST_PAYLOAD, FrameError, frame, unframe
@@ -49,12 +50,14 @@ def open_wire(url: str) -> Wire:
     except (serial.SerialException, OSError, ValueError) as error:
         if getattr(error, "errno", None) in (errno.EAGAIN, errno.EBUSY):
             raise DeviceGone(
-                f"The port {url} is used by another window or program.",
-                safe="Nothing was changed.",
-                advice="Close that one, or use another device.",
+                tr("The port {url} is used by another window or program.", url=url),
+                safe=tr("Nothing was changed."),
+                advice=tr("Close that one, or use another device."),
             ) from error
         raise DeviceGone(
-            f"The port {url} cannot be opened.", safe="Nothing was changed.", advice="Plug the device in and connect again."
+            tr("The port {url} cannot be opened.", url=url),
+            safe=tr("Nothing was changed."),
+            advice=tr("Plug the device in and connect again."),
         ) from error
     return wire
 
@@ -139,18 +142,23 @@ class Port:
 
     def _too_long(self) -> LinkError:
         return DeviceSilent(
-            f"The {self._name} takes too long.",
-            safe="What is in the vault is safe.",
-            advice="Check cable and power, then try again.",
+            tr("The {name} takes too long.", name=self._name),
+            safe=tr("What is in the vault is safe."),
+            advice=tr("Check cable and power, then try again."),
         )
 
     def _refusal(self, answer: Answer, op: str) -> LinkError:
         if answer.code not in permitted(op):
-            self.health.failed(f"{op} was answered {plain(answer.code[:20])}")
+            self.health.failed(tr("{op} was answered {code}", op=op, code=plain(answer.code[:20])))
             return DeviceFault(
-                f"The {self._name} answered {plain(answer.code[:20])!r} to {op}, which cannot be an answer to it.",
-                safe="What is in the vault is safe.",
-                advice="It is a fault of the device: look at the part before going on, and update the device.",
+                tr(
+                    "The {name} answered {code!r} to {op}, which cannot be an answer to it.",
+                    name=self._name,
+                    code=plain(answer.code[:20]),
+                    op=op,
+                ),
+                safe=tr("What is in the vault is safe."),
+                advice=tr("It is a fault of the device: look at the part before going on, and update the device."),
             )
         return _refusal(answer)
 
@@ -164,7 +172,9 @@ class Port:
         except (serial.SerialException, OSError, TypeError, AttributeError) as error:
             # pyserial raises TypeError or AttributeError where another thread closes the port in mid-read
             raise DeviceGone(
-                f"The {self._name} was unplugged.", safe="What is in the vault is safe.", advice="Plug it in and connect again."
+                tr("The {name} was unplugged.", name=self._name),
+                safe=tr("What is in the vault is safe."),
+                advice=tr("Plug it in and connect again."),
             ) from error
         log.debug("%s < %s #%d %s", self._name, op, answer.ident, "ok" if answer.result is not None else answer.code)
         return answer
@@ -183,7 +193,9 @@ class Port:
                 self._buffer.clear()
             if left <= 0:
                 raise DeviceSilent(
-                    f"The {self._name} does not answer.", safe="What is in the vault is safe.", advice="Check cable and power."
+                    tr("The {name} does not answer.", name=self._name),
+                    safe=tr("What is in the vault is safe."),
+                    advice=tr("Check cable and power."),
                 )
             self._wire.timeout = min(left, 0.2)
             self._buffer += self._wire.read(1)
@@ -204,5 +216,5 @@ class Port:
 def _refusal(answer: Answer) -> Refused:
     what, safe, advice = ADVICE.get(answer.code, ADVICE["no"])
     if answer.code not in ADVICE or answer.code == "no":
-        what = f"The device refused: {plain((answer.text or answer.code)[:LONGEST_WORDS])}."
+        what = tr("The device refused: {answer}.", answer=plain((answer.text or answer.code)[:LONGEST_WORDS]))
     return Refused(answer.code, what, safe=safe, advice=advice)

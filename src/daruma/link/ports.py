@@ -11,6 +11,7 @@ from typing import Any
 
 from serial.tools import list_ports
 
+from daruma.core.language import tr
 from daruma.core.plain import plain
 from daruma.link.devices import DeviceSelf, Driver
 from daruma.link.errors import LinkError
@@ -46,8 +47,16 @@ class Answered:
         if self.device is None:
             return f"{self.trouble} {self.advice}".strip()
         said = self.device
-        pretends = ", a stand-in" if said.simulated else ""
-        return f"{said.kind}: {said.name}, {said.serial}, firmware {said.firmware}{pretends}; {1000 * self.seconds:.0f} ms"
+        pretends = tr(", a stand-in") if said.simulated else ""
+        return tr(
+            "{kind}: {said}, {serial}, firmware {firmware}{pretends}; {seconds:.0f} ms",
+            kind=said.kind,
+            said=said.name,
+            serial=said.serial,
+            firmware=said.firmware,
+            pretends=pretends,
+            seconds=1000 * self.seconds,
+        )
 
 
 def ports() -> tuple[PortFound, ...]:
@@ -82,7 +91,7 @@ def asked_by(connect: Callable[[], Driver]) -> Answered:
 
 def _found(port: Any) -> PortFound:
     said = [plain(str(text)) for text in (port.manufacturer, port.product, port.serial_number) if text]
-    words = ", ".join(said) or plain(str(port.description or "")) or "no description"
+    words = ", ".join(said) or plain(str(port.description or "")) or tr("no description")
     return PortFound(str(port.device), words, *rights(Path(str(port.device)), port.vid, port.pid))
 
 
@@ -93,11 +102,11 @@ def rights(path: Path, vendor: int | None = None, product: int | None = None) ->
             return "", ""
         group = grp.getgrgid(path.stat().st_gid).gr_name
     except (OSError, KeyError):
-        return f"{path} cannot be looked at.", "Plug the device in again."
+        return tr("{path} cannot be looked at.", path=path), tr("Plug the device in again.")
     if group != "root" and re.fullmatch(r"[a-z_][a-z0-9_-]*", group):
-        why = f"You may not use {path}: it belongs to the group {group}."
-        return why, f"sudo usermod -aG {group} $USER   (then log in again)"
+        why = tr("You may not use {path}: it belongs to the group {group}.", path=path, group=group)
+        return why, tr("sudo usermod -aG {group} $USER   (then log in again)", group=group)
     which = f'ATTRS{{idVendor}}=="{vendor:04x}", ATTRS{{idProduct}}=="{product:04x}", ' if vendor and product else ""
     rule = f'SUBSYSTEM=="tty", {which}MODE="0660", TAG+="uaccess"'
     command = f"echo '{rule}' | sudo tee /etc/udev/rules.d/70-daruma.rules && {_RELOAD}"
-    return f"You may not use {path}: nobody but root may.", command
+    return tr("You may not use {path}: nobody but root may.", path=path), command

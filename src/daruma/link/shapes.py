@@ -6,6 +6,7 @@ from typing import Any, TypeVar
 
 from daruma.core.colour.chromaticity import XYZ
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.parts import PartKind, PartSelf, Version
 from daruma.core.plain import plain
 from daruma.link.errors import DeviceFault
@@ -106,7 +107,7 @@ def read(build: Callable[[], _T]) -> _T:
         raise
     except (KeyError, ValueError, TypeError, IndexError, AttributeError) as error:
         raise DeviceFault(
-            "The device gave an answer that makes no sense.",
-            safe="Nothing was changed.",
-            advice="Check its firmware, then try again.",
+            tr("The device gave an answer that makes no sense."),
+            safe=tr("Nothing was changed."),
+            advice=tr("Check its firmware, then try again."),
         ) from error

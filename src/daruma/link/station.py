@@ -2,6 +2,7 @@
 
 from dataclasses import dataclass
 
+from daruma.core.language import tr
 from daruma.link.devices import Driver
 from daruma.link.errors import DeviceFault
 from daruma.link.shapes import flag, number, read, several, text
@@ -65,5 +66,7 @@ class Station(Driver):
             )
         )
         if len(values) % VALUES or first < 1:
-            raise DeviceFault("The station gave samples that make no sense.", safe="Nothing was changed.", advice="Try again.")
+            raise DeviceFault(
+                tr("The station gave samples that make no sense."), safe=tr("Nothing was changed."), advice=tr("Try again.")
+            )
         return first, values

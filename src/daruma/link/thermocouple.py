@@ -2,6 +2,7 @@
 
 from dataclasses import dataclass
 
+from daruma.core.language import tr
 from daruma.link.devices import Driver
 from daruma.link.errors import DeviceFault
 from daruma.link.shapes import number, read, several, text
@@ -43,8 +44,8 @@ class Thermocouple(Driver):
         first, values = read(lambda: (int(number(answer["first"])), tuple(map(number, several(answer["celsius"], MOST_FETCHED)))))
         if first <= after or any(not COLDEST <= value <= HOTTEST for value in values):
             raise DeviceFault(
-                "The thermocouple gave temperatures that make no sense.",
-                safe="Nothing was changed. Do not go by it: take the heat away.",
-                advice="Check its tip and plug.",
+                tr("The thermocouple gave temperatures that make no sense."),
+                safe=tr("Nothing was changed. Do not go by it: take the heat away."),
+                advice=tr("Check its tip and plug."),
             )
         return first, values

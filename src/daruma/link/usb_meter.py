@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 import numpy.typing as npt
 
+from daruma.core.language import tr
 from daruma.link.devices import Driver
 from daruma.link.errors import DeviceFault
 from daruma.link.shapes import number, read, several, text
@@ -59,7 +60,9 @@ class UsbMeter(Driver):
         answer = self._port.ask("usb.samples", {"after": after, "most": MOST_FETCHED})
         first, volts, amperes = read(lambda: (_count(answer["first"]), _micro(answer["uv"]), _micro(answer["ua"])))
         if len(volts) != len(amperes) or first <= after:
-            raise DeviceFault("The meter gave samples that make no sense.", safe="Nothing was changed.", advice="Try again.")
+            raise DeviceFault(
+                tr("The meter gave samples that make no sense."), safe=tr("Nothing was changed."), advice=tr("Try again.")
+            )
         return Samples(first, volts, amperes)
 
 

@@ -15,6 +15,7 @@ from sqlalchemy import Connection, func, insert, select, text
 
 from daruma.core.backup import KNOWN_BY, LOST, BackupContent, known_by, link_of, name_of
 from daruma.core.job import Job, StepState
+from daruma.core.language import tr
 from daruma.store.checking import DAMAGE
 from daruma.store.database import FILE, Database, count_lost
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, SHELF, is_whole
@@ -45,7 +46,7 @@ class Carried:
     @property
     def words(self) -> str:
         """Return the counts in a few words."""
-        return f"{self.backups} backups, {self.acts} acts, {self.jobs} jobs"
+        return tr("{backups} backups, {acts} acts, {jobs} jobs", backups=self.backups, acts=self.acts, jobs=self.jobs)
 
 
 def carry_over(folder: Path, new: Database, now: datetime) -> tuple[Carried, Marked]:
@@ -67,7 +68,7 @@ def carry_over(folder: Path, new: Database, now: datetime) -> tuple[Carried, Mar
         _facts(connection, before)
         again = purge_again(connection, when)
         if again.jobs or again.backups:
-            carried.differs.append(f"purged again: {', '.join((*again.jobs, *again.backups))}")
+            carried.differs.append(tr("purged again: {it}", it=", ".join((*again.jobs, *again.backups))))
         marked = _marked(connection, before)
     return carried, marked
 
@@ -114,11 +115,11 @@ class _Merge:
                 self.carried.backups += 1
                 if kept.number != number:
                     names[sha] = kept.name
-                    self.carried.differs.append(f"{name_of(number)} is now {kept.name}")
+                    self.carried.differs.append(tr("{name_of} is now {kept}", name_of=name_of(number), kept=kept.name))
             elif row is not None and row["purged"]:
                 self._placeholder(row, text_of(row["purged"]), sha)
             else:
-                self.carried.lost.append(f"{name_of(number)} is damaged in the replaced store")
+                self.carried.lost.append(tr("{name_of} is damaged in the replaced store", name_of=name_of(number)))
                 self._placeholder(row, LOST + self.when, sha256(f"{LOST}{sha} {number}".encode()).hexdigest())
         return names
 
@@ -126,7 +127,7 @@ class _Merge:
         """Keep the places of backups of which nothing can be read, so that those behind them keep their names."""
         last, _ = head_in(self.new)
         for missing in range(last + 1, number):
-            self.carried.lost.append(f"{name_of(missing)} cannot be read in the replaced store")
+            self.carried.lost.append(tr("{name_of} cannot be read in the replaced store", name_of=name_of(missing)))
             self._placeholder(None, LOST + self.when, sha256(f"{LOST}{missing} {self.when}".encode()).hexdigest())
 
     def _placeholder(self, row: Row | None, purged: str, sha: str) -> None:
@@ -150,7 +151,7 @@ class _Merge:
         there = set(self.new.execute(select(acts.c.uid)).scalars())
         for number, row in each_row(self.old, "acts", acts.columns.keys()):
             if row is None or not is_whole(ACT, row, row["sha256"]):
-                self.carried.lost.append(f"act {number} is damaged in the replaced store; its write counts on")
+                self.carried.lost.append(tr("act {number} is damaged in the replaced store; its write counts on", number=number))
             elif row["uid"] not in there:
                 add_act(self.new, {name: row[name] for name in ACT}, self._free(number))
                 self.carried.acts += 1
@@ -168,13 +169,17 @@ class _Merge:
         for number, row in each_row(self.old, "settlements", settlements.columns.keys()):
             act = numbers.get(uids.get(row["act"], "")) if row is not None else None
             if row is None or act is None or not is_whole(SETTLEMENT, row, row["sha256"]):
-                self.carried.lost.append(f"the settlement {number} in the replaced store is damaged, or its act is")
+                self.carried.lost.append(
+                    tr("the settlement {number} in the replaced store is damaged, or its act is", number=number)
+                )
                 continue
             values = {**{name: row[name] for name in SETTLEMENT}, "act": act}
             if tuple(values[name] for name in SETTLEMENT) in there:
                 continue
             if self.new.execute(select(doubts.c.act).where(doubts.c.act == act)).first() is None:
-                self.carried.differs.append(f"act {act} is settled otherwise in the copy: {row['state']} here")
+                self.carried.differs.append(
+                    tr("act {act} is settled otherwise in the copy: {row} here", act=act, row=row["state"])
+                )
                 continue
             add_settlement(self.new, values)
 
@@ -186,7 +191,7 @@ class _Merge:
         for number, row in each_row(self.old, "jobs", columns):
             job = job_of(row, self._old_series) if row is not None else None
             if row is None or job is None:
-                self.carried.lost.append(f"job J-{number:04d} is damaged in the replaced store")
+                self.carried.lost.append(tr("job J-{number:04d} is damaged in the replaced store", number=number))
                 continue
             there = job_of(mine[row["uid"]], fetching(self.new)) if row["uid"] in mine else None
             if there is None:
@@ -194,10 +199,24 @@ class _Merge:
                 self.carried.jobs += 1
                 self._put(_renamed(job, refs), row)
             elif (further := _further(job, there)) is not there or row["purged"]:
-                self.carried.differs.append(f"{there.name}: the replaced store's is further ({_state(job)}, not {_state(there)})")
+                self.carried.differs.append(
+                    tr(
+                        "{there}: the replaced store's is further ({state}, not {state_2})",
+                        there=there.name,
+                        state=_state(job),
+                        state_2=_state(there),
+                    )
+                )
                 self._put(replace(_renamed(further, refs), number=there.number), row)
             elif job != there:
-                self.carried.differs.append(f"{there.name}: the copy's is further ({_state(there)}, not {_state(job)})")
+                self.carried.differs.append(
+                    tr(
+                        "{there}: the copy's is further ({state}, not {state_2})",
+                        there=there.name,
+                        state=_state(there),
+                        state_2=_state(job),
+                    )
+                )
 
     def _recordings(self) -> None:
         """Carry over the rows of recordings that the copy has not, as far as each hangs together with what is before it."""
@@ -211,13 +230,19 @@ class _Merge:
                     continue
                 bound = before == (there.get((uid, number - 1)) if number else FIRST)
                 if not bound or linked(before, bytes(row[5])) != link:
-                    self.carried.lost.append(f"a recording of job {job} is damaged in the replaced store from chunk {number} on")
+                    self.carried.lost.append(
+                        tr(
+                            "a recording of job {job} is damaged in the replaced store from chunk {number} on",
+                            job=job,
+                            number=number,
+                        )
+                    )
                     continue
                 values = {"recording": uid, "number": number, "job": job, "before": before, "link": link, "body": bytes(row[5])}
                 self.new.execute(insert(recordings), values)
                 there[uid, number] = link
         except (*DAMAGE, TypeError, ValueError):
-            self.carried.lost.append("recordings in the replaced store cannot be read")
+            self.carried.lost.append(tr("recordings in the replaced store cannot be read"))
 
     def _old_series(self, uid: str) -> Series:
         """Return the series of a job in the replaced store, as far as they can be read."""
@@ -288,7 +313,12 @@ def _further(one: Job, other: Job) -> Job:
 
 def _state(job: Job) -> str:
     done = sum(step.state is StepState.DONE for step in job.steps)
-    return f"{'closed, ' if job.closed else ''}{done} steps done, saved {job.revision} times"
+    return tr(
+        "{how}{done} steps done, saved {revision} times",
+        how=tr("closed, ") if job.closed else "",
+        done=done,
+        revision=job.revision,
+    )
 
 
 def _content_of(row: Row | None) -> BackupContent | None:

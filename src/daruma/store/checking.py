@@ -15,6 +15,7 @@ from pathlib import Path
 from urllib.parse import quote
 
 from daruma.core.backup import GENESIS, ChainCheck, Kept, VaultFault, name_of
+from daruma.core.language import tr
 
 COLUMNS = ("model", "layout", "maker", "imei", "job", "die")
 # what reading a damaged file raises
@@ -120,7 +121,7 @@ def _pieces(raw: sqlite3.Connection, first: int, last: int, unreadable: list[Vau
         if rows:
             yield rows
         else:
-            unreadable.append(VaultFault(name_of(number), "it cannot be read from the file"))
+            unreadable.append(VaultFault(name_of(number), tr("it cannot be read from the file")))
 
 
 def _of_version(raw: sqlite3.Connection, query: str) -> str:
@@ -152,7 +153,7 @@ def check_pages(raw: sqlite3.Connection, what: str) -> tuple[VaultFault, ...]:
         said = [str(row[0]) for row in raw.execute(f"PRAGMA integrity_check({what})")]
     except DAMAGE as error:
         said = [str(error)]
-    return tuple(VaultFault("the store", line.replace("\n", " ")) for line in said if line != "ok")
+    return tuple(VaultFault(tr("the store"), line.replace("\n", " ")) for line in said if line != "ok")
 
 
 def _pages_of(file: Path, pages: str) -> tuple[VaultFault, ...] | None:

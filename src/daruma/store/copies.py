@@ -13,6 +13,7 @@ from tempfile import TemporaryDirectory
 from urllib.parse import quote
 
 from daruma.core.backup import VaultFault
+from daruma.core.language import tr
 from daruma.store.carrying import Carried, carry_over
 from daruma.store.database import COPIES as FOLDER
 from daruma.store.database import FILE, LOCK, MARKS_RESTORING, RESTORING, Database, FileLook, finish_restore
@@ -72,7 +73,11 @@ def copy_named(folder: Path, name: str) -> Copy:
     for copy in copies_of(folder):
         if copy.name == name:
             return copy
-    raise StoreTrouble(f"There is no copy {name}.", safe="Nothing was changed.", advice="daruma copies list shows what there is.")
+    raise StoreTrouble(
+        tr("There is no copy {name}.", name=name),
+        safe=tr("Nothing was changed."),
+        advice=tr("daruma copies list shows what there is."),
+    )
 
 
 def is_due(copies: Iterable[Copy], now: datetime) -> bool:
@@ -99,11 +104,11 @@ def make_copy(database: Database, now: datetime, report: Report = lambda _, __: 
                     raw = connection.connection.driver_connection
                     assert isinstance(raw, sqlite3.Connection)
                     _copied(raw, spare, lambda share: report(0.6 * share, "copying"))
-                if faults := faults_of(spare, lambda share: report(0.6 + 0.4 * share, "verifying the copy")):
+                if faults := faults_of(spare, lambda share: report(0.6 + 0.4 * share, tr("verifying the copy"))):
                     raise StoreTrouble(
-                        f"The copy does not verify: {faults[0].name}: {faults[0].what}.",
-                        safe="The store and the earlier copies are left as they are.",
-                        advice="Check the vault: the fault may be in the store itself. Do not let earlier copies go.",
+                        tr("The copy does not verify: {name}: {what}.", name=faults[0].name, what=faults[0].what),
+                        safe=tr("The store and the earlier copies are left as they are."),
+                        advice=tr("Check the vault: the fault may be in the store itself. Do not let earlier copies go."),
                     )
                 spare.replace(place)
             except BaseException:
@@ -284,9 +289,9 @@ def _refuse_faults(copy: Copy) -> None:
     # a copy of an earlier version has no digests of acts and jobs yet: they come with its migration
     if faults := faults_of(copy.file):
         raise StoreTrouble(
-            f"Copy {copy.name} does not verify: {faults[0].name}: {faults[0].what}.",
-            safe="The store is left as it is.",
-            advice="Choose another copy.",
+            tr("Copy {copy} does not verify: {name}: {what}.", copy=copy.name, name=faults[0].name, what=faults[0].what),
+            safe=tr("The store is left as it is."),
+            advice=tr("Choose another copy."),
         )
 
 
@@ -297,9 +302,9 @@ def _closed(folder: Path):  # type: ignore[no-untyped-def]
     try:
         if not lock.take(alone=True):
             raise StoreTrouble(
-                "The store is open in another window or command.",
-                safe="It is left as it is.",
-                advice="Close every other Daruma on this data folder, then restore again.",
+                tr("The store is open in another window or command."),
+                safe=tr("It is left as it is."),
+                advice=tr("Close every other Daruma on this data folder, then restore again."),
             )
         finish_restore(folder)
         yield

@@ -13,6 +13,7 @@ from tempfile import TemporaryDirectory
 from sqlalchemy import Connection, text
 from sqlalchemy.exc import DatabaseError
 
+from daruma.core.language import tr
 from daruma.store.engine import StoreTrouble, engine_of, explained
 from daruma.store.files import PRIVATE, private_folder, settle_folder
 from daruma.store.heads import count_up, facts_of, heads_of, missing_of, writes_of, writes_since
@@ -38,7 +39,9 @@ def is_current(file: Path) -> bool:
             found = connection.execute("SELECT version_num FROM alembic_version").fetchone()
     except sqlite3.Error as error:
         raise StoreTrouble(
-            f"The store cannot be read: {error}.", safe="Nothing in it was changed.", advice="Bring back a copy: daruma copies."
+            tr("The store cannot be read: {error}.", error=error),
+            safe=tr("Nothing in it was changed."),
+            advice=tr("Bring back a copy: daruma copies."),
         ) from error
     return found is not None and found[0] == HEAD
 
@@ -84,7 +87,9 @@ class Database:
 
     def _refuse_closed(self) -> None:
         if self._closed:
-            raise StoreTrouble("The store is closed.", safe="What was kept is safe.", advice="Open it again, then try once more.")
+            raise StoreTrouble(
+                tr("The store is closed."), safe=tr("What was kept is safe."), advice=tr("Open it again, then try once more.")
+            )
 
     @contextmanager
     def writing(self) -> Iterator[Connection]:
@@ -92,9 +97,9 @@ class Database:
         self._refuse_closed()
         if self.read_only:
             raise StoreTrouble(
-                "The data folder is read-only.",
-                safe="Everything in it can be read and exported.",
-                advice="Copy the folder to a place that can be written, then open it there.",
+                tr("The data folder is read-only."),
+                safe=tr("Everything in it can be read and exported."),
+                advice=tr("Copy the folder to a place that can be written, then open it there."),
             )
         with explained(), self._engine.connect() as connection:
             connection.execute(text("BEGIN IMMEDIATE"))
@@ -128,7 +133,10 @@ class Database:
             self._compare()
         except (DatabaseError, UnicodeDecodeError, ValueError) as error:
             if self.marks is not None:
-                self.marks.last, self.marks.trouble = None, f"It cannot be read how far the store has come: {error}."
+                self.marks.last, self.marks.trouble = (
+                    None,
+                    tr("It cannot be read how far the store has come: {error}.", error=error),
+                )
 
     def _compare(self) -> None:
         """Compare the store with its marks; what is missing is kept with them until it is accepted or brought back.
@@ -196,9 +204,9 @@ class Database:
             if not self._lock.take(alone=False):
                 self._lock.release()
                 raise StoreTrouble(
-                    "This data folder is being restored from a copy.",
-                    safe="Nothing was opened.",
-                    advice="Wait until that is finished, then open it again.",
+                    tr("This data folder is being restored from a copy."),
+                    safe=tr("Nothing was opened."),
+                    advice=tr("Wait until that is finished, then open it again."),
                 )
             finish_restore(self.folder)
             if self.marks is not None:
@@ -223,11 +231,19 @@ class Database:
         if self._lock is not None:
             self._lock.release()
         held = f": {_told(read)}" if read is not None else ""
-        copy = f"Bring a copy back: daruma copies restore {copies[0].stem}." if copies else "Look for a copy of it elsewhere."
+        copy = (
+            tr("Bring a copy back: daruma copies restore {stem}.", stem=copies[0].stem)
+            if copies
+            else tr("Look for a copy of it elsewhere.")
+        )
         raise StoreTrouble(
-            f"The store is {'empty' if self.file.exists() else 'missing'}, though this folder held one{held}.",
-            safe="Nothing was made in its place.",
-            advice=f"{copy} To begin anew, take the folder away first.",
+            tr(
+                "The store is {how}, though this folder held one{held}.",
+                how=tr("empty") if self.file.exists() else tr("missing"),
+                held=held,
+            ),
+            safe=tr("Nothing was made in its place."),
+            advice=tr("{copy} To begin anew, take the folder away first.", copy=copy),
         )
 
     def _migrate(self) -> None:
@@ -241,16 +257,16 @@ class Database:
             return
         if known and current not in EARLIER:
             raise StoreTrouble(
-                "This data folder was made by a newer Daruma, or its mark of the version is damaged.",
-                safe="Nothing in it was changed.",
-                advice="Open it with that version, or bring back a copy: daruma copies.",
+                tr("This data folder was made by a newer Daruma, or its mark of the version is damaged."),
+                safe=tr("Nothing in it was changed."),
+                advice=tr("Open it with that version, or bring back a copy: daruma copies."),
             )
         self._refuse_closed()
         if self.read_only:
             raise StoreTrouble(
-                "The data folder is of an older version and read-only.",
-                safe="Nothing in it was changed.",
-                advice="Copy it to a place that can be written, and open it there.",
+                tr("The data folder is of an older version and read-only."),
+                safe=tr("Nothing in it was changed."),
+                advice=tr("Copy it to a place that can be written, and open it there."),
             )
         # alembic is slow to import and needed only for a new or older file
         from alembic import command
@@ -339,7 +355,9 @@ def _holds_something(marked: Marked) -> bool:
 
 def _told(marked: Marked) -> str:
     chains, jobs = marked.heads.chains, marked.heads.jobs
-    return f"{chains['backups'][0]} backups, {chains['acts'][0]} acts, {jobs} jobs"
+    return tr(
+        "{chains} backups, {chains_2} acts, {jobs} jobs", chains=chains["backups"][0], chains_2=chains["acts"][0], jobs=jobs
+    )
 
 
 def finish_restore(folder: Path) -> None:

@@ -12,6 +12,7 @@ from sqlalchemy.exc import DBAPIError
 from sqlalchemy.pool import QueuePool
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 
 
 class StoreTrouble(Trouble):
@@ -54,21 +55,21 @@ def explained() -> Iterator[None]:
         raise _trouble("database disk image is malformed") from error
     except OSError as error:
         raise StoreTrouble(
-            f"The data folder could not be used: {error.strerror}.",
-            safe="What was kept before is safe; nothing was kept by half.",
-            advice="Check free space and access rights of the data folder, then try again.",
+            tr("The data folder could not be used: {strerror}.", strerror=error.strerror),
+            safe=tr("What was kept before is safe; nothing was kept by half."),
+            advice=tr("Check free space and access rights of the data folder, then try again."),
         ) from error
 
 
 def _trouble(said: str) -> StoreTrouble:
     if "malformed" in said or "not a database" in said:
         return StoreTrouble(
-            f"The store is damaged: {said}.",
-            safe="The file is left as it is; what can still be read is served.",
-            advice="Check the vault to see what is damaged, then restore a copy: daruma copies list, daruma copies restore.",
+            tr("The store is damaged: {said}.", said=said),
+            safe=tr("The file is left as it is; what can still be read is served."),
+            advice=tr("Check the vault to see what is damaged, then restore a copy: daruma copies list, daruma copies restore."),
         )
     return StoreTrouble(
-        f"The store could not be used: {said}.",
-        safe="What was kept before is safe; nothing was kept by half.",
-        advice="Check free space and access rights of the data folder, then try again.",
+        tr("The store could not be used: {said}.", said=said),
+        safe=tr("What was kept before is safe; nothing was kept by half."),
+        advice=tr("Check free space and access rights of the data folder, then try again."),
     )

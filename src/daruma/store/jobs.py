@@ -14,6 +14,7 @@ from sqlalchemy.dialects.sqlite import insert
 
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
+from daruma.core.language import inner, tr
 from daruma.core.merging import Clash, merged
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.shelf import ShelfPart
@@ -30,7 +31,7 @@ from daruma.store.series import Series, forget_series, keep_series, series_of
 AT_ONCE = 500  # jobs looked up with one question
 RECENT = 60  # closed jobs that stay on view
 REMEMBERED = 1000  # versions of jobs that a later save may have begun from
-CHANGED = "it is not as it was kept"
+CHANGED = tr("it is not as it was kept")
 Totals = Counter[tuple[str, str, bool]]
 
 
@@ -40,9 +41,9 @@ class StaleJob(StoreTrouble):
     def __init__(self, mine: Job, kept: Job, fields: Sequence[str]) -> None:
         what = ", ".join(name.replace("_", " ") for name in fields)
         super().__init__(
-            f"{kept.name} was changed in another window meanwhile: {what}.",
-            safe="What is kept there stays; nothing of it was overwritten.",
-            advice="Look at the job as it is now, then do again what is still to be done.",
+            tr("{kept} was changed in another window meanwhile: {what}.", kept=kept.name, what=what),
+            safe=tr("What is kept there stays; nothing of it was overwritten."),
+            advice=tr("Look at the job as it is now, then do again what is still to be done."),
         )
         self.mine, self.kept, self.fields = mine, kept, tuple(fields)
 
@@ -140,7 +141,9 @@ class JobBook:
             row = next(iter(rows_apart(connection, query, jobs.c.number)), None)
             job = _job(connection, row) if row is not None else None
         if row is None:
-            raise StoreTrouble(f"There is no job {name}.", safe="The others are untouched.", advice="Search the jobs.")
+            raise StoreTrouble(
+                tr("There is no job {name}.", name=name), safe=tr("The others are untouched."), advice=tr("Search the jobs.")
+            )
         if job is None:
             raise _damaged(row.number)
         return self._remember((job,))[0]
@@ -160,7 +163,7 @@ class JobBook:
                 for row in rows_apart(connection, query, jobs.c.number):
                     job = _job(connection, row)
                     if job is None:
-                        damaged[row.number] = VaultFault(f"job {job_name(row.number)}", CHANGED)
+                        damaged[row.number] = VaultFault(tr("job {job_name}", job_name=job_name(row.number)), CHANGED)
                     else:
                         sound[job.number] = job
         return self._remember(sound[number] for number in sorted(sound)), tuple(damaged.values())
@@ -225,7 +228,7 @@ class Shelf:
         for row in rows:
             part = _shelf_part(row)
             if part is None:
-                damaged.append(VaultFault(f"part {row['die']} of the shelf", CHANGED))
+                damaged.append(VaultFault(tr("part {row} of the shelf", row=row["die"]), CHANGED))
             else:
                 sound.append(part)
         return tuple(sound), tuple(damaged)
@@ -245,7 +248,7 @@ def refuse_overtaken(connection: Connection, job: Job) -> None:
         return
     fields = ["steps"] if stored.steps != job.steps else []
     mine, kept = ({kind: (work.target, work.source) for kind, work in each.parts.items()} for each in (job, stored))
-    if fields := [*fields, *(PART_LABEL[kind].lower() for kind in PartKind if mine.get(kind) != kept.get(kind))]:
+    if fields := [*fields, *(inner(PART_LABEL[kind]) for kind in PartKind if mine.get(kind) != kept.get(kind))]:
         raise StaleJob(job, stored, fields)
 
 
@@ -356,7 +359,7 @@ def job_of(row: Any, fetch: Fetch) -> Job | None:
 
 def _damaged(number: int) -> StoreTrouble:
     return StoreTrouble(
-        f"Job {job_name(number)} cannot be read from the store.",
-        safe="Its bytes are left as they are; the vault is untouched.",
-        advice="Restore a copy: daruma copies list, daruma copies restore.",
+        tr("Job {job_name} cannot be read from the store.", job_name=job_name(number)),
+        safe=tr("Its bytes are left as they are; the vault is untouched."),
+        advice=tr("Restore a copy: daruma copies list, daruma copies restore."),
     )

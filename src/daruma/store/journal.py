@@ -10,6 +10,7 @@ from sqlalchemy import Connection, Row, Select, func, insert, select
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
+from daruma.core.language import tr
 from daruma.store.apart import rows_apart
 from daruma.store.database import Database
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
@@ -20,7 +21,7 @@ from daruma.store.locks import FileLock, is_held
 from daruma.store.schema import acts, doubts, jobs, lost_writes, settlements
 
 UNDER_WAY = "under-way"
-CHANGED = "it is not as it was written"
+CHANGED = tr("it is not as it was written")
 
 
 class Journal:
@@ -70,7 +71,9 @@ class Journal:
         with self._database.writing() as connection:
             if connection.execute(select(doubts.c.act).where(doubts.c.act == act.number)).first() is None:
                 raise StoreTrouble(
-                    f"Act {act.number} was settled before.", safe="What the journal says stays.", advice="Look at the job again."
+                    tr("Act {number} was settled before.", number=act.number),
+                    safe=tr("What the journal says stays."),
+                    advice=tr("Look at the job again."),
                 )
             row = {"state": state.value, "note": note, "settled": when, "answer": answer, "found": found}
             add_settlement(connection, {"act": act.number, **row})
@@ -135,7 +138,7 @@ class Journal:
             for row in rows_apart(connection, query, acts.c.number):
                 act = _act(row)
                 if act is None:
-                    damaged.append(VaultFault(f"act {row.number}", CHANGED))
+                    damaged.append(VaultFault(tr("act {number}", number=row.number), CHANGED))
                 else:
                     sound.append(act)
         return tuple(sound), tuple(damaged)
@@ -146,9 +149,9 @@ class Journal:
         number = connection.execute(open_act).scalar()
         if number is not None:
             raise StoreTrouble(
-                f"Act {number} on this part was never settled.",
-                safe="Nothing was sent to the part.",
-                advice="Put the part on the socket and settle that act first.",
+                tr("Act {number} on this part was never settled.", number=number),
+                safe=tr("Nothing was sent to the part."),
+                advice=tr("Put the part on the socket and settle that act first."),
             )
 
     def _place(self, number: int) -> Path:
@@ -214,7 +217,7 @@ def _act(row: Row[Any]) -> Act | None:
     if told["act"] is None:
         told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.IN_DOUBT.value}
     elif not is_whole(SETTLEMENT, told, plain["told_sha256"]):
-        told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.FAILED.value, "note": "its settlement is damaged"}
+        told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.FAILED.value, "note": tr("its settlement is damaged")}
     with suppress(ValueError, TypeError):
         return Act(
             row.number,

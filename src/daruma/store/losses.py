@@ -4,11 +4,12 @@ from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
 from daruma.core.backup import VaultFault
+from daruma.core.language import tr
 from daruma.store.marks import Marked
 
 # in the order in which they are told
-_ONE = {"backups": "backup", "acts": "act", "jobs": "job", "saves of jobs": "save of a job", "settlements": "settlement"}
-MARKS = "the marks"
+_ONE = {"backups": "backup", "acts": "act", "jobs": "job", "saves of jobs": tr("save of a job"), "settlements": "settlement"}
+MARKS = tr("the marks")
 
 
 @dataclass(frozen=True, slots=True)
@@ -25,7 +26,7 @@ def faults_of(marked: Marked | None, damaged: Sequence[str], trouble: str, copie
     if trouble:
         found.append(VaultFault(MARKS, trouble))
     if marked is not None and any(marked.missing.values()):
-        found.append(VaultFault("the store", sentence(marked, copies)))
+        found.append(VaultFault(tr("the store"), sentence(marked, copies)))
     return tuple(found)
 
 
@@ -33,7 +34,7 @@ def sentence(marked: Marked, copies: Sequence[Held]) -> str:
     """Return what is missing and where it may be."""
     missing = {name: marked.missing[name] for name in _ONE if marked.missing.get(name)}
     told = ", ".join(f"{count} {_ONE.get(name, name) if count == 1 else name}" for name, count in missing.items())
-    return f"{told} that were kept are not in it{_where(marked, missing, copies)}"
+    return tr("{told} that were kept are not in it{where}", told=told, where=_where(marked, missing, copies))
 
 
 def _where(marked: Marked, missing: Mapping[str, int], copies: Sequence[Held]) -> str:
@@ -41,5 +42,7 @@ def _where(marked: Marked, missing: Mapping[str, int], copies: Sequence[Held]) -
     for copy in copies:
         more = [name for name in missing if copy.counts.get(name, 0) > there.get(name, 0)]
         if more:
-            return f"; copy {copy.name} holds {', '.join(f'{copy.counts[name]} {name}' for name in more)}"
-    return "; no copy here holds more: look in the shop's second place and on other disks"
+            return tr(
+                "; copy {copy} holds {more}", copy=copy.name, more=", ".join(f"{copy.counts[name]} {name}" for name in more)
+            )
+    return tr("; no copy here holds more: look in the shop's second place and on other disks")

@@ -14,6 +14,7 @@ from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import Any
 
+from daruma.core.language import tr
 from daruma.store.files import PRIVATE, write_whole
 from daruma.store.heads import Heads
 
@@ -133,7 +134,11 @@ class Marks:
         found = [(file, read_marks(file)) for file in self._files(store)]
         orders = {read.marked.order if read.marked else None for _, read in found}
         self._worn = len(orders) > 1 or any(read.damaged or read.lines > LINES for _, read in found)
-        self.damaged = tuple(f"line {number} of {file.name} is damaged" for file, read in found for number in read.damaged)
+        self.damaged = tuple(
+            tr("line {number} of {file} is damaged", number=number, file=file.name)
+            for file, read in found
+            for number in read.damaged
+        )
         marks = [read.marked for _, read in found if read.marked is not None]
         mine = [marked for marked in marks if marked.heads.store == store or not store] or marks
         self.last = max(mine, key=lambda marked: marked.order, default=None)
@@ -149,7 +154,11 @@ class Marks:
             try:
                 _append(file, line)
             except OSError as error:
-                self.trouble = f"The marks could not be kept in {file.parent.name or file.parent}: {error.strerror}."
+                self.trouble = tr(
+                    "The marks could not be kept in {parent}: {strerror}.",
+                    parent=file.parent.name or file.parent,
+                    strerror=error.strerror,
+                )
                 log.info("%s: %s", file, error)
 
     def rewrite(self, marked: Marked) -> None:
@@ -161,7 +170,11 @@ class Marks:
                     file.replace(file.with_name(file.name + ".damaged"))
                 write_whole(file, line_of(marked))
             except OSError as error:
-                self.trouble = f"The marks could not be kept in {file.parent.name or file.parent}: {error.strerror}."
+                self.trouble = tr(
+                    "The marks could not be kept in {parent}: {strerror}.",
+                    parent=file.parent.name or file.parent,
+                    strerror=error.strerror,
+                )
                 log.info("%s: %s", file, error)
 
     @property

@@ -15,6 +15,7 @@ import numpy as np
 import numpy.typing as npt
 from sqlalchemy import LargeBinary, cast, insert, select, text
 
+from daruma.core.language import tr
 from daruma.store.database import Database
 from daruma.store.digests import DIGITS, FIRST
 from daruma.store.engine import StoreTrouble
@@ -173,7 +174,7 @@ def _unpacked(body: bytes) -> Chunk:
 
 def _damaged() -> StoreTrouble:
     return StoreTrouble(
-        "A recording is not as it was kept, or not all of it is there.",
-        safe="Its rows are left as they are; the job and the other recordings are untouched.",
-        advice="Restore a copy that holds it: daruma copies list, daruma copies restore.",
+        tr("A recording is not as it was kept, or not all of it is there."),
+        safe=tr("Its rows are left as they are; the job and the other recordings are untouched."),
+        advice=tr("Restore a copy that holds it: daruma copies list, daruma copies restore."),
     )

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, Any
 
 from daruma.catalogue.lines import line_of
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.settings import WEIGHED, Setting, SettingFault, Settings, declared, groups
 from daruma.store.engine import StoreTrouble
 from daruma.store.files import private_folder, write_whole
@@ -20,7 +21,7 @@ if TYPE_CHECKING:
 NAME = "shop.toml"
 LARGEST = 256 * 1024  # bytes
 BEFORE, BEFORE_THAT = "bench.toml", "preferences.json"  # where settings were kept by earlier programs
-_HEAD = (
+_HEAD = tr(
     "What this shop has set. Daruma writes this file and keeps what is written into it by hand: `daruma settings` tells all keys."
 )
 
@@ -54,7 +55,7 @@ def load_settings(folder: Path, earlier: Path | None = None) -> Loaded:
         setting = declared().get(key)
         try:
             if setting is None:
-                raise SettingFault("no setting has that name")
+                raise SettingFault(tr("no setting has that name"))
             values[key] = setting.checked(value)
         except SettingFault as fault:
             troubles[key] = _wrong(key, text, fault, setting)
@@ -77,15 +78,15 @@ def save_settings(folder: Path, settings: Settings) -> None:
         write_whole(path, tomlkit.dumps(file).encode("utf-8"))
     except OSError as error:
         raise StoreTrouble(
-            f"The settings could not be kept: {error.strerror or error}.",
-            safe="They are as they were.",
-            advice="Check free space and access rights of the data folder, then try again.",
+            tr("The settings could not be kept: {strerror}.", strerror=error.strerror or error),
+            safe=tr("They are as they were."),
+            advice=tr("Check free space and access rights of the data folder, then try again."),
         ) from error
     except (ValueError, RecursionError, TypeError) as error:
         raise StoreTrouble(
-            f"The settings could not be kept, because {NAME} cannot be read: {error}.",
-            safe="The file is as it was.",
-            advice=f"Correct {path}, or take it away.",
+            tr("The settings could not be kept, because {NAME} cannot be read: {error}.", NAME=NAME, error=error),
+            safe=tr("The file is as it was."),
+            advice=tr("Correct {path}, or take it away.", path=path),
         ) from error
 
 
@@ -126,17 +127,21 @@ def _entries(raw: Mapping[str, Any]) -> Iterator[tuple[str, Any]]:
 
 def _wrong(key: str, text: str, fault: SettingFault, setting: Setting | None) -> Trouble:
     line = line_of(text, key)
-    where = f"{NAME}, line {line}" if line else NAME
-    usual = f" It counts as not set: {setting.default!r}." if setting is not None else " It is not used."
-    return Trouble(f"{where}: {key} cannot be used: {fault}.{usual}", safe="The file is as it was.", advice="Correct that line.")
+    where = tr("{NAME}, line {line}", NAME=NAME, line=line) if line else NAME
+    usual = tr(" It counts as not set: {default!r}.", default=setting.default) if setting is not None else tr(" It is not used.")
+    return Trouble(
+        tr("{where}: {key} cannot be used: {fault}.{usual}", where=where, key=key, fault=fault, usual=usual),
+        safe=tr("The file is as it was."),
+        advice=tr("Correct that line."),
+    )
 
 
 def _unread(error: Exception) -> Trouble:
     why = error.strerror if isinstance(error, OSError) and error.strerror else error
     return Trouble(
-        f"{NAME} cannot be read: {why}. Nothing counts as set.",
-        safe="The file is as it was; jobs and backups are untouched.",
-        advice="Correct the file or take it away.",
+        tr("{NAME} cannot be read: {why}. Nothing counts as set.", NAME=NAME, why=why),
+        safe=tr("The file is as it was; jobs and backups are untouched."),
+        advice=tr("Correct the file or take it away."),
     )
 
 

@@ -7,6 +7,7 @@ from pathlib import Path
 from daruma.catalogue.reading import read_bounded
 from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.store.files import private_folder, write_whole
 
 FOLDER = "face modules"
@@ -20,9 +21,9 @@ def keep_twice(second: Path | None, backup: Backup, part: str) -> str:
     """
     if second is None:
         raise Trouble(
-            "There is no second place for backups.",
-            safe=f"{backup.name} is in the vault. The module is untouched.",
-            advice="Name one under Shop, Set-up: a folder of another disk or a network share.",
+            tr("There is no second place for backups."),
+            safe=tr("{backup} is in the vault. The module is untouched.", backup=backup.name),
+            advice=tr("Name one under Shop, Set-up: a folder of another disk or a network share."),
         )
     content = backup.content
     name = "_".join(re.sub(r"[^0-9A-Za-z]+", "-", text) for text in (content.imei, part, content.taken)) + ".json"
@@ -32,15 +33,15 @@ def keep_twice(second: Path | None, backup: Backup, part: str) -> str:
         write_whole(path, content.canonical())
     except OSError as error:
         raise Trouble(
-            f"The second place cannot be written: {error.strerror or error}.",
-            safe=f"{backup.name} is in the vault. The module is untouched.",
-            advice="Look at the disk or the share, then try again.",
+            tr("The second place cannot be written: {strerror}.", strerror=error.strerror or error),
+            safe=tr("{backup} is in the vault. The module is untouched.", backup=backup.name),
+            advice=tr("Look at the disk or the share, then try again."),
         ) from error
     if not is_kept(second, name, backup):
         raise Trouble(
-            "The backup did not come back from the second place as it went in.",
-            safe=f"{backup.name} is in the vault. The module is untouched.",
-            advice="Look at the disk or the share, then try again.",
+            tr("The backup did not come back from the second place as it went in."),
+            safe=tr("{backup} is in the vault. The module is untouched.", backup=backup.name),
+            advice=tr("Look at the disk or the share, then try again."),
         )
     return name
 

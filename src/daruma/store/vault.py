@@ -10,6 +10,7 @@ from sqlalchemy import Connection, LargeBinary, Row, String, cast, desc, func, i
 from sqlalchemy.exc import DatabaseError
 
 from daruma.core.backup import GENESIS, LOST, Backup, BackupContent, Origin, VaultFault, known_by, link_of, name_of, named
+from daruma.core.language import day, tr
 from daruma.store.checking import AT_ONCE, COLUMNS, DAMAGE, check_all
 from daruma.store.database import Database, FileLook
 from daruma.store.engine import StoreTrouble
@@ -39,7 +40,9 @@ class Vault:
     def keep_all(self, contents: Iterable[BackupContent], *, arrived: str = "") -> tuple[Backup, ...]:
         """Keep backups, all of them or none."""
         if isinstance(self._database, FileLook):
-            raise StoreTrouble("A copy is only looked at.", safe="It is left as it is.", advice="Keep into the store itself.")
+            raise StoreTrouble(
+                tr("A copy is only looked at."), safe=tr("It is left as it is."), advice=tr("Keep into the store itself.")
+            )
         with self._database.writing() as connection:
             return keep_in(connection, tuple(contents), arrived)
 
@@ -54,26 +57,37 @@ class Vault:
             wanted = or_(backups.c.number == number, backups.c.sha256 == (digest or name))
             row = connection.execute(_WHOLE.where(wanted)).first()
         if row is None:
-            advice = "Restore a copy that holds it, or read the part again." if digest else "Search the vault."
-            raise StoreTrouble(f"The vault has no backup {named(name)}.", safe="The others are untouched.", advice=advice)
+            advice = tr("Restore a copy that holds it, or read the part again.") if digest else tr("Search the vault.")
+            raise StoreTrouble(
+                tr("The vault has no backup {named}.", named=named(name)), safe=tr("The others are untouched."), advice=advice
+            )
         backup = _backup(row)
         if backup.purged.startswith(LOST):
             raise StoreTrouble(
-                f"Backup {backup.name} was damaged when a copy was restored; nothing of it could be carried over.",
-                safe="The others are untouched.",
-                advice="Read the part again if you still have it, or import a copy of the backup.",
+                tr(
+                    "Backup {backup} was damaged when a copy was restored; nothing of it could be carried over.",
+                    backup=backup.name,
+                ),
+                safe=tr("The others are untouched."),
+                advice=tr("Read the part again if you still have it, or import a copy of the backup."),
             )
         if backup.purged:
             raise StoreTrouble(
-                f"The identifiers of backup {backup.name} were purged on {backup.purged[:10]}; nothing is left to use.",
-                safe="The others are untouched.",
-                advice="Read the part again if you still have it.",
+                tr(
+                    "The identifiers of backup {backup} were purged on {purged}; nothing is left to use.",
+                    backup=backup.name,
+                    purged=day(backup.purged),
+                ),
+                safe=tr("The others are untouched."),
+                advice=tr("Read the part again if you still have it."),
             )
         if hashlib.sha256(row.body).hexdigest() != backup.sha256:
             raise StoreTrouble(
-                f"Backup {backup.name} is damaged: its bytes are not those that were kept.",
-                safe="The others are untouched; this one will not be written to a part.",
-                advice="Read the part again if you still have it, import a copy of the backup, or restore a copy of the store.",
+                tr("Backup {backup} is damaged: its bytes are not those that were kept.", backup=backup.name),
+                safe=tr("The others are untouched; this one will not be written to a part."),
+                advice=tr(
+                    "Read the part again if you still have it, import a copy of the backup, or restore a copy of the store."
+                ),
             )
         return backup
 
@@ -160,9 +174,9 @@ def _by_digest(connection: Connection, digests: Sequence[str]) -> Iterator[Row[A
 def _unpurged(there: Backup) -> Backup:
     if there.purged:
         raise StoreTrouble(
-            f"This is backup {there.name}, whose identifiers were purged on {there.purged[:10]}.",
-            safe="The vault is unchanged.",
-            advice="Read the part itself again: a fresh reading is kept as a backup of its own.",
+            tr("This is backup {there}, whose identifiers were purged on {purged}.", there=there.name, purged=day(there.purged)),
+            safe=tr("The vault is unchanged."),
+            advice=tr("Read the part itself again: a fresh reading is kept as a backup of its own."),
         )
     return there
 
@@ -238,13 +252,15 @@ def _tail(raw: sqlite3.Connection) -> tuple[VaultFault, ...]:
         found = raw.execute("SELECT count(*) FROM backup_search_docsize").fetchone()[0]
         kept = raw.execute("SELECT count(*) FROM backups WHERE purged = ''").fetchone()[0]
     except DAMAGE as error:
-        return (VaultFault("the store", f"its end cannot be read: {error}"),)
+        return (VaultFault(tr("the store"), tr("its end cannot be read: {error}", error=error)),)
     newest = _number(last[0])
     if newest < number:
-        return (VaultFault(name_of(newest + 1), f"it and all up to {name_of(number)} are missing"),)
+        return (VaultFault(name_of(newest + 1), tr("it and all up to {name_of} are missing", name_of=name_of(number))),)
     if tuple(last) != (number, chain):
-        return (VaultFault("the vault's head", "it does not fit the newest backup"),)
-    return () if found == kept else (VaultFault("the search", f"it knows {found} of {kept} backups"),)
+        return (VaultFault(tr("the vault's head"), tr("it does not fit the newest backup")),)
+    return (
+        () if found == kept else (VaultFault(tr("the search"), tr("it knows {found} of {kept} backups", found=found, kept=kept)),)
+    )
 
 
 def _backup(row: Row[Any]) -> Backup:

@@ -8,15 +8,16 @@ from collections.abc import Callable, Iterator
 
 from daruma.core.backup import VaultFault
 from daruma.core.job import job_name
+from daruma.core.language import tr
 from daruma.store.checking import AT_ONCE, DAMAGE
 from daruma.store.database import EARLIER, Database, FileLook, columns_of, up_to_date
 from daruma.store.digests import ACT, DIGITS, FIRST, JOB, SETTLEMENT, SHELF, digested
 from daruma.store.recordings import linked
 from daruma.store.schema import metadata
 
-CHANGED = "it is not as it was written"
-BROKEN = "the chain to the one before it is broken"
-UNREADABLE = "it cannot be read from the file"
+CHANGED = tr("it is not as it was written")
+BROKEN = tr("the chain to the one before it is broken")
+UNREADABLE = tr("it cannot be read from the file")
 Row = tuple[int, bytes | None, str | None, str]
 
 
@@ -30,12 +31,12 @@ def check_rows(database: Database | FileLook) -> tuple[VaultFault, ...]:
             return ()
         return (
             *_tables(raw),
-            *_chain(raw, "acts", ACT, lambda number: f"act {number}"),
+            *_chain(raw, "acts", ACT, lambda number: tr("act {number}", number=number)),
             *_chain(raw, "settlements", SETTLEMENT, lambda number: _settlement(raw, number)),
-            *_plain(raw, "jobs", JOB, lambda number: f"job {job_name(number)}"),
+            *_plain(raw, "jobs", JOB, lambda number: tr("job {job_name}", job_name=job_name(number))),
             *_series(raw),
             *_recordings(raw),
-            *_plain(raw, "shelf", SHELF, lambda number: f"row {number} of the shelf"),
+            *_plain(raw, "shelf", SHELF, lambda number: tr("row {number} of the shelf", number=number)),
             *_doubts(raw),
         )
 
@@ -52,7 +53,7 @@ def _tables(raw: sqlite3.Connection) -> Iterator[VaultFault]:
     """Yield tables whose columns are not those that they were made with: what such a table holds cannot be asked for."""
     for table in metadata.tables.values():
         if columns_of(raw, table.name) != {column.name for column in table.columns}:
-            yield VaultFault("the store", f"what its table {table.name} is made of has changed")
+            yield VaultFault(tr("the store"), tr("what its table {table} is made of has changed", table=table.name))
 
 
 def _settlement(raw: sqlite3.Connection, number: int) -> str:
@@ -60,7 +61,11 @@ def _settlement(raw: sqlite3.Connection, number: int) -> str:
         row = raw.execute("SELECT act FROM settlements WHERE number = ?", (number,)).fetchone()
     except DAMAGE:
         row = None
-    return f"the settlement {number} of act {row[0]}" if row else f"the settlement {number}"
+    return (
+        tr("the settlement {number} of act {row}", number=number, row=row[0])
+        if row
+        else tr("the settlement {number}", number=number)
+    )
 
 
 def _chain(raw: sqlite3.Connection, table: str, names: tuple[str, ...], called: Callable[[int], str]) -> Iterator[VaultFault]:
@@ -75,7 +80,7 @@ def _chain(raw: sqlite3.Connection, table: str, names: tuple[str, ...], called: 
         elif link and sha(f"{link}{digest}".encode()).hexdigest()[:DIGITS] != chain:
             yield VaultFault(called(number), BROKEN)
         if number != expected:
-            yield VaultFault(called(number), f"{number - expected} before it are missing")
+            yield VaultFault(called(number), tr("{number} before it are missing", number=number - expected))
         expected, link = number + 1, str(chain)
 
 
@@ -99,11 +104,11 @@ def _series(raw: sqlite3.Connection) -> Iterator[VaultFault]:
             changed |= {str(row[0]) for row in raw.execute(query, (FIRST,))}
         numbers = dict(raw.execute("SELECT uid, number FROM jobs").fetchall()) if changed else {}
     except DAMAGE as error:
-        yield VaultFault("the measurements of the jobs", f"they cannot be read: {error}")
+        yield VaultFault(tr("the measurements of the jobs"), tr("they cannot be read: {error}", error=error))
         return
     for uid in sorted(changed):
         name = job_name(numbers[uid]) if uid in numbers else "(none)"
-        yield VaultFault(f"job {name}", "what it has measured is not as it was written")
+        yield VaultFault(tr("job {name}", name=name), tr("what it has measured is not as it was written"))
 
 
 def _recordings(raw: sqlite3.Connection) -> Iterator[VaultFault]:
@@ -123,11 +128,11 @@ def _recordings(raw: sqlite3.Connection) -> Iterator[VaultFault]:
                 changed.add(str(job))
         numbers = dict(raw.execute("SELECT uid, number FROM jobs").fetchall()) if changed else {}
     except (*DAMAGE, ValueError) as error:
-        yield VaultFault("the recordings of the jobs", f"they cannot be read: {error}")
+        yield VaultFault(tr("the recordings of the jobs"), tr("they cannot be read: {error}", error=error))
         return
     for uid in sorted(changed):
         name = job_name(numbers[uid]) if uid in numbers else "(none)"
-        yield VaultFault(f"job {name}", "a recording of its cable is not as it was written")
+        yield VaultFault(tr("job {name}", name=name), tr("a recording of its cable is not as it was written"))
 
 
 _REMEMBERED = """
@@ -185,7 +190,7 @@ def _doubts(raw: sqlite3.Connection) -> Iterator[VaultFault]:
             f"SELECT number FROM acts WHERE EXISTS ({final}) = EXISTS (SELECT 1 FROM doubts WHERE act = acts.number)"
         ).fetchall()
     except DAMAGE as error:
-        yield VaultFault("the acts in doubt", f"they cannot be read: {error}")
+        yield VaultFault(tr("the acts in doubt"), tr("they cannot be read: {error}", error=error))
         return
     for (number,) in wrong:
-        yield VaultFault(f"act {number}", "whether it is in doubt is not as its settlements say")
+        yield VaultFault(tr("act {number}", number=number), tr("whether it is in doubt is not as its settlements say"))

@@ -6,6 +6,8 @@ from dataclasses import dataclass
 from PySide6.QtGui import QAction, QKeySequence
 from PySide6.QtWidgets import QMainWindow
 
+from daruma.core.language import tr
+
 
 @dataclass(frozen=True, slots=True)
 class ActionSpec:
@@ -18,32 +20,32 @@ class ActionSpec:
 
 
 SPECS = (
-    ActionSpec("job.new", "New ticket", "Job", "Ctrl+N"),
-    ActionSpec("job.main", "Do the main action", "Job", "Ctrl+Return"),
-    ActionSpec("job.find", "Go to a job, part, backup or page", "Job", "Ctrl+G"),
-    ActionSpec("job.next", "Next job on the rail", "Job", "Ctrl+Down"),
-    ActionSpec("job.previous", "Previous job on the rail", "Job", "Ctrl+Up"),
-    ActionSpec("job.meter", "Meter in the charging cable", "Job", "Ctrl+M"),
-    ActionSpec("job.order", "Owner's order on paper", "Job", "Ctrl+Shift+O"),
-    ActionSpec("job.label", "Label for the phone", "Job", "Ctrl+Shift+L"),
-    ActionSpec("job.stop", "Stop what is going on", "Job", "Esc"),
-    ActionSpec("app.quit", "Quit", "Job", "Ctrl+Q"),
-    ActionSpec("stage.intake", "Intake", "Stage", "Ctrl+1"),
-    ActionSpec("stage.plan", "Plan", "Stage", "Ctrl+2"),
-    ActionSpec("stage.bench", "Bench", "Stage", "Ctrl+3"),
-    ActionSpec("stage.proof", "Proof", "Stage", "Ctrl+4"),
-    ActionSpec("stage.hand_over", "Hand-over", "Stage", "Ctrl+5"),
-    ActionSpec("shop.vault", "Vault", "Shop", "Ctrl+Shift+V"),
-    ActionSpec("shop.jobs", "Find a job", "Shop", "Ctrl+F"),
-    ActionSpec("shop.shelf", "Parts shelf", "Shop", "Ctrl+Shift+P"),
-    ActionSpec("shop.copies", "Copies: make, restore, purge", "Shop", "Ctrl+Shift+R"),
-    ActionSpec("shop.catalogue", "Catalogue", "Shop", "Ctrl+Shift+C"),
-    ActionSpec("shop.set_up", "Set the shop up", "Shop", "Ctrl+Shift+U"),
-    ActionSpec("shop.devices", "Devices", "Shop", "Ctrl+Shift+D"),
-    ActionSpec("bench.connect", "Look for the devices again", "Shop", "Ctrl+R"),
-    ActionSpec("view.theme", "Paper or ink", "Help", "Ctrl+T"),
-    ActionSpec("help.words", "Words", "Help", "Shift+F1"),
-    ActionSpec("help.keys", "List of keys", "Help", "F1"),
+    ActionSpec("job.new", tr("New ticket"), tr("Job"), "Ctrl+N"),
+    ActionSpec("job.main", tr("Do the main action"), tr("Job"), "Ctrl+Return"),
+    ActionSpec("job.find", tr("Go to a job, part, backup or page"), tr("Job"), "Ctrl+G"),
+    ActionSpec("job.next", tr("Next job on the rail"), tr("Job"), "Ctrl+Down"),
+    ActionSpec("job.previous", tr("Previous job on the rail"), tr("Job"), "Ctrl+Up"),
+    ActionSpec("job.meter", tr("Meter in the charging cable"), tr("Job"), "Ctrl+M"),
+    ActionSpec("job.order", tr("Owner's order on paper"), tr("Job"), "Ctrl+Shift+O"),
+    ActionSpec("job.label", tr("Label for the phone"), tr("Job"), "Ctrl+Shift+L"),
+    ActionSpec("job.stop", tr("Stop what is going on"), tr("Job"), tr("Esc")),
+    ActionSpec("app.quit", tr("Quit"), tr("Job"), "Ctrl+Q"),
+    ActionSpec("stage.intake", tr("Intake"), tr("Stage"), "Ctrl+1"),
+    ActionSpec("stage.plan", tr("Plan"), tr("Stage"), "Ctrl+2"),
+    ActionSpec("stage.bench", tr("Bench"), tr("Stage"), "Ctrl+3"),
+    ActionSpec("stage.proof", tr("Proof"), tr("Stage"), "Ctrl+4"),
+    ActionSpec("stage.hand_over", tr("Hand-over"), tr("Stage"), "Ctrl+5"),
+    ActionSpec("shop.vault", tr("Vault"), tr("Shop"), "Ctrl+Shift+V"),
+    ActionSpec("shop.jobs", tr("Find a job"), tr("Shop"), "Ctrl+F"),
+    ActionSpec("shop.shelf", tr("Parts shelf"), tr("Shop"), "Ctrl+Shift+P"),
+    ActionSpec("shop.copies", tr("Copies: make, restore, purge"), tr("Shop"), "Ctrl+Shift+R"),
+    ActionSpec("shop.catalogue", tr("Catalogue"), tr("Shop"), "Ctrl+Shift+C"),
+    ActionSpec("shop.set_up", tr("Set the shop up"), tr("Shop"), "Ctrl+Shift+U"),
+    ActionSpec("shop.devices", tr("Devices"), tr("Shop"), "Ctrl+Shift+D"),
+    ActionSpec("bench.connect", tr("Look for the devices again"), tr("Shop"), "Ctrl+R"),
+    ActionSpec("view.theme", tr("Paper or ink"), tr("Help"), "Ctrl+T"),
+    ActionSpec("help.words", tr("Words"), tr("Help"), "Shift+F1"),
+    ActionSpec("help.keys", tr("List of keys"), tr("Help"), "F1"),
 )
 
 

@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import inner, tr, word
 from daruma.core.settings import Settings
 from daruma.ui.plan_desk import PlanDesk
 from daruma.ui.running import TENDING, context_of
@@ -65,7 +66,7 @@ class BenchDesk(PlanDesk):
             return
         self._look_wanted = False
         self._surveying = True
-        work = Work("looking at the bench", lambda work: (job.number, self.ready.survey(job, context_of(work))))
+        work = Work(tr("looking at the bench"), lambda work: (job.number, self.ready.survey(job, context_of(work))))
         work.done.connect(self._surveyed)
         work.failed.connect(self._survey_failed)
         self.bench.start(work)
@@ -117,7 +118,7 @@ class BenchDesk(PlanDesk):
         """Read the phone on the cable into the ticket."""
         job = self.job
         if job is not None:
-            self.start(self.bench, "reading the phone", lambda w: self.ready.read_phone(job, context_of(w)), self._phone_read)
+            self.start(self.bench, tr("reading the phone"), lambda w: self.ready.read_phone(job, context_of(w)), self._phone_read)
 
     def _phone_read(self, result: tuple[Job, Any]) -> None:
         job, said = result
@@ -126,7 +127,7 @@ class BenchDesk(PlanDesk):
         self._took_whole(replace(job, ticket=taken))
         self.drafts.keep(self.jobs[job.number])
         if said.state.trusted:
-            self.told.emit("The phone was read over the cable.")
+            self.told.emit(tr("The phone was read over the cable."))
         else:
             self.trust_asked.emit()
 
@@ -134,7 +135,7 @@ class BenchDesk(PlanDesk):
         """Let the stand-in owner confirm trust, then read the phone again."""
         job = self.job
         if job is not None:
-            self.start(self.bench, "owner confirms", lambda _: self.ready.confirm_trust(job), self._trust_confirmed)
+            self.start(self.bench, tr("owner confirms"), lambda _: self.ready.confirm_trust(job), self._trust_confirmed)
 
     def _trust_confirmed(self, _: object) -> None:
         self.read_phone()
@@ -143,10 +144,10 @@ class BenchDesk(PlanDesk):
         """Let the phone be in its diagnostic mode, as the technician says that it is; the step at hand is done again."""
         job = self.job
         if job is not None:
-            self.start(self.bench, "diagnostic mode", lambda _: self.ready.diagnostic_mode(job), self._diagnostic)
+            self.start(self.bench, tr("diagnostic mode"), lambda _: self.ready.diagnostic_mode(job), self._diagnostic)
 
     def _diagnostic(self, _: object) -> None:
-        self.told.emit("In its diagnostic mode no service is asked: do the step again.")
+        self.told.emit(tr("In its diagnostic mode no service is asked: do the step again."))
         self.look()
 
     def do_step(self) -> None:
@@ -155,7 +156,7 @@ class BenchDesk(PlanDesk):
         index = job.current_step if job else None
         if job is None or index is None:
             return
-        title = self.ready.actions(job)[job.steps[index].action].figures.title.lower()
+        title = inner(self.ready.actions(job)[job.steps[index].action].figures.title)
         guarded = self.ready.guarded(job) is not None
         self.job_work(
             self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not guarded, failed=self._step_failed
@@ -165,13 +166,13 @@ class BenchDesk(PlanDesk):
         """Bring back a state that a ticked step had brought about and that is no more."""
         found = self.survey.lapsed if self.survey is not None else None
         if found is not None:
-            self.job_work(self.bench, found.title.lower(), lambda job, context: self.ready.put_back(job, found.index, context))
+            self.job_work(self.bench, inner(found.title), lambda job, context: self.ready.put_back(job, found.index, context))
 
     def fail_step(self) -> None:
         """Note that the current step failed for good."""
         index = self.job.current_step if self.job else None
         if index is not None:
-            self.job_work(self.store, "noting the failure", lambda job, context: self.ready.fail_step(job, index, context))
+            self.job_work(self.store, tr("noting the failure"), lambda job, context: self.ready.fail_step(job, index, context))
 
     def _step_failed(self, trouble: Trouble) -> None:
         self.refresh_from_store()
@@ -179,7 +180,7 @@ class BenchDesk(PlanDesk):
 
     def decide(self) -> None:
         """Keep the decision to try another maker's record on the panel in hand."""
-        self.job_work(self.bench, "keeping the decision", lambda job, context: self.ready.decide(job, context))
+        self.job_work(self.bench, tr("keeping the decision"), lambda job, context: self.ready.decide(job, context))
 
     def update_firmware(self) -> None:
         """Bring the programmer to what the model needs."""
@@ -187,22 +188,22 @@ class BenchDesk(PlanDesk):
         if job is not None:
             self.start(
                 self.bench,
-                "updating the programmer",
+                tr("updating the programmer"),
                 lambda w: self.ready.update_firmware(job, context_of(w)),
                 self._firmware_updated,
             )
 
     def _firmware_updated(self, version: str) -> None:
-        self.told.emit(f"The programmer has firmware {version}.")
+        self.told.emit(tr("The programmer has firmware {version}.", version=version))
         self.look()
 
     def settle(self, act: Act) -> None:
         """Settle an act in doubt, of whichever job it is."""
-        self.start(self.bench, "settling the act", lambda work: self.ready.settle(act, context_of(work)), self._settled)
+        self.start(self.bench, tr("settling the act"), lambda work: self.ready.settle(act, context_of(work)), self._settled)
 
     def _settled(self, result: tuple[Job, ActState]) -> None:
         job, state = result
-        self.told.emit(f"The act is settled: {state.value}.")
+        self.told.emit(tr("The act is settled: {state}.", state=word(state)))
         if job.number in self.jobs:
             self._took(job)
         self.look()

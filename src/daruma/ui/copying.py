@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.bench.context import local_time
+from daruma.core.language import tr
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.work import Lane, Work
 
@@ -43,11 +44,11 @@ class Copying(QObject):
 
     def list(self) -> None:
         """Tell which copies there are."""
-        self._run("looking for copies", lambda _: self._copies(), self.copies_changed)
+        self._run(tr("looking for copies"), lambda _: self._copies(), self.copies_changed)
 
     def make(self) -> None:
         """Copy the store now, and let old copies go."""
-        self._run("copying the store", lambda work: self._make(work), self.copies_changed, loud=True)
+        self._run(tr("copying the store"), lambda work: self._make(work), self.copies_changed, loud=True)
 
     def verify(self, copy: Copy) -> None:
         """Verify a copy."""
@@ -57,9 +58,9 @@ class Copying(QObject):
 
             faults = faults_of(copy.file, lambda share: work.report(share, copy.name))
             said = "; ".join(f"{fault.name}: {fault.what}" for fault in faults[:3])
-            return f"{copy.name}: {said or 'every byte and every link of the chain is as it was kept'}."
+            return f"{copy.name}: {said or tr('every byte and every link of the chain is as it was kept')}."
 
-        self._run("verifying the copy", work, self.told, loud=True)
+        self._run(tr("verifying the copy"), work, self.told, loud=True)
 
     def compare(self, copy: Copy) -> None:
         """Tell what a restore of a copy would carry over and what differs."""
@@ -67,16 +68,18 @@ class Copying(QObject):
         def work(_: Work) -> str:
             from daruma.store.copies import compare
 
-            return told_of(f"A restore of {copy.name} would carry over", compare(self._desk.ready.shop.folder, copy))
+            return told_of(
+                tr("A restore of {copy} would carry over", copy=copy.name), compare(self._desk.ready.shop.folder, copy)
+            )
 
-        self._run("comparing the copy with the store", work, self.told, loud=True)
+        self._run(tr("comparing the copy with the store"), work, self.told, loud=True)
 
     def accept_losses(self) -> None:
         """Take the store as it is: what is missing is said no longer."""
 
         def work(_: Work) -> str:
             self._desk.ready.shop.database.accept_losses()
-            return "Accepted: what is missing is said no longer; what was counted stays counted."
+            return tr("Accepted: what is missing is said no longer; what was counted stays counted.")
 
         self._run("accepting", work, self.told, loud=True)
 
@@ -88,7 +91,7 @@ class Copying(QObject):
 
             return due(self._desk.ready.shop.database, _day(days))
 
-        self._run("looking what is old", work, self.due_changed)
+        self._run(tr("looking what is old"), work, self.due_changed)
 
     def purge(self, days: int) -> None:
         """Purge identifiers of jobs that were closed before so many days."""
@@ -97,9 +100,13 @@ class Copying(QObject):
             from daruma.store.retention import purge
 
             gone = purge(self._desk.ready.shop.database, _day(days), local_time())
-            return f"Identifiers purged from {len(gone.jobs)} jobs and {len(gone.backups)} backups."
+            return tr(
+                "Identifiers purged from {count_jobs} jobs and {count_backups} backups.",
+                count_jobs=len(gone.jobs),
+                count_backups=len(gone.backups),
+            )
 
-        self._run("purging identifiers", work, self._purged, loud=True)
+        self._run(tr("purging identifiers"), work, self._purged, loud=True)
 
     def _purged(self, said: str) -> None:
         self.told.emit(said)
@@ -107,7 +114,7 @@ class Copying(QObject):
 
     def _look_at_night(self) -> None:
         self._night.setInterval(AGAIN_MS)
-        self._run("making the night's copy", self._night_copy, self._night_done)
+        self._run(tr("making the night's copy"), self._night_copy, self._night_done)
 
     def _night_copy(self, work: Work) -> tuple[Copy, ...] | None:
         from daruma.store.copies import is_due
@@ -120,7 +127,7 @@ class Copying(QObject):
     def _night_done(self, copies: tuple[Copy, ...] | None) -> None:
         if copies is not None:
             self.copies_changed.emit(copies)
-            self._desk.told.emit(f"The night's copy is made and verified: {copies[0].name}.")
+            self._desk.told.emit(tr("The night's copy is made and verified: {name}.", name=copies[0].name))
 
     def _make(self, work: Work) -> tuple[Copy, ...]:
         from daruma.store.copies import make_copy, rotate
@@ -128,7 +135,11 @@ class Copying(QObject):
         shop, now = self._desk.ready.shop, datetime.now().astimezone()
         made = make_copy(shop.database, now, work.report)
         gone = rotate(shop.database, now.date())
-        work.report(1.0, f"{made.name} is made and verified" + (f", {len(gone)} old copies let go" if gone else ""))
+        work.report(
+            1.0,
+            tr("{made} is made and verified", made=made.name)
+            + (tr(", {count_gone} old copies let go", count_gone=len(gone)) if gone else ""),
+        )
         return self._copies()
 
     def _copies(self) -> tuple[Copy, ...]:
@@ -138,7 +149,7 @@ class Copying(QObject):
 
     def _run(self, name: str, function: Callable[[Work], object], done: object, *, loud: bool = False) -> None:
         if self._desk.workshop is None:
-            self._desk.told.emit("The shop is still being opened: one moment.")
+            self._desk.told.emit(tr("The shop is still being opened: one moment."))
             return
         work = Work(name, function)
         work.done.connect(done)
@@ -156,9 +167,9 @@ MOST_TOLD = 6  # lines of what differs that are shown
 
 def told_of(opening: str, carried: Carried) -> str:
     """Return in words what a restore carries over, what differs and what is lost."""
-    lines = [*(f"lost: {line}" for line in carried.lost), *carried.differs]
-    more = f"; {len(lines) - MOST_TOLD} more" if len(lines) > MOST_TOLD else ""
-    said = f" {'; '.join(lines[:MOST_TOLD])}{more}." if lines else " Nothing differs."
+    lines = [*(tr("lost: {line}", line=line) for line in carried.lost), *carried.differs]
+    more = tr("; {count_lines} more", count_lines=len(lines) - MOST_TOLD) if len(lines) > MOST_TOLD else ""
+    said = f" {'; '.join(lines[:MOST_TOLD])}{more}." if lines else tr(" Nothing differs.")
     return f"{opening}: {carried.words}.{said}"
 
 

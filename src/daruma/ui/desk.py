@@ -11,6 +11,7 @@ from PySide6.QtCore import QObject
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.settings import Settings
 from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
@@ -32,7 +33,7 @@ if TYPE_CHECKING:
     from daruma.store.settings import Loaded
 
 
-KEEPING_SETTINGS = "keeping the settings"
+KEEPING_SETTINGS = tr("keeping the settings")
 
 
 @dataclass(frozen=True, slots=True)
@@ -158,12 +159,12 @@ class Desk(BenchDesk):
     def restore(self, copy: Copy) -> None:
         """Put a copy in the store's place and open that; nothing else may be going on."""
         if self.workshop is None or self.is_busy or self.store.current is not None or self.copying.lane.current is not None:
-            self.told.emit("Wait until what is going on is finished, then restore.")
+            self.told.emit(tr("Wait until what is going on is finished, then restore."))
             return
         self.poll.stop()
         self.tending.stop()
         self.keep_all()
-        self.start(self.bench, "restoring the copy", lambda _: self._restore(copy), self._restored, failed=self._not_restored)
+        self.start(self.bench, tr("restoring the copy"), lambda _: self._restore(copy), self._restored, failed=self._not_restored)
 
     def _restore(self, copy: Copy) -> tuple[str, Opened]:
         from daruma.store.copies import restore
@@ -173,7 +174,7 @@ class Desk(BenchDesk):
         old.shop.close()
         try:
             done = restore(old.shop.folder, copy, datetime.now().astimezone())
-            said = told_of(f"{copy.name} is restored; carried over", done.carried)
+            said = told_of(tr("{copy} is restored; carried over", copy=copy.name), done.carried)
         finally:
             # whatever came of it, the shop is opened again
             opened = self._open_shop()
@@ -193,15 +194,15 @@ class Desk(BenchDesk):
 
     def close_job(self) -> None:
         """Hand the job over."""
-        self.job_work(self.store, "handing over", self.ready.close)
+        self.job_work(self.store, tr("handing over"), self.ready.close)
 
 
 def _of_faults(faults: tuple[VaultFault, ...]) -> Trouble:
     """Return what is said at the start of what is missing or damaged."""
     first = "; ".join(f"{fault.name}: {fault.what}" for fault in faults[:3])
-    more = f"; {len(faults) - 3} more" if len(faults) > 3 else ""
+    more = tr("; {count_faults} more", count_faults=len(faults) - 3) if len(faults) > 3 else ""
     return Trouble(
-        f"Not all that was kept is there as it was. {first}{more}.",
-        safe="What is sound is shown and goes on; what is missing still counts.",
-        advice="Shop, Vault, Check names all of it; Shop, Copies brings back what a copy holds.",
+        tr("Not all that was kept is there as it was. {first}{more}.", first=first, more=more),
+        safe=tr("What is sound is shown and goes on; what is missing still counts."),
+        advice=tr("Shop, Vault, Check names all of it; Shop, Copies brings back what a copy holds."),
     )

@@ -6,9 +6,10 @@ from PySide6.QtCore import QObject, Signal
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.ui.work import Lane, Work
 
-KEEPING = "keeping the ticket"
+KEEPING = tr("keeping the ticket")
 
 
 class Drafts(QObject):

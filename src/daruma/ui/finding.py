@@ -10,6 +10,7 @@ from daruma.core.errors import Trouble
 from daruma.core.finding import Entry, Kind, entry, search
 from daruma.core.job import Job
 from daruma.core.labels import scanned
+from daruma.core.language import tr
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
@@ -28,7 +29,7 @@ class Finding(QObject):
         self.lane = Lane("finding", self)
         self._kept: tuple[Entry, ...] = ()
         self._all: tuple[Entry, ...] | None = None
-        self._pages = tuple(entry(Kind.PAGE, name, words, "page of the shop") for name, words in pages.items())
+        self._pages = tuple(entry(Kind.PAGE, name, words, tr("page of the shop")) for name, words in pages.items())
         self._recent: list[str] = []
         self._first = QTimer(self)
         self._first.setSingleShot(True)
@@ -55,7 +56,7 @@ class Finding(QObject):
 
             return entries_of(database)
 
-        made = Work("reading the index", work)
+        made = Work(tr("reading the index"), work)
         made.done.connect(self._read)
         made.failed.connect(self._not_read)
         self.lane.start(made)
@@ -102,6 +103,6 @@ class Finding(QObject):
 
 
 def _of_job(job: Job, names: dict[str, str]) -> Entry:
-    state = "handed over" if job.closed else "open"
+    state = tr("handed over") if job.closed else "open"
     model = names.get(job.ticket.model, job.ticket.model)
     return entry(Kind.JOB, job.uid, job.name, model, state, job.opened[:10], job.ticket.imei, job.ticket.complaint)

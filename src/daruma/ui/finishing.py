@@ -4,6 +4,7 @@ from collections.abc import Mapping, Sequence
 
 from daruma.core.finishing_session import finishing_steps, session_of
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.pictures.finishing_sheet import finishing_sheet
 from daruma.core.pictures.primitives import Picture
@@ -20,7 +21,7 @@ def finishing_panel(figures: Mapping[str, ActionFigures]) -> Panel:
     def draw(width: float, job: Job, model: Model, _: Sequence[object]) -> Picture:
         return finishing_sheet(width, session_of(job, model, figures))
 
-    return Panel(KEY, "Finishing", draw)
+    return Panel(KEY, tr("Finishing"), draw)
 
 
 def finishing_at(job: Job | None) -> tuple[tuple[str, str], ...]:

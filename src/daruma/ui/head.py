@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job, Stage, stages
+from daruma.core.language import tr
 from daruma.handover.cable import lasts
 from daruma.ui.widgets.cord import Cord
 from daruma.ui.widgets.faces import Face
@@ -34,9 +35,9 @@ class Head(QWidget):
         texts.setSpacing(0)
         texts.addWidget(self.title)
         texts.addWidget(self.subtitle)
-        self.meter = QPushButton("Cable meter")
+        self.meter = QPushButton(tr("Cable meter"))
         self.meter.setObjectName("open_meter")
-        self.meter.setToolTip("What the charging cable says of the phone: live, recorded, from another meter's log")
+        self.meter.setToolTip(tr("What the charging cable says of the phone: live, recorded, from another meter's log"))
         top.addWidget(self.face)
         top.addLayout(texts, 1)
         self.help = HelpStrip()
@@ -51,16 +52,20 @@ class Head(QWidget):
         """Show a job's name, promises and complaint."""
         proven = sum(job.is_proven(f) for f in job.ticket.promised)
         self.face.show_state(bool(job.ticket.promised), job.all_proven, job.name)
-        system = f"{catalogue.system} {job.ticket.system}" if job.ticket.system else "System not known yet"
-        self.title.setText(f"{catalogue.names.get(job.ticket.model, 'New ticket')}  {job.name}")
+        system = f"{catalogue.system} {job.ticket.system}" if job.ticket.system else tr("System not known yet")
+        self.title.setText(f"{catalogue.names.get(job.ticket.model, tr('New ticket'))}  {job.name}")
         promised = len(job.ticket.promised)
-        promises = f"{proven} of {promised} promises proven" if promised else "Nothing promised yet"
-        practice = "Practice, with stand-ins. " if job.standins else ""
+        promises = (
+            tr("{proven} of {promised} promises proven", proven=proven, promised=promised)
+            if promised
+            else tr("Nothing promised yet")
+        )
+        practice = tr("Practice, with stand-ins. ") if job.standins else ""
         self.subtitle.setText(f"{practice}{system}. {promises}. {job.ticket.complaint}".strip())
 
     def show_recording(self, live: Live) -> None:
         """Show whether the meter in the charging cable records, for whichever job."""
-        self.meter.setText(f"Cable meter: recording {lasts(live.seconds)}" if live.job else "Cable meter")
+        self.meter.setText(tr("Cable meter: recording {lasts}", lasts=lasts(live.seconds)) if live.job else tr("Cable meter"))
 
     def show_stages(self, job: Job, faults: Mapping[str, str], stage: Stage) -> None:
         """Show the stages and which of them is on view."""

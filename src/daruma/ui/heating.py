@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from daruma.bench.context import local_time
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.work import Lane, Work
 
@@ -49,7 +50,7 @@ class HeatDesk(QObject):
             workshop.by_hand(lambda hands: hands.heat(job.ticket.imei, step))
             return heat
 
-        self._run("watching the heat", work, self._begun, self._not_begun)
+        self._run(tr("watching the heat"), work, self._begun, self._not_begun)
 
     def end(self) -> None:
         """End the watch; what was measured is kept with the step."""
@@ -66,14 +67,14 @@ class HeatDesk(QObject):
                 workshop.by_hand(lambda hands: hands.heat(imei, ""))
             return heating.end(local_time())
 
-        self._run("keeping the heat", work, self._ended)
+        self._run(tr("keeping the heat"), work, self._ended)
 
     def finish(self) -> None:
         """End a watch that goes on, and close the wire."""
         self.end()
         workshop = self._desk.workshop
         if workshop is not None:
-            self.lane.start(Work("closing the thermocouple", lambda _: workshop.heating.close()))
+            self.lane.start(Work(tr("closing the thermocouple"), lambda _: workshop.heating.close()))
         self.lane.finish()
 
     def _follow(self) -> None:
@@ -87,7 +88,7 @@ class HeatDesk(QObject):
 
     def _look(self) -> None:
         if self.lane.current is None:
-            self._run("looking at the heat", lambda heating: heating.look(), self._looked)
+            self._run(tr("looking at the heat"), lambda heating: heating.look(), self._looked)
 
     def _begun(self, heat: Heat) -> None:
         self._timer.start()
@@ -105,7 +106,7 @@ class HeatDesk(QObject):
     def _ended(self, job: Job | None) -> None:
         if job is not None:
             self.took.emit(job)
-            self._desk.told.emit(f"Kept with the step: {job.heats[-1].words}.")
+            self._desk.told.emit(tr("Kept with the step: {words}.", words=job.heats[-1].words))
 
     def _run(
         self,

@@ -13,6 +13,7 @@ from daruma.core.errors import Trouble
 from daruma.core.intake import ticket_faults
 from daruma.core.job import Job, Stage, stage_of
 from daruma.core.kinds import room, rooms
+from daruma.core.language import tr
 from daruma.core.part_work import PartTicket
 from daruma.core.parts import Function, PartKind
 from daruma.core.settings import Settings
@@ -79,11 +80,11 @@ class JobsDesk(Running):
 
     def find(self, uid: str) -> None:
         """Put a job on view that is known by its identity and not on the rail."""
-        self.start(self.store, "looking for the job", lambda _: self.ready.shop.jobs.known_by(uid), self.bring)
+        self.start(self.store, tr("looking for the job"), lambda _: self.ready.shop.jobs.known_by(uid), self.bring)
 
     def reread(self) -> None:
         """Read the jobs on view again, tickets included: the store was changed under them."""
-        self.start(self.store, "reading the jobs again", lambda _: self.ready.shop.jobs.on_view(), self._reread_whole)
+        self.start(self.store, tr("reading the jobs again"), lambda _: self.ready.shop.jobs.on_view(), self._reread_whole)
 
     def _reread_whole(self, jobs: tuple[Job, ...]) -> None:
         for job in jobs:
@@ -92,7 +93,7 @@ class JobsDesk(Running):
 
     def new_job(self) -> None:
         """Open a ticket."""
-        self.start(self.store, "new ticket", lambda _: self.ready.shop.jobs.open_new(local_time()), self._opened)
+        self.start(self.store, tr("new ticket"), lambda _: self.ready.shop.jobs.open_new(local_time()), self._opened)
 
     def _opened(self, job: Job) -> None:
         self.jobs[job.number] = job
@@ -177,7 +178,7 @@ class JobsDesk(Running):
 
     def refresh_from_store(self) -> None:
         """Read the jobs again: work that failed or was stopped has kept what it reached."""
-        self.start(self.store, "reading the job again", lambda _: self.ready.shop.jobs.on_view(), self._reread)
+        self.start(self.store, tr("reading the job again"), lambda _: self.ready.shop.jobs.on_view(), self._reread)
 
     def _reread(self, jobs: tuple[Job, ...]) -> None:
         for job in jobs:

@@ -10,6 +10,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from daruma.bench.context import local_time
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.power.recording import Recording
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.work import Lane, Work
@@ -52,7 +53,7 @@ class MeterDesk(QObject):
         self._timer.stop()
         workshop = self._desk.workshop
         if workshop is not None:
-            self.lane.start(Work("closing the meter", lambda _: workshop.metering.close()))
+            self.lane.start(Work(tr("closing the meter"), lambda _: workshop.metering.close()))
         self.lane.finish()
 
     def watch(self, watched: bool) -> None:
@@ -68,7 +69,7 @@ class MeterDesk(QObject):
 
     def _look(self) -> None:
         if self.lane.current is None:
-            self._run("looking at the meter", lambda metering: metering.look(), self._looked, failed=self._missed)
+            self._run(tr("looking at the meter"), lambda metering: metering.look(), self._looked, failed=self._missed)
 
     def _looked(self, live: Live) -> None:
         began = live.job != self.recording
@@ -84,7 +85,7 @@ class MeterDesk(QObject):
         self.failed.emit(trouble)
 
     def _opened(self) -> None:
-        self._run("looking for recordings that were cut off", self._continued, self._took_all)
+        self._run(tr("looking for recordings that were cut off"), self._continued, self._took_all)
 
     def _continued(self, metering: Metering) -> tuple[tuple[Job, ...], bool]:
         ended = metering.cut_off(self._desk.ready.catalogue.models, local_time())
@@ -102,17 +103,19 @@ class MeterDesk(QObject):
         job = self._desk.job
         if job is not None:
             stage = self._desk.stage_of(job).value
-            self._run("beginning to record", lambda metering: metering.begin(job, stage, local_time()), self._looked)
+            self._run(tr("beginning to record"), lambda metering: metering.begin(job, stage, local_time()), self._looked)
 
     def end(self) -> None:
         """End the recording that is going on."""
         models = self._desk.ready.catalogue.models
-        self._run("ending the recording", lambda metering: metering.end(models, local_time()), self._ended)
+        self._run(tr("ending the recording"), lambda metering: metering.end(models, local_time()), self._ended)
 
     def _ended(self, job: Job | None) -> None:
         if job is not None:
             self.took.emit(job)
-            self._desk.told.emit(f"Recorded for {job.name}: {job.recordings[-1].boot}, {job.recordings[-1].why}.")
+            self._desk.told.emit(
+                tr("Recorded for {job}: {boot}, {why}.", job=job.name, boot=job.recordings[-1].boot, why=job.recordings[-1].why)
+            )
         self._look()
 
     def read(self, recordings: tuple[Recording, ...]) -> None:
@@ -120,7 +123,7 @@ class MeterDesk(QObject):
 
         job = self._desk.job
         model = self._desk.ready.catalogue.models.get(job.ticket.model) if job is not None else None
-        self._run("reading a recording", lambda meter: tuple(meter.played(each, model) for each in recordings), self.traced)
+        self._run(tr("reading a recording"), lambda meter: tuple(meter.played(each, model) for each in recordings), self.traced)
 
     def understand(self, path: Path) -> None:
         """Read another meter's log and tell, as `understood`, what was understood of it; nothing is kept yet."""
@@ -132,10 +135,12 @@ class MeterDesk(QObject):
                 return path, read_log(path)
             except OSError as error:
                 raise Trouble(
-                    f"{path.name} cannot be read: {error.strerror}.", safe="Nothing was changed.", advice="Choose another file."
+                    tr("{path} cannot be read: {strerror}.", path=path.name, strerror=error.strerror),
+                    safe=tr("Nothing was changed."),
+                    advice=tr("Choose another file."),
                 ) from error
 
-        self._run("reading a log", work, self.understood)
+        self._run(tr("reading a log"), work, self.understood)
 
     def take_in(self, path: Path, log: MeterLog) -> None:
         """Keep a log that was read as a recording of the job on view."""
@@ -143,17 +148,19 @@ class MeterDesk(QObject):
         if job is not None:
             stage = self._desk.stage_of(job).value
             trace, when = _into(log), local_time()
-            self._run("keeping the log", lambda m: m.take_in(job, trace, path.name, stage, models, when), self._ended)
+            self._run(tr("keeping the log"), lambda m: m.take_in(job, trace, path.name, stage, models, when), self._ended)
 
     def replug(self) -> None:
         """Let the stand-in hands unplug the job's phone and plug it in again."""
         job = self._desk.job
         if job is not None and job.ticket.imei:
             workshop, imei = self._desk.ready, job.ticket.imei
-            self._run("plugging the phone in again", lambda _: workshop.by_hand(lambda hands: hands.replug(imei)), self._plugged)
+            self._run(
+                tr("plugging the phone in again"), lambda _: workshop.by_hand(lambda hands: hands.replug(imei)), self._plugged
+            )
 
     def _plugged(self, _: object) -> None:
-        self._desk.told.emit("The phone was unplugged and plugged in again.")
+        self._desk.told.emit(tr("The phone was unplugged and plugged in again."))
 
     def _run(self, name: str, function, done, *, failed=None) -> None:  # type: ignore[no-untyped-def]
         workshop = self._desk.workshop

@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, Signal
 
+from daruma.core.language import tr
 from daruma.ui.jobs_desk import JobsDesk
 
 if TYPE_CHECKING:
@@ -46,25 +47,29 @@ class Modelling(QObject):
             own = models.own(key)
             return key, own or models.shipped(key), models.difference(key) if own else ""
 
-        self._run("reading the model", work, self._read)
+        self._run(tr("reading the model"), work, self._read)
 
     def _read(self, result: tuple[str, str, str]) -> None:
         self.read.emit(*result)
 
     def check(self, key: str, text: str) -> None:
         """Tell what is wrong with a text, if anything is."""
-        self._run("checking the model", lambda: (text, self._models().check(text, key)), self._checked)
+        self._run(tr("checking the model"), lambda: (text, self._models().check(text, key)), self._checked)
 
     def _checked(self, result: tuple[str, Checked]) -> None:
         self.checked.emit(*result)
 
     def keep(self, key: str, text: str) -> None:
         """Keep a text as the shop's own model."""
-        self._renewing("keeping the model", lambda: self._models().keep(key, text), f"{key} is the shop's own now")
+        self._renewing(
+            tr("keeping the model"), lambda: self._models().keep(key, text), tr("{key} is the shop's own now", key=key)
+        )
 
     def take_back(self, key: str) -> None:
         """Go back to the model as it ships."""
-        self._renewing("taking the model back", lambda: self._models().take_back(key), f"{key} is as it ships again")
+        self._renewing(
+            tr("taking the model back"), lambda: self._models().take_back(key), tr("{key} is as it ships again", key=key)
+        )
 
     def share(self, keys: Iterable[str], path: Path) -> None:
         """Write models as one file, its version the day."""
@@ -72,17 +77,21 @@ class Modelling(QObject):
 
         def work() -> str:
             self._models().share(names, version, path)
-            return f"{len(names)} models, version {version}, are in {path}"
+            return tr(
+                "{count_names} models, version {version}, are in {path}", count_names=len(names), version=version, path=path
+            )
 
-        self._run("sharing the models", work, self._tell)
+        self._run(tr("sharing the models"), work, self._tell)
 
     def look_into(self, path: Path) -> None:
         """Tell what a shared file would change."""
-        self._run("reading shared models", lambda: self._models().shared(path), self.shared)
+        self._run(tr("reading shared models"), lambda: self._models().shared(path), self.shared)
 
     def take(self, shared: Shared) -> None:
         """Take what a shared file holds."""
-        self._renewing("taking shared models", lambda: self._models().take(shared), f"taken: {shared.words}")
+        self._renewing(
+            tr("taking shared models"), lambda: self._models().take(shared), tr("taken: {shared}", shared=shared.words)
+        )
 
     def _renewing(self, name: str, function: Callable[[], None], said: str) -> None:
         def work() -> str:

@@ -13,6 +13,7 @@ from PySide6.QtWidgets import QWidget
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.labels import label_of_job
+from daruma.core.language import tr
 from daruma.store.retention import USUAL_DAYS
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.shelving import Shelving
@@ -57,11 +58,11 @@ class Papers(QObject):
             printing.write_pdf(printing.fitted(lambda fit: render_order(order, fit), (), shop.paper), shop.paper, path)
             return path
 
-        self._desk.start(self._desk.store, "making the order", lambda _: work(), self._order_made)
+        self._desk.start(self._desk.store, tr("making the order"), lambda _: work(), self._order_made)
 
     def _order_made(self, path: Path) -> None:
         self.made.emit(path)
-        self._desk.told.emit(f"The order is in {path}")
+        self._desk.told.emit(tr("The order is in {path}", path=path))
         self.show(path)
 
     def label(self) -> None:
@@ -91,11 +92,11 @@ class Papers(QObject):
         if shutil.which(MAILER) is None:
             self._desk.trouble.emit(
                 Trouble(
-                    "This desktop has no way to begin a mail.",
-                    safe=f"The page is saved: {path}",
-                    advice=f"Install xdg-utils ({MAILER}), or attach the file by hand.",
+                    tr("This desktop has no way to begin a mail."),
+                    safe=tr("The page is saved: {path}", path=path),
+                    advice=tr("Install xdg-utils ({MAILER}), or attach the file by hand.", MAILER=MAILER),
                 )
             )
             return
         subprocess.Popen([MAILER, "--utf8", "--subject", subject, "--attach", str(path)], start_new_session=True)
-        self._desk.told.emit("A mail is begun in the desktop's own program.")
+        self._desk.told.emit(tr("A mail is begun in the desktop's own program."))

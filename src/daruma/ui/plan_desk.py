@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
+from daruma.core.language import tr
 from daruma.core.settings import Settings
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.running import PLANNING, WEIGHING, context_of
@@ -87,4 +88,4 @@ class PlanDesk(JobsDesk):
 
     def choose(self, route: Route) -> None:
         """Make the run sheet of a route."""
-        self.job_work(self.store, "making the run sheet", lambda job, context: self.ready.choose(job, route, context))
+        self.job_work(self.store, tr("making the run sheet"), lambda job, context: self.ready.choose(job, route, context))

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.ui.running import Running
 from daruma.ui.work import Lane, Work
 
@@ -49,7 +50,7 @@ class Porting(QObject):
     def look(self) -> None:
         """Look which ports there are now."""
         if self.lane.current is None:
-            self._run("looking for ports", lambda: _ports(), self._found)
+            self._run(tr("looking for ports"), lambda: _ports(), self._found)
 
     def _found(self, ports: tuple[PortFound, ...]) -> None:
         if ports == self._known:
@@ -69,7 +70,7 @@ class Porting(QObject):
 
     def ask(self, url: str) -> None:
         """Ask one port who answers there."""
-        self._run(f"asking {url}", lambda: (url, _ask(url)), self._answered)
+        self._run(tr("asking {url}", url=url), lambda: (url, _ask(url)), self._answered)
 
     def _answered(self, result: tuple[str, Answered]) -> None:
         self.asked.emit(*result)
@@ -84,7 +85,7 @@ class Porting(QObject):
             return kind, asked_by(lambda: rig.anew(kind))
 
         # the bench's own lane: the wire is opened by one side at a time
-        made = Work(f"testing the {kind}", lambda _: work())
+        made = Work(tr("testing the {kind}", kind=kind), lambda _: work())
         made.done.connect(self._tested)
         made.failed.connect(self._failed)
         self._desk.bench.start(made)

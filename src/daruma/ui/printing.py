@@ -8,6 +8,7 @@ from PySide6.QtGui import QImage, QPageLayout, QPageSize, QPainter, QPdfWriter, 
 
 from daruma.core.errors import Trouble
 from daruma.core.labels import Label
+from daruma.core.language import tr
 from daruma.core.pictures.label_picture import PER_MM, label_picture
 from daruma.core.pictures.primitives import Picture
 from daruma.handover.sheet import FITS, Fit
@@ -52,7 +53,9 @@ def write_picture(file: Path, data: bytes) -> None:
     except OSError as error:
         spare.unlink(missing_ok=True)
         raise Trouble(
-            f"{file.name} cannot be written: {error.strerror}.", safe="The measurement is kept.", advice="Choose another place."
+            tr("{file} cannot be written: {strerror}.", file=file.name, strerror=error.strerror),
+            safe=tr("The measurement is kept."),
+            advice=tr("Choose another place."),
         ) from error
 
 
@@ -99,7 +102,7 @@ def write_pdf(made: QTextDocument, paper: str, path: Path) -> None:
     # with a page size of its own the document fills the page; without one Qt adds margins inside the margins
     made.setPageSize(QSizeF(writer.width(), writer.height()))
     made.print_(writer)
-    _settle(spare, path, "The job stays open.")
+    _settle(spare, path, tr("The job stays open."))
 
 
 def write_labels(labels: Sequence[Label], size: str, path: Path) -> None:
@@ -127,10 +130,12 @@ def write_labels(labels: Sequence[Label], size: str, path: Path) -> None:
         draw(painter, label_picture(label, width, height), PAPER)
         painter.restore()
     painter.end()
-    _settle(spare, path, "Nothing else was changed.")
+    _settle(spare, path, tr("Nothing else was changed."))
 
 
 def _settle(spare: Path, path: Path, safe: str) -> None:
     if not spare.exists() or spare.stat().st_size == 0:
-        raise Trouble(f"{path.name} could not be written.", safe=safe, advice="Check free space and rights of the folder.")
+        raise Trouble(
+            tr("{path} could not be written.", path=path.name), safe=safe, advice=tr("Check free space and rights of the folder.")
+        )
     spare.replace(path)

@@ -11,6 +11,7 @@ from daruma.catalogue.reading import read_bounded
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.ui.jobs_desk import JobsDesk
 
@@ -40,12 +41,16 @@ class Proving(QObject):
             fresh = read_measurements(_bytes_of(path, LARGEST), context.now(), path.name)
             return self._desk.ready.take_in(job, fresh.readings, fresh.fields, fresh.levels, path.name, context)
 
-        self._desk.job_work(self._desk.bench, "importing measurements", work)
+        self._desk.job_work(self._desk.bench, tr("importing measurements"), work)
 
     def measure_panel(self) -> None:
         """Take the fields of the panel sheet."""
         self._desk.job_work(
-            self._desk.bench, "measuring the panel", self._desk.ready.measure_panel, cancellable=True, failed=self._panel_failed
+            self._desk.bench,
+            tr("measuring the panel"),
+            self._desk.ready.measure_panel,
+            cancellable=True,
+            failed=self._panel_failed,
         )
 
     def _panel_failed(self, trouble: Trouble) -> None:
@@ -54,7 +59,7 @@ class Proving(QObject):
 
     def tune(self) -> None:
         """Keep the tuned record and put the way to write it on the run sheet."""
-        self._desk.job_work(self._desk.store, "keeping the tuned record", self._desk.ready.tune)
+        self._desk.job_work(self._desk.store, tr("keeping the tuned record"), self._desk.ready.tune)
 
     def prove(self, function: Function, repeats: int = REPEATS) -> None:
         """Prove one function; what is measured for it, so many readings each."""
@@ -71,5 +76,7 @@ def _bytes_of(path: Path, most: int) -> bytes:
         return read_bounded(path, most)
     except OSError as error:
         raise Trouble(
-            f"{path.name} cannot be read: {error.strerror}.", safe="Nothing was changed.", advice="Choose another file."
+            tr("{path} cannot be read: {strerror}.", path=path.name, strerror=error.strerror),
+            safe=tr("Nothing was changed."),
+            advice=tr("Choose another file."),
         ) from error

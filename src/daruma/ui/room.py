@@ -21,6 +21,7 @@ from PySide6.QtWidgets import (
 
 from daruma.core.errors import Remedy, Trouble
 from daruma.core.job import Job, Stage, stage_of, stages
+from daruma.core.language import tr, word
 from daruma.ui.actions import build_actions
 from daruma.ui.desk import Desk
 from daruma.ui.going import Going
@@ -80,7 +81,7 @@ class Room(Interior):
         down.addWidget(self.busy_bar)
         self.stack = QStackedWidget()
         self.views = Views(self.desk, self.stack, self._go_plan, self._leave_shop)
-        self.opening = label("quiet", "Opening the shop")
+        self.opening = label("quiet", tr("Opening the shop"))
         self.stack.addWidget(self.opening)
         self.stack.setCurrentWidget(self.opening)
         down.addWidget(self.stack, 1)
@@ -139,7 +140,9 @@ class Room(Interior):
                 self._warned = True
                 self.trouble_bar.show_trouble(
                     Trouble(
-                        trouble.what, safe=trouble.safe, advice="Mend it, or close again to leave without what was typed last."
+                        trouble.what,
+                        safe=trouble.safe,
+                        advice=tr("Mend it, or close again to leave without what was typed last."),
                     )
                 )
                 return False
@@ -149,7 +152,7 @@ class Room(Interior):
 
     def _loaded(self) -> None:
         if not self.desk.jobs:
-            self.opening.setText("No tickets yet. Open the first one with New ticket (Ctrl+N).")
+            self.opening.setText(tr("No tickets yet. Open the first one with New ticket (Ctrl+N)."))
             self.going.first()
         QTimer.singleShot(0, self._focus_main)
 
@@ -195,7 +198,7 @@ class Room(Interior):
             return
         if not self.head.cord.may_open(stage):
             why = next((why for s, _, why in stages(job, self.desk.faults(job)) if s is stage), "")
-            self.foot.tell(f"{stage.value}: not yet, {why}.")
+            self.foot.tell(tr("{stage}: not yet, {why}.", stage=word(stage), why=why))
             return
         self.stage = stage
         self.head.show()

@@ -9,6 +9,7 @@ from PySide6.QtCore import QObject, Signal
 
 from daruma.bench.context import Context, local_time
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.settings import Settings
 from daruma.ui.drafts import KEEPING
 from daruma.ui.work import Lane, Work
@@ -16,12 +17,12 @@ from daruma.ui.work import Lane, Work
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
 
-OPENING = "opening the shop"
+OPENING = tr("opening the shop")
 PLANNING, WEIGHING = "planning", "weighing"
-TENDING = "looking after the station"
-LOOKING = "looking at the shelf"
-MADE_QUIETLY = ("explaining", "drawing the sheets", "making the pages")
-QUIET_WORK = frozenset({KEEPING, "looking at the bench", TENDING, PLANNING, WEIGHING, LOOKING, *MADE_QUIETLY})
+TENDING = tr("looking after the station")
+LOOKING = tr("looking at the shelf")
+MADE_QUIETLY = ("explaining", tr("drawing the sheets"), tr("making the pages"))
+QUIET_WORK = frozenset({KEEPING, tr("looking at the bench"), TENDING, PLANNING, WEIGHING, LOOKING, *MADE_QUIETLY})
 
 
 class Running(QObject):
@@ -76,7 +77,7 @@ class Running(QObject):
     ) -> None:
         """Start work on a lane; `done` and `failed` must be bound methods of QObjects."""
         if self.workshop is None and name != OPENING:
-            self.told.emit("The shop is still being opened: one moment.")
+            self.told.emit(tr("The shop is still being opened: one moment."))
             return
         work = Work(name, function, cancellable=cancellable)
         work.done.connect(done)

@@ -9,6 +9,7 @@ from PySide6.QtGui import QCloseEvent, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QMainWindow, QVBoxLayout, QWidget
 
 from daruma.core.errors import Trouble
+from daruma.core.language import tr
 from daruma.core.settings import Settings
 
 RAIL_WIDTH = 222
@@ -45,11 +46,11 @@ class Shell(QMainWindow):
         self._name(shop_name)
         self.setMinimumSize(QSize(1100, 700))
         self.resize(1280, 800)
-        self.menuBar().addMenu("Job")
+        self.menuBar().addMenu(tr("Job"))
         self.setCentralWidget(self._bare())
 
     def _name(self, shop_name: str) -> None:
-        self.setWindowTitle(f"Daruma, {shop_name}" if shop_name else "Daruma")
+        self.setWindowTitle(tr("Daruma, {shop_name}", shop_name=shop_name) if shop_name else "Daruma")
 
     def show_settings(self, settings: Settings) -> None:
         """Show whose shop it is."""
@@ -65,7 +66,7 @@ class Shell(QMainWindow):
         rail.setProperty("role", "rail")
         rail.setFixedWidth(RAIL_WIDTH)
         row.addWidget(rail)
-        opening = QLabel("Opening the shop")
+        opening = QLabel(tr("Opening the shop"))
         opening.setProperty("role", "quiet")
         opening.setAlignment(Qt.AlignmentFlag.AlignCenter)
         row.addWidget(opening, 1)

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, Signal
 
+from daruma.core.language import day, tr
 from daruma.core.shelf import ShelfPart, Vocabulary
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.running import LOOKING
@@ -53,7 +54,7 @@ class Shelving(QObject):
 
     def keep(self, *parts: ShelfPart) -> None:
         """Keep parts."""
-        self._run("keeping the shelf", lambda: self._keep(parts), self._took)
+        self._run(tr("keeping the shelf"), lambda: self._keep(parts), self._took)
 
     def withdraw(self, part: ShelfPart, why: str) -> None:
         """Take a part from the shelf; what is known of it stays."""
@@ -72,7 +73,7 @@ class Shelving(QObject):
 
         def work() -> tuple[str, str]:
             acts = self._desk.ready.shop.journal.acts_on(part.die)
-            said = (f"{act.started[:10]} {act.job_name}: {act.kind.value}, {act.state.value}" for act in acts[-MOST_ACTS:])
+            said = (f"{day(act.started)} {act.job_name}: {act.kind.value}, {act.state.value}" for act in acts[-MOST_ACTS:])
             return part.die, "\n".join(said)
 
         self._run(LOOKING, work, self._told_history)
@@ -89,7 +90,7 @@ class Shelving(QObject):
 
             return read_shelf(path, words, there)
 
-        self._run(f"reading {path.name}", work, self.previewed)
+        self._run(tr("reading {path}", path=path.name), work, self.previewed)
 
     def write(self, path: Path) -> None:
         """Write the shelf as CSV."""
@@ -99,9 +100,9 @@ class Shelving(QObject):
             from daruma.handover.shelf_file import write_shelf
 
             write_shelf(parts, words, path)
-            return f"{len(parts)} parts are written to {path}"
+            return tr("{count_parts} parts are written to {path}", count_parts=len(parts), path=path)
 
-        self._run(f"writing {path.name}", work, self._tell)
+        self._run(tr("writing {path}", path=path.name), work, self._tell)
 
     def print_labels(self, parts: Iterable[ShelfPart], path: Path) -> None:
         """Print labels of parts to a PDF."""
@@ -119,9 +120,14 @@ class Shelving(QObject):
             from daruma.ui.printing import write_labels
 
             write_labels(labels, size, path)
-            return f"{len(labels)} labels of {size.replace('x', ' x ')} mm are in {path}"
+            return tr(
+                "{count_labels} labels of {size} mm are in {path}",
+                count_labels=len(labels),
+                size=size.replace("x", " x "),
+                path=path,
+            )
 
-        self._run("printing labels", work, self._tell)
+        self._run(tr("printing labels"), work, self._tell)
 
     def _keep(self, parts: tuple[ShelfPart, ...]) -> tuple[ShelfPart, ...]:
         shelf = self._desk.ready.shop.shelf

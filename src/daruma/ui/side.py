@@ -8,6 +8,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
 from daruma.core.job import Job, waits_for
+from daruma.core.language import tr
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.shell import RAIL_WIDTH
 from daruma.ui.widgets.rail import Rail, RailTicket
@@ -30,13 +31,13 @@ class Side(QFrame):
         self._folded: bool | None = None
         self.new = new = QPushButton()
         new.setObjectName("new_ticket")
-        new.setAccessibleName("New ticket")
+        new.setAccessibleName(tr("New ticket"))
         new.clicked.connect(desk.new_job)
         self.rail = Rail()
         self.rail.opened.connect(self.opened)
         self.shop = shop = QPushButton()
         shop.setObjectName("open_shop")
-        shop.setAccessibleName("The shop: vault, shelf, copies, set-up")
+        shop.setAccessibleName(tr("The shop: vault, shelf, copies, set-up"))
         shop.clicked.connect(self.shop_wanted)
         for widget in (new, shop):
             row = QHBoxLayout()
@@ -54,8 +55,8 @@ class Side(QFrame):
             return
         self._folded = folded
         self.setFixedWidth(FOLDED if folded else RAIL_WIDTH)
-        self.new.setText("New" if folded else "New ticket")
-        self.shop.setText("Shop" if folded else "Shop: vault, shelf, copies")
+        self.new.setText(tr("New") if folded else tr("New ticket"))
+        self.shop.setText(tr("Shop") if folded else tr("Shop: vault, shelf, copies"))
         for button in (self.new, self.shop):
             button.setProperty("role", "choice" if folded else "")
             button.style().unpolish(button)
@@ -74,7 +75,7 @@ class Side(QFrame):
         return RailTicket(
             job.number,
             job.name,
-            names.get(job.ticket.model, "no model yet"),
+            names.get(job.ticket.model, tr("no model yet")),
             faces,
             _span(now - since) if not job.closed else "",
             waits_for(job, self._desk.faults(job)),
@@ -93,5 +94,5 @@ def _span(span: timedelta) -> str:
     if minutes < 1:
         return "now"
     if minutes < 60:
-        return f"{minutes} min"
+        return tr("{minutes} min", minutes=minutes)
     return f"{minutes // 60} h {minutes % 60:02d}" if minutes < 1440 else f"{minutes // 1440} d"

@@ -5,6 +5,7 @@ from collections.abc import Sequence
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QObject, QPersistentModelIndex, Qt
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
 
+from daruma.core.language import tr
 from daruma.ui.theme import text_font
 from daruma.ui.tips import plain_tip
 
@@ -53,7 +54,7 @@ def table(name: str, rows: Rows, widths: Sequence[int]) -> QTableView:
     """Return a quiet table over rows."""
     view = QTableView()
     view.setObjectName(name)
-    view.setAccessibleName(f"Table of {name.removesuffix('_table').replace('_', ' ')}")
+    view.setAccessibleName(tr("Table of {removesuffix}", removesuffix=name.removesuffix("_table").replace("_", " ")))
     view.setModel(rows)
     view.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
     view.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)

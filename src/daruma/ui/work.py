@@ -11,6 +11,7 @@ from typing import Any
 from PySide6.QtCore import QEventLoop, QObject, Signal
 
 from daruma.core.errors import Cancelled, Trouble
+from daruma.core.language import tr
 from daruma.reports import write_report
 
 log = logging.getLogger("daruma.work")
@@ -142,9 +143,9 @@ class Lane(QObject):
 def bug(error: BaseException) -> Trouble:
     """Return the notice for a mistake of the program's own, and leave a report of it."""
     report = write_report(error)
-    where = f"Read {report}, then pass it on" if report is not None else "Report this with the log"
+    where = tr("Read {report}, then pass it on", report=report) if report is not None else tr("Report this with the log")
     return Trouble(
-        f"Daruma made a mistake of its own ({type(error).__name__}).",
-        safe="What was kept before is safe.",
-        advice=f"Look at the part before going on. {where}: nothing is sent by itself.",
+        tr("Daruma made a mistake of its own ({name}).", name=type(error).__name__),
+        safe=tr("What was kept before is safe."),
+        advice=tr("Look at the part before going on. {where}: nothing is sent by itself.", where=where),
     )

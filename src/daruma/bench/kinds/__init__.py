@@ -9,6 +9,7 @@ from daruma.bench.kinds.room import BenchRoom, Proving
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.kinds import KINDS, module
+from daruma.core.language import tr, word
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, How
 from daruma.core.plan.finishing import BEGIN
@@ -34,13 +35,13 @@ def proof_of(function: Function) -> Proving:
     for each in rooms():
         if function in each.proofs:
             return each.proofs[function]
-    raise Trouble(f"There is no proof yet for {function.value}.", safe="Nothing was changed.")
+    raise Trouble(tr("There is no proof yet for {function}.", function=word(function)), safe=tr("Nothing was changed."))
 
 
 def carry_out(doing: Doing, job: Job, action: Action, context: Context) -> tuple[Job, str]:
     """Carry out an action; return the job as it then is and a note for the step."""
     if proven_by(action.key) is not None:
-        raise Trouble("Proofs are taken at the Proof stage.", safe="Nothing was changed.", advice="Go to Proof.")
+        raise Trouble(tr("Proofs are taken at the Proof stage."), safe=tr("Nothing was changed."), advice=tr("Go to Proof."))
     part = action.trait.part
     if action.trait.how is How.HAND:
         act_by_hand(doing, job, action)
@@ -51,7 +52,7 @@ def carry_out(doing: Doing, job: Job, action: Action, context: Context) -> tuple
     if action.key == "unbind_on_phone":
         doing.right_phone(job)
         phone_acts.unbind(doing.rig, doing.shop, doing.model(job), job, context)
-        return job, "the board is unbound"
+        return job, tr("the board is unbound")
     assert part is not None, "what is done over the wire is done on a part"
     return room(part).steps[action.key](doing, job, action, context)
 

@@ -17,6 +17,7 @@ from daruma.core.haptic.shaking import Drive, Shake
 from daruma.core.job import Job, Proof, is_done
 from daruma.core.kinds.motor import KIND, MotorFacts, MotorState, MotorTicket, MotorVal, MotorVar, MotorWork
 from daruma.core.known import KnownPart
+from daruma.core.language import tr
 from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
@@ -61,12 +62,14 @@ def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Jo
     job, _said = doing.read_phone(job, context)
     serial = job.phone.get(Identity.MOTOR_SERIAL.value)
     if not serial:
-        raise Trouble("The phone gave no motor serial.", safe="Nothing was changed.", advice="Read the phone once more.")
+        raise Trouble(
+            tr("The phone gave no motor serial."), safe=tr("Nothing was changed."), advice=tr("Read the phone once more.")
+        )
     layout = doing.model(job).layout(KIND)
     image = encode(layout, {"signature": layout.field("signature").constant, Identity.MOTOR_SERIAL.value: serial})
     content = keeping.from_phone(doing.model(job), layout, job, image, context.now())
     backup = keeping.kept_whole(doing.shop.vault, content)
-    return NEW.kept(job, backup), f"kept as {backup.name}"
+    return NEW.kept(job, backup), tr("kept as {backup}", backup=backup.name)
 
 
 def measure_motor(doing: Doing, job: Job, context: Context, _: int) -> Job:
@@ -75,7 +78,10 @@ def measure_motor(doing: Doing, job: Job, context: Context, _: int) -> Job:
     shakes: list[Shake] = []
     for number in range(TAPS + 1):
         context.checkpoint()
-        context.report(number / (TAPS + 1), "letting it ring" if number == TAPS else f"tap {number + 1} of {TAPS}")
+        context.report(
+            number / (TAPS + 1),
+            tr("letting it ring") if number == TAPS else tr("tap {number} of {TAPS}", number=number + 1, TAPS=TAPS),
+        )
         shakes.append(shake(doing.rig.phone(), brake=number < TAPS))
         context.sample(shakes[-1])
     return job.having(replace(job.of(MotorWork), shakes=tuple(shakes)))
@@ -107,13 +113,15 @@ def prove_taps(doing: Doing, job: Job, context: Context) -> Proof:
     doing.right_phone(job)
     passes = doing.rig.phone().functions().get(Function.HAPTICS) is Tri.YES
     if KIND not in job.ticket.parts:
-        said = "The phone's motor test passes: it taps." if passes else "The phone's motor test fails: no tap."
-        return Proof(Function.HAPTICS, passes, said, (("motor test", "taps" if passes else "no tap"),), (), context.now())
+        said = tr("The phone's motor test passes: it taps.") if passes else tr("The phone's motor test fails: no tap.")
+        return Proof(Function.HAPTICS, passes, said, ((tr("motor test"), "taps" if passes else tr("no tap")),), (), context.now())
     tap = tap_of(doing, job)
     good = tap.motor is Motor.TAPS and passes
-    said = f"The motor {'taps' if tap.motor is Motor.TAPS else 'does not tap as it should'}: {tap.why}."
+    said = tr(
+        "The motor {how}: {why}.", how=tr("taps") if tap.motor is Motor.TAPS else tr("does not tap as it should"), why=tap.why
+    )
     if tap.motor is Motor.TAPS and not passes:
-        said += " The phone's own motor test fails all the same: another serial is in the motor than the board expects."
+        said += tr(" The phone's own motor test fails all the same: another serial is in the motor than the board expects.")
     return Proof(Function.HAPTICS, good, said, numbers_of(tap), (), context.now())
 
 
@@ -121,12 +129,12 @@ def numbers_of(tap: Tap) -> tuple[tuple[str, str], ...]:
     """Return what was found of a motor, each with its expanded uncertainty."""
     found = [("found", tap.motor.value), ("level", f"{tap.level:.2f} g")]
     if tap.f0 is not None:
-        found.append(("resonance", f"{tap.f0[0]:.2f} ± {1.96 * tap.f0[1]:.2f} Hz"))
+        found.append(("resonance", tr("{f0:.2f} ± {f0_2:.2f} Hz", f0=tap.f0[0], f0_2=1.96 * tap.f0[1])))
     if tap.damping is not None:
         found.append(("damping", f"{tap.damping[0]:.4f} ± {1.96 * tap.damping[1]:.4f}"))
-    for name, seconds in (("rises in", tap.rise), ("stops in", tap.brake)):
+    for name, seconds in ((tr("rises in"), tap.rise), (tr("stops in"), tap.brake)):
         if seconds is not None:
-            found.append((name, f"{1000 * seconds:.0f} ms"))
+            found.append((name, tr("{seconds:.0f} ms", seconds=1000 * seconds)))
     return tuple(found)
 
 
@@ -140,7 +148,7 @@ ROOM = BenchRoom(
     chosen=chosen,
     planned=NEW.planned,
     as_found=NEW.as_found,
-    proofs={Function.HAPTICS: Proving(prove_taps, measure_motor, words="Let it tap and ring", pages=("shakes",))},
+    proofs={Function.HAPTICS: Proving(prove_taps, measure_motor, words=tr("Let it tap and ring"), pages=("shakes",))},
     socket=lambda _: NEW.socket,
     looked_at={MotorVar.HOLDER: NEW.looked_at(MotorVal.ON_HOLDER)},
 )

@@ -16,6 +16,7 @@ from daruma.core.errors import Cancelled
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
 from daruma.core.kinds.rear_camera import KIND, BoardView, RearFacts, RearTicket, RearWork
+from daruma.core.language import tr, word
 from daruma.core.optics.sweep import Ring, SweepChunk
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
@@ -96,12 +97,12 @@ def _followed(phone: PhoneLink, chunks: list[SweepChunk], context: Context) -> N
             context.checkpoint()
         except Cancelled:
             stop_sweep(phone)
-            raise _given_up("The sweep was stopped.") from None
-    raise _given_up("The sweep did not come to its end.")
+            raise _given_up(tr("The sweep was stopped.")) from None
+    raise _given_up(tr("The sweep did not come to its end."))
 
 
 def _given_up(what: str) -> Refused:
-    return Refused("stopped", what, safe="The camera works, it is not finished.", advice="Begin the sweep again.")
+    return Refused("stopped", what, safe=tr("The camera works, it is not finished."), advice=tr("Begin the sweep again."))
 
 
 def _looked(doing: Doing, job: Job) -> Job:
@@ -129,7 +130,7 @@ def measure_rear(doing: Doing, job: Job, context: Context, _: int) -> Job:
         job = _swept(job, chunks)
     for number in range(VIEWS):
         context.checkpoint()
-        context.report(number / VIEWS, f"chessboard, view {number + 1} of {VIEWS}")
+        context.report(number / VIEWS, tr("chessboard, view {number} of {VIEWS}", number=number + 1, VIEWS=VIEWS))
         views.append(BoardView(str(number + 1), board_view(doing.rig.phone(), number)))
         context.sample(views[-1])
     return job.having(replace(job.of(RearWork), views=tuple(views)))
@@ -158,15 +159,17 @@ def numbers_of(sheet: RearSheet) -> tuple[tuple[str, str], ...]:
     """Return what was measured of a rear camera, each with its expanded uncertainty."""
     found = [("found", sheet.finding.value)]
     if sheet.turned is not None:
-        found.append(("against its record", f"{sheet.turned[0]:.3f} ± {1.96 * sheet.turned[1]:.3f}°"))
+        found.append((tr("against its record"), f"{sheet.turned[0]:.3f} ± {1.96 * sheet.turned[1]:.3f}°"))
     if sheet.late is not None:
-        found.append(("delay against it", f"{sheet.late[0]:+.2f} ± {1.96 * sheet.late[1]:.2f} ms"))
+        found.append(
+            (tr("delay against it"), tr("{late:+.2f} ± {late_2:.2f} ms", late=sheet.late[0], late_2=1.96 * sheet.late[1]))
+        )
     if sheet.aligned is not None:
         bias = ", ".join(f"{1000 * value:+.2f}" for value in sheet.aligned.bias)
-        found.append(("gyroscope's bias", f"{bias} mrad/s"))
-    found += [(f"chessboard {fit.view}", f"{fit.rms_px:.3f} px") for fit in sheet.fits]
+        found.append((tr("gyroscope's bias"), tr("{bias} mrad/s", bias=bias)))
+    found += [(tr("chessboard {view}", view=fit.view), tr("{rms_px:.3f} px", rms_px=fit.rms_px)) for fit in sheet.fits]
     if sheet.rms is not None:
-        found.append(("lens, all views", f"{sheet.rms:.3f} px"))
+        found.append((tr("lens, all views"), tr("{rms:.3f} px", rms=sheet.rms)))
     return tuple(found)
 
 
@@ -177,14 +180,18 @@ def prove_rear(doing: Doing, job: Job, context: Context) -> Proof:
     doing.right_phone(job)
     shows = doing.rig.phone().functions().get(Function.REAR_CAMERA_FINISHED) is Tri.YES
     entry = next((entry for entry in doing.rig.phone().parts_page() if entry.part is KIND), None)
-    page = f"the parts page says {entry.status.value}" if entry is not None else "it is not on the parts page"
+    page = (
+        tr("the parts page says {status}", status=word(entry.status)) if entry is not None else tr("it is not on the parts page")
+    )
     if KIND not in job.ticket.parts:
         good = shows and (entry is None or not entry.notice)
-        said = f"The phone {'takes' if good else 'does not take'} its rear camera for finished; {page}."
+        said = tr(
+            "The phone {how} its rear camera for finished; {page}.", how=tr("takes") if good else tr("does not take"), page=page
+        )
         return Proof(Function.REAR_CAMERA_FINISHED, good, said, (), (), context.now())
     sheet = sheet_of(doing, job)
     good = sheet.finding is RearFinding.ALIGNED and shows and (entry is None or not entry.notice)
-    said = f"The rear camera {sheet.finding.value} ({sheet.why}); {page}."
+    said = tr("The rear camera {finding} ({why}); {page}.", finding=word(sheet.finding), why=sheet.why, page=page)
     return Proof(Function.REAR_CAMERA_FINISHED, good, said, numbers_of(sheet), (), context.now())
 
 
@@ -196,7 +203,7 @@ ROOM = BenchRoom(
     locks=no_locks,
     proofs={
         Function.REAR_CAMERA_FINISHED: Proving(
-            prove_rear, measure_rear, words="Look at the chessboard", pages=("alignment", "lens_views")
+            prove_rear, measure_rear, words=tr("Look at the chessboard"), pages=("alignment", "lens_views")
         )
     },
     socket=lambda _: "",

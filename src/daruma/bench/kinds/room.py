@@ -16,6 +16,7 @@ from daruma.core.backup import Backup
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
 from daruma.core.known import KnownPart
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, PartKind
@@ -39,7 +40,7 @@ class Proving:
 
     judge: Callable[[Doing, Job, Context], Proof]
     measure: Callable[[Doing, Job, Context, int], Job] | None = None
-    words: str = "Prove it"
+    words: str = tr("Prove it")
     pages: tuple[str, ...] = ()
 
 

@@ -20,6 +20,7 @@ from daruma.core.kinds.sensor_flex import (
     FlexVar,
     FlexWork,
 )
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, Identity, PartKind
@@ -59,7 +60,7 @@ def _read(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str
     doing.right_phone(job)
     found = read_part(doing.rig, doing.catalogue, doing.model(job), context, twice=True, kind=KIND, socket=EAR)
     backup = keeping.keep_part(doing.shop.vault, found, job, doing.rig.programmer().hello(), context.now())
-    return NEW.kept(job, backup), f"kept as {backup.name}"
+    return NEW.kept(job, backup), tr("kept as {backup}", backup=backup.name)
 
 
 def _earlier_backup(doing: Doing, job: Job, _: Action, __: Context) -> tuple[Job, str]:
@@ -70,7 +71,7 @@ def _earlier_backup(doing: Doing, job: Job, _: Action, __: Context) -> tuple[Job
 def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     job, _said = doing.read_phone(job, context)
     backup = keep_flex_data(doing.shop.vault, doing.model(job), job, context.now())
-    return NEW.kept(job, backup), f"kept as {backup.name}"
+    return NEW.kept(job, backup), tr("kept as {backup}", backup=backup.name)
 
 
 def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:
@@ -79,7 +80,9 @@ def keep_flex_data(vault: Vault, model: Model, job: Job, when: str) -> Backup:
     try:
         codes = {key: job.phone[key] for key in (Identity.FLEX_ID.value, Identity.AMBIENT_CODE.value)}
     except KeyError as error:
-        raise Trouble("The phone gave no flex data.", safe="Nothing was changed.", advice="Read the phone once more.") from error
+        raise Trouble(
+            tr("The phone gave no flex data."), safe=tr("Nothing was changed."), advice=tr("Read the phone once more.")
+        ) from error
     image = encode(layout, {"signature": layout.field("signature").constant, "ambient_gains": (1000,) * 8, **codes})
     return keeping.kept_whole(vault, keeping.from_phone(model, layout, job, image, when))
 

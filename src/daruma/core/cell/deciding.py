@@ -7,6 +7,7 @@ from enum import Enum
 from math import ceil, floor, hypot, sqrt
 
 from daruma.core.cell.capacity import Capacity, Method
+from daruma.core.language import tr
 
 CLAIM = 80.0  # percent of the rated capacity that a shop hands out at least (common practice, no source)
 WANTED = 1.5  # percent of the rated capacity, standard uncertainty: better is not asked for (ours)
@@ -23,7 +24,7 @@ class CellOrigin(Enum):
     UNKNOWN = "unknown"
 
 
-ORIGIN_LABEL = {CellOrigin.NEW: "new, sealed", CellOrigin.USED: "used", CellOrigin.UNKNOWN: "not known"}
+ORIGIN_LABEL = {CellOrigin.NEW: tr("new, sealed"), CellOrigin.USED: "used", CellOrigin.UNKNOWN: tr("not known")}
 # what is believed of a cell of an origin, percent of the rated capacity: mean and standard deviation (ours)
 _BELIEVED = {CellOrigin.NEW: (98.5, 2.5), CellOrigin.USED: (86.0, 9.0), CellOrigin.UNKNOWN: (84.0, 12.0)}
 
@@ -91,12 +92,17 @@ def writable(found: Belief, rated: float, origin: CellOrigin, gauge_cycles: int 
     """
     capacity = found.capacity
     if capacity.method is Method.PRIOR:
-        return Writable(0, gauge_cycles or 0, "Nothing was measured: no figure may be written.")
+        return Writable(0, gauge_cycles or 0, tr("Nothing was measured: no figure may be written."))
     percent = max(0, min(MOST_WRITTEN, floor(100 * capacity.low / rated)))
-    why = f"{percent} % is the lower end of the 95 % interval, rounded down: {capacity.mah:.0f} ± {_SURE * capacity.u:.0f} mAh"
-    why += f" of {rated:.0f}."
+    why = tr(
+        "{percent} % is the lower end of the 95 % interval, rounded down: {mah:.0f} ± {SURE:.0f} mAh",
+        percent=percent,
+        mah=capacity.mah,
+        SURE=_SURE * capacity.u,
+    )
+    why += tr(" of {rated:.0f}.", rated=rated)
     if found.contradicts:
-        why += f" The measurement contradicts the origin ({ORIGIN_LABEL[origin]})."
+        why += tr(" The measurement contradicts the origin ({ORIGIN_LABEL}).", ORIGIN_LABEL=ORIGIN_LABEL[origin])
     return Writable(percent, gauge_cycles or 0, why)
 
 
@@ -113,10 +119,20 @@ def refused(percent: float, cycles: int, allowed: Writable, origin: CellOrigin, 
     """Return why figures may not be written; nothing where they may."""
     reasons = []
     if percent > allowed.percent:
-        reasons.append(f"Health {percent:g} % is more than the measurement supports. {allowed.why}")
+        reasons.append(tr("Health {percent:g} % is more than the measurement supports. {why}", percent=percent, why=allowed.why))
     if cycles < allowed.cycles:
-        reasons.append(f"{cycles} cycles are fewer than the {allowed.cycles} that the cell's own gauge counted.")
+        reasons.append(
+            tr(
+                "{cycles} cycles are fewer than the {cycles_2} that the cell's own gauge counted.",
+                cycles=cycles,
+                cycles_2=allowed.cycles,
+            )
+        )
     if not cycles and not allowed.cycles and (origin is not CellOrigin.NEW or contradicts):
-        said = "the measurement contradicts it" if contradicts else f"its origin is {ORIGIN_LABEL[origin]}"
-        reasons.append(f"0 cycles are for a new cell: {said}.")
+        said = (
+            tr("the measurement contradicts it")
+            if contradicts
+            else tr("its origin is {ORIGIN_LABEL}", ORIGIN_LABEL=ORIGIN_LABEL[origin])
+        )
+        reasons.append(tr("0 cycles are for a new cell: {said}.", said=said))
     return tuple(reasons)

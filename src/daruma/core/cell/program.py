@@ -23,6 +23,7 @@ from daruma.core.cell.capacity import (
 from daruma.core.cell.chemistry import WARM, Chemistry
 from daruma.core.cell.deciding import CLAIM, WANTED, Belief, CellOrigin, Decision, belief, decided
 from daruma.core.cell.log import Floats
+from daruma.core.language import tr, word
 
 REST = 600.0  # seconds that a rest lasts before it counts
 CHARGE_RATE, DISCHARGE_RATE = 0.5, 0.2  # of the rated capacity per hour
@@ -114,14 +115,24 @@ def danger_in(test: CellTest, log: Samples) -> str:
         return ""
     volts, celsius = float(log.v[-1]), float(log.celsius[-1])
     if celsius > HOT:
-        return f"The cell is at {celsius:.0f} °C. Take it off, carry it to a fire-proof place, leave it there."
+        return tr(
+            "The cell is at {celsius:.0f} °C. Take it off, carry it to a fire-proof place, leave it there.", celsius=celsius
+        )
     if celsius > log.room + WARMER:
-        warm = f"The cell is {celsius - log.room:.0f} K above the room: it is not sound."
-        return f"{warm} Take it off, let it cool on a fire-proof base."
+        warm = tr("The cell is {celsius:.0f} K above the room: it is not sound.", celsius=celsius - log.room)
+        return tr("{warm} Take it off, let it cool on a fire-proof base.", warm=warm)
     if volts < UNSAFE:
-        return f"The cell is at {volts:.2f} V, below {UNSAFE} V: it is not charged any more. Dispose of it by the local rules."
+        return tr(
+            "The cell is at {volts:.2f} V, below {UNSAFE} V: it is not charged any more. Dispose of it by the local rules.",
+            volts=volts,
+            UNSAFE=UNSAFE,
+        )
     if volts > test.cell.full + _ABOVE:
-        return f"The cell is at {volts:.2f} V, above its full {test.cell.full:.2f} V: is the chemistry right? Take it off."
+        return tr(
+            "The cell is at {volts:.2f} V, above its full {full:.2f} V: is the chemistry right? Take it off.",
+            volts=volts,
+            full=test.cell.full,
+        )
     return ""
 
 
@@ -164,36 +175,36 @@ def _next(test: CellTest, log: Samples, decision: Decision) -> Order:
     charging, discharging = test.amperes
     cell = test.cell
     if not len(log.t):
-        return Order(Stage.REST, why="The first rest shows where it stands.")
+        return Order(Stage.REST, why=tr("The first rest shows where it stands."))
     mode, since = _mode(log)
     lasted = float(log.t[-1] - log.t[since])
     if mode == 0:
         return _after_rest(test, log, decision, lasted)
     if mode > 0:
         if log.v[-1] >= cell.full - 0.01 and log.a[-1] <= TAPER * test.rated / 1000:
-            return Order(Stage.REST, why="Full: it rests.")
+            return Order(Stage.REST, why=tr("Full: it rests."))
         if _worth_a_rest(test, log, since):
-            return Order(Stage.REST, why="What flowed so far may be enough: it rests, then that is seen.")
-        return Order(Stage.CHARGE, charging, cell.full, "It charges.")
+            return Order(Stage.REST, why=tr("What flowed so far may be enough: it rests, then that is seen."))
+        return Order(Stage.CHARGE, charging, cell.full, tr("It charges."))
     if log.v[-1] <= cell.empty:
-        return Order(Stage.REST, why="Empty: a last rest.")
+        return Order(Stage.REST, why=tr("Empty: a last rest."))
     if _worth_a_rest(test, log, since):
-        return Order(Stage.REST, why="What flowed so far may be enough: it rests, then that is seen.")
-    return Order(Stage.DISCHARGE, -discharging, cell.empty, "It discharges.")
+        return Order(Stage.REST, why=tr("What flowed so far may be enough: it rests, then that is seen."))
+    return Order(Stage.DISCHARGE, -discharging, cell.empty, tr("It discharges."))
 
 
 def _after_rest(test: CellTest, log: Samples, decision: Decision, lasted: float) -> Order:
     charging, discharging = test.amperes
     ended_full, ended_empty = _was_full(test, log), bool(log.v.min() <= test.cell.empty)
     if lasted < REST:
-        return Order(Stage.REST, why="It rests.")
+        return Order(Stage.REST, why=tr("It rests."))
     if ended_empty:
-        return Order(Stage.DONE, why="It was discharged to the end.")
+        return Order(Stage.DONE, why=tr("It was discharged to the end."))
     if decision is not Decision.OPEN and not test.whole:
-        return Order(Stage.DONE, why=f"Enough is known: {decision.value}.")
+        return Order(Stage.DONE, why=tr("Enough is known: {decision}.", decision=word(decision)))
     if not ended_full and not _discharged(log):
-        return Order(Stage.CHARGE, charging, test.cell.full, "It charges.")
-    return Order(Stage.DISCHARGE, -discharging, test.cell.empty, "It discharges.")
+        return Order(Stage.CHARGE, charging, test.cell.full, tr("It charges."))
+    return Order(Stage.DISCHARGE, -discharging, test.cell.empty, tr("It discharges."))
 
 
 def _mode(log: Samples) -> tuple[int, int]:

@@ -11,6 +11,7 @@ from math import erf, exp, log, sqrt
 
 from daruma.core.colour.shots import Level
 from daruma.core.display import DisplaySpec, wanted_luminance
+from daruma.core.language import tr
 from daruma.core.uncertainty import MOST_READINGS, RISK, Claim, Standard, coverage, of_mean
 
 LEAST_LEVELS = 5
@@ -84,9 +85,15 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
     """
     by_lux = {lux: [level for level in levels if level.lux == lux] for lux in sorted({level.lux for level in levels})}
     if any(value <= 0 for level in levels for value in level.luminance):
-        return _short("A level reads no light: the screen is dark, or the instrument is not on it.")
+        return _short(tr("A level reads no light: the screen is dark, or the instrument is not on it."))
     if len(by_lux) < LEAST_LEVELS:
-        return _short(f"{len(by_lux)} levels are measured; at least {LEAST_LEVELS} are needed.")
+        return _short(
+            tr(
+                "{count_by_lux} levels are measured; at least {LEAST_LEVELS} are needed.",
+                count_by_lux=len(by_lux),
+                LEAST_LEVELS=LEAST_LEVELS,
+            )
+        )
     logs = [sum(log(level.mean) for level in group) / len(group) for group in by_lux.values()]
     fitted = _rising(logs)
     precision = _Precision(instrument, _scatter(levels), spec.brightness_tolerance)
@@ -96,9 +103,15 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
     )
     rise = points[-1].wanted / points[0].wanted
     if rise < LEAST_RISE:
-        lux = f"{points[0].lux:g} to {points[-1].lux:g} lx"
+        lux = tr("{lux:g} to {lux_2:g} lx", lux=points[0].lux, lux_2=points[-1].lux)
         return _short(
-            f"From {lux} the screen should rise by a factor of {rise:.2f} only: levels further apart are needed ({LEAST_RISE:g})."
+            tr(
+                "From {lux} the screen should rise by a factor of {rise:.2f} only: levels further apart are "
+                "needed ({LEAST_RISE:g}).",
+                lux=lux,
+                rise=rise,
+                LEAST_RISE=LEAST_RISE,
+            )
         )
     residual = sqrt(sum((a - b) ** 2 for a, b in zip(logs, fitted, strict=True)) / len(logs))
     hysteresis = _hysteresis(by_lux)
@@ -106,11 +119,13 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
     kind, sentence = _decide(spec, points, reach, hysteresis)
     if kind in (Follows.FOLLOWS, Follows.AGAIN) and precision.pooled is None:
         # what was read once only may scatter by anything
-        kind, sentence = Follows.AGAIN, "Not decided: each level was read once, and nothing tells how much readings scatter."
+        kind, sentence = Follows.AGAIN, tr("Not decided: each level was read once, and nothing tells how much readings scatter.")
     readings = _readings(precision, by_lux, points) if kind is Follows.AGAIN else None
     if kind is Follows.AGAIN:
         often = (
-            f"Measure again: about {readings} readings a level decide it." if readings else "A better instrument can decide it."
+            tr("Measure again: about {readings} readings a level decide it.", readings=readings)
+            if readings
+            else tr("A better instrument can decide it.")
         )
         sentence = f"{sentence} {often}"
     return BrightnessVerdict(kind, points, reach, wanted, residual, hysteresis, sentence, readings)
@@ -187,34 +202,59 @@ def _decide(
     spec: DisplaySpec, points: tuple[BrightnessPoint, ...], reach: float, hysteresis: float | None
 ) -> tuple[Follows, str]:
     first, last = points[0], points[-1]
-    ends = f"{first.measured:.0f} cd/m² at {first.lux:.0f} lx, {last.measured:.0f} cd/m² at {last.lux:.0f} lx"
+    ends = tr(
+        "{measured:.0f} cd/m² at {lux:.0f} lx, {measured_2:.0f} cd/m² at {lux_2:.0f} lx",
+        measured=first.measured,
+        lux=first.lux,
+        measured_2=last.measured,
+        lux_2=last.lux,
+    )
     wanted = log(last.wanted / first.wanted)
     moved = log(last.measured / first.measured)
     unsure = (first.spread + last.spread) / wanted
     if moved / wanted < -unsure:
-        return Follows.FALLING, f"The screen gets darker as the room gets brighter: {ends}."
+        return Follows.FALLING, tr("The screen gets darker as the room gets brighter: {ends}.", ends=ends)
     if log(reach) / wanted < FLAT:
-        return Follows.FIXED, f"The screen does not follow the room: {ends}."
+        return Follows.FIXED, tr("The screen does not follow the room: {ends}.", ends=ends)
     if hysteresis is not None and hysteresis > HYSTERESIS + first.spread:
         return (
             Follows.LAGS,
-            f"Rising and falling light differ by {100 * (exp(hysteresis) - 1):.0f} % at one level: wait longer at each.",
+            tr(
+                "Rising and falling light differ by {exp:.0f} % at one level: wait longer at each.",
+                exp=100 * (exp(hysteresis) - 1),
+            ),
         )
     flat = _flat_stretch(points)
     if flat and (dip := _dip(points)):
-        return Follows.OFF, f"The screen gets darker from {dip[0].lux:.0f} to {dip[1].lux:.0f} lx, where it should get brighter."
+        return Follows.OFF, tr(
+            "The screen gets darker from {lux:.0f} to {lux_2:.0f} lx, where it should get brighter.",
+            lux=dip[0].lux,
+            lux_2=dip[1].lux,
+        )
     if flat:
-        where = f"from {flat[0].lux:.0f} to {flat[1].lux:.0f} lx"
-        return Follows.INCOMPLETE, f"The screen follows, but stands still {where}: the record's brightness curve is incomplete."
+        where = tr("from {lux:.0f} to {lux_2:.0f} lx", lux=flat[0].lux, lux_2=flat[1].lux)
+        return Follows.INCOMPLETE, tr(
+            "The screen follows, but stands still {where}: the record's brightness curve is incomplete.", where=where
+        )
     worst = max(points, key=lambda p: abs(log(p.ratio)))
-    off = f"{worst.measured:.0f} cd/m² at {worst.lux:.0f} lx, {100 * abs(worst.ratio - 1):.0f} % too {_side(worst)}"
-    limit = f"tolerance {100 * spec.brightness_tolerance:.0f} %, ± {100 * worst.spread:.1f} %"
+    off = tr(
+        "{measured:.0f} cd/m² at {lux:.0f} lx, {ratio:.0f} % too {side}",
+        measured=worst.measured,
+        lux=worst.lux,
+        ratio=100 * abs(worst.ratio - 1),
+        side=_side(worst),
+    )
+    limit = tr(
+        "tolerance {brightness_tolerance:.0f} %, ± {spread:.1f} %",
+        brightness_tolerance=100 * spec.brightness_tolerance,
+        spread=100 * worst.spread,
+    )
     claims = {_claim(p, spec.brightness_tolerance, p.spread / coverage(float("inf"))) for p in points}
     if Claim.NOT_PROVEN in claims:
-        return Follows.OFF, f"The screen follows the room but is off: {off} ({limit})."
+        return Follows.OFF, tr("The screen follows the room but is off: {off} ({limit}).", off=off, limit=limit)
     if Claim.AGAIN in claims:
-        return Follows.AGAIN, f"Not decided: {off} ({limit})."
-    return Follows.FOLLOWS, f"The screen follows the room: {ends}; at most {off} ({limit})."
+        return Follows.AGAIN, tr("Not decided: {off} ({limit}).", off=off, limit=limit)
+    return Follows.FOLLOWS, tr("The screen follows the room: {ends}; at most {off} ({limit}).", ends=ends, off=off, limit=limit)
 
 
 def _side(point: BrightnessPoint) -> str:

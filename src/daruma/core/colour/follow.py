@@ -6,6 +6,7 @@ from enum import Enum
 from math import atan2, cos, degrees, dist, hypot, pi, sin, sqrt
 
 from daruma.core.colour.chromaticity import XYZ, Pair, distance, mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv
+from daruma.core.language import tr
 from daruma.core.model import WhitePath
 from daruma.core.uncertainty import RISK, Claim, Judgement, Standard, judge_distance, judge_known
 
@@ -129,7 +130,9 @@ def judge(path: WhitePath, samples: Sequence[LightSample], instrument: float) ->
     points = tuple(_point(path, sample, sample.instrument or instrument, scatter) for sample in samples)
     pair = _widest(points)
     if pair is None or distance(pair[0].target, pair[1].target) < LIGHTS_APART * path.tolerance_uv:
-        return WhiteVerdict(Follows.MORE_LIGHT, points, None, "Two lights that differ more are needed: a warm and a cool one.")
+        return WhiteVerdict(
+            Follows.MORE_LIGHT, points, None, tr("Two lights that differ more are needed: a warm and a cool one.")
+        )
     share, unsure = _share(*pair)
     kind = _kind(points, share, unsure)
     readings = _readings(points) if kind is Follows.MEASURE_AGAIN else None
@@ -227,25 +230,41 @@ def _readings(points: tuple[WhitePoint, ...]) -> int | None:
 
 def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], share: float, readings: int | None) -> str:
     worst = max(points, key=lambda p: p.distance)
-    limit = f"tolerance {path.tolerance_uv:.4f}, {100 * (1 - RISK):.0f} % sure"
+    limit = tr("tolerance {tolerance_uv:.4f}, {RISK:.0f} % sure", tolerance_uv=path.tolerance_uv, RISK=100 * (1 - RISK))
     seen = f"ΔE00 {worst.de00:.1f} ± {worst.de00_spread:.1f}, {worst.side}"
-    size = f"{worst.distance:.4f} ± {worst.spread:.4f} in u'v' ({seen}) under {worst.light} light"
+    size = tr(
+        "{distance:.4f} ± {spread:.4f} in u'v' ({seen}) under {light} light",
+        distance=worst.distance,
+        spread=worst.spread,
+        seen=seen,
+        light=worst.light,
+    )
     match kind:
         case Follows.FOLLOWS:
-            return f"The white follows the light: at most {size} ({limit})."
+            return tr("The white follows the light: at most {size} ({limit}).", size=size, limit=limit)
         case Follows.OFF:
-            return f"The white moves with the light but is off: {size} ({limit})."
+            return tr("The white moves with the light but is off: {size} ({limit}).", size=size, limit=limit)
         case Follows.STUCK:
-            return f"The white is stuck: it moves {100 * share:.0f} % of what it should between the lights."
+            return tr("The white is stuck: it moves {share:.0f} % of what it should between the lights.", share=100 * share)
         case Follows.WRONG_WAY:
-            return f"The white moves the wrong way: {100 * share:.0f} % of what it should between the lights."
+            return tr("The white moves the wrong way: {share:.0f} % of what it should between the lights.", share=100 * share)
         case Follows.MEASURE_AGAIN if any(point.alone for point in points):
-            return f"Not decided: one reading alone tells nothing of its scatter ({size}). Measure each light again, three times."
+            return tr(
+                "Not decided: one reading alone tells nothing of its scatter ({size}). Measure each light again, three times.",
+                size=size,
+            )
         case Follows.MEASURE_AGAIN if readings:
-            return (
-                f"Not decided: {size}, too near the limit ({limit}). Measure again: about {readings} readings a light decide it."
+            return tr(
+                "Not decided: {size}, too near the limit ({limit}). Measure again: about {readings} readings a light decide it.",
+                size=size,
+                limit=limit,
+                readings=readings,
             )
         case Follows.MEASURE_AGAIN:
-            return f"Not decided: {size}, too near the limit ({limit}). More readings cannot decide it; a better instrument can."
+            return tr(
+                "Not decided: {size}, too near the limit ({limit}). More readings cannot decide it; a better instrument can.",
+                size=size,
+                limit=limit,
+            )
         case Follows.MORE_LIGHT:
-            return "Two lights that differ more are needed: a warm and a cool one."
+            return tr("Two lights that differ more are needed: a warm and a cool one.")

@@ -12,6 +12,7 @@ import numpy as np
 import numpy.typing as npt
 
 from daruma.core.colour.difference import delta_e_2000, xyz_to_lab
+from daruma.core.language import tr
 
 Floats = npt.NDArray[np.float64]
 Triple = tuple[float, float, float]
@@ -150,11 +151,17 @@ def _findings(readings: PanelReadings, ramp: Floats, levels: Floats, tones: Floa
     found = []
     share = ramp[0, 1] / ramp[-1, 1]
     if share > MOST_BLACK:
-        words = f"Black has {100 * share:.1f} % of the white's luminance: shield the instrument from the room and measure again."
+        words = tr(
+            "Black has {share:.1f} % of the white's luminance: shield the instrument from the room and measure again.",
+            share=100 * share,
+        )
         found.append(Finding(Doubt.STRAY_LIGHT, float(share), words))
     found += _drift(readings) + _clipped(levels, tones) + _falling(levels, ramp)
     if additivity > MOST_ADDITIVITY:
-        words = f"White differs from the sum of its channels by {additivity:.1f} dE00: a limit on power, or a wrong patch."
+        words = tr(
+            "White differs from the sum of its channels by {additivity:.1f} dE00: a limit on power, or a wrong patch.",
+            additivity=additivity,
+        )
         found.append(Finding(Doubt.NOT_ADDITIVE, additivity, words))
     return found
 
@@ -166,7 +173,10 @@ def _drift(readings: PanelReadings) -> list[Finding]:
     size = float(_difference(last, first, first))
     if size <= MOST_DRIFT:
         return []
-    words = f"White moved by {size:.1f} dE00 between start and end: let the panel warm up for ten minutes, then measure again."
+    words = tr(
+        "White moved by {size:.1f} dE00 between start and end: let the panel warm up for ten minutes, then measure again.",
+        size=size,
+    )
     return [Finding(Doubt.DRIFT, size, words)]
 
 
@@ -177,7 +187,11 @@ def _clipped(levels: Floats, tones: Floats) -> list[Finding]:
         rise = (tones[-1, channel] - tones[-2, channel]) / (levels[-1] - levels[-2])
         before = (tones[-2, channel] - tones[-3, channel]) / (levels[-2] - levels[-3])
         if rise < STILL * before:
-            words = f"The {name} channel stands still from level {levels[-2]:.2f} on: lower the brightness, then measure again."
+            words = tr(
+                "The {name} channel stands still from level {levels:.2f} on: lower the brightness, then measure again.",
+                name=name,
+                levels=levels[-2],
+            )
             found.append(Finding(Doubt.CLIPPED, float(rise), words))
     return found
 
@@ -187,5 +201,9 @@ def _falling(levels: Floats, ramp: Floats) -> list[Finding]:
     if np.all(steps >= 0):
         return []
     place = int(np.argmin(steps))
-    words = f"Level {levels[place + 1]:.2f} is darker than level {levels[place]:.2f}: repeat that patch."
+    words = tr(
+        "Level {levels:.2f} is darker than level {levels_2:.2f}: repeat that patch.",
+        levels=levels[place + 1],
+        levels_2=levels[place],
+    )
     return [Finding(Doubt.NOT_RISING, float(-steps[place] / ramp[-1, 1]), words)]

@@ -9,6 +9,7 @@ from enum import Enum
 from math import sqrt
 
 from daruma.core.colour.chromaticity import XYZ
+from daruma.core.language import tr
 
 GREY_LEVELS = (0.0, 0.05, 0.1, 0.15, 0.22, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0)
 BRIGHTNESS_LUX = (2.0, 10.0, 50.0, 200.0, 800.0, 3000.0)
@@ -77,17 +78,21 @@ class Level:
 
 def panel_shots() -> tuple[Shot, ...]:
     """Return the shots of a panel sheet: white first and last, the channels, the grey ramp, in a dark box."""
-    fields = [("white", "White", (1.0, 1.0, 1.0)), ("red", "Red", (1.0, 0.0, 0.0))]
-    fields += [("green", "Green", (0.0, 1.0, 0.0)), ("blue", "Blue", (0.0, 0.0, 1.0))]
-    fields += [(f"grey {level:.2f}", f"Grey {100 * level:.0f} %", (level, level, level)) for level in reversed(GREY_LEVELS)]
-    fields.append(("white again", "White again", (1.0, 1.0, 1.0)))
+    fields = [("white", tr("White"), (1.0, 1.0, 1.0)), ("red", tr("Red"), (1.0, 0.0, 0.0))]
+    fields += [("green", tr("Green"), (0.0, 1.0, 0.0)), ("blue", tr("Blue"), (0.0, 0.0, 1.0))]
+    fields += [
+        (tr("grey {level:.2f}", level=level), tr("Grey {level:.0f} %", level=100 * level), (level, level, level))
+        for level in reversed(GREY_LEVELS)
+    ]
+    fields.append((tr("white again"), tr("White again"), (1.0, 1.0, 1.0)))
     return tuple(Shot(key, words, rgb, "off", 0.0, PANEL_SETTLE, REPEATS) for key, words, rgb in fields)
 
 
 def white_shots(lights: Sequence[str], repeats: int = WHITE_REPEATS) -> tuple[Shot, ...]:
     """Return the shots of the white under lights."""
     return tuple(
-        Shot(light, f"White under {light} light", None, light, WHITE_LUX, LIGHT_SETTLE, repeats, dark=True) for light in lights
+        Shot(light, tr("White under {light} light", light=light), None, light, WHITE_LUX, LIGHT_SETTLE, repeats, dark=True)
+        for light in lights
     )
 
 
@@ -96,8 +101,8 @@ def brightness_shots(repeats: int = REPEATS, lux: Sequence[float] = BRIGHTNESS_L
     ways = [(level, False) for level in lux] + [(level, True) for level in lux[-2::-2]]
     return tuple(
         Shot(
-            f"{level:g} lx{' falling' if falling else ''}",
-            f"White at {level:g} lx{', coming down' if falling else ''}",
+            tr("{level:g} lx{how}", level=level, how=tr(" falling") if falling else ""),
+            tr("White at {level:g} lx{how}", level=level, how=tr(", coming down") if falling else ""),
             None,
             "neutral",
             level,
@@ -121,10 +126,12 @@ def doubt_of(shot: Shot, readings: Sequence[XYZ]) -> str:
     luminances = [xyz[1] for xyz in readings]
     mean = sum(luminances) / len(luminances)
     if is_dark(shot, readings):
-        return "No light: lay the instrument on the screen and wake the phone."
+        return tr("No light: lay the instrument on the screen and wake the phone.")
     scatter = sqrt(sum((value - mean) ** 2 for value in luminances) / (len(luminances) - 1)) if len(luminances) > 1 else 0.0
     if scatter > LARGEST_SCATTER * abs(mean) + FLOOR:
-        return f"Readings scatter by {100 * scatter / mean:.1f} %: hold the instrument still and keep the box shut."
+        return tr(
+            "Readings scatter by {scatter:.1f} %: hold the instrument still and keep the box shut.", scatter=100 * scatter / mean
+        )
     return ""
 
 

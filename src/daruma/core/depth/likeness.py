@@ -9,6 +9,7 @@ from typing import cast
 import numpy as np
 
 from daruma.core.depth.view import Floats
+from daruma.core.language import tr
 
 
 @dataclass(frozen=True, slots=True)
@@ -54,13 +55,18 @@ SAME_MAP = 1 / 8192  # rad: two readings of one map differ by no more than a ste
 def difference(one: Sequence[float], other: Sequence[float]) -> str:
     """Return how two maps differ, each x, y of one dot after the other, tangents; empty where they are one and the same."""
     if len(one) != len(other):
-        return "not the same number of dots"
+        return tr("not the same number of dots")
     mine, theirs = np.array(one).reshape(-1, 2), np.array(other).reshape(-1, 2)
     if np.abs(mine - theirs).max(initial=0.0) <= SAME_MAP:
         return ""
     found = similarity(mine, theirs)
     shift, turn, bent = float(np.hypot(*found.shift)), abs(found.turn), found.left**0.5
-    return f"not the same map (shifted {1000 * shift:.1f} mrad, turned {1000 * turn:.1f} mrad, bent {1000 * bent:.1f} mrad)"
+    return tr(
+        "not the same map (shifted {shift:.1f} mrad, turned {turn:.1f} mrad, bent {bent:.1f} mrad)",
+        shift=1000 * shift,
+        turn=1000 * turn,
+        bent=1000 * bent,
+    )
 
 
 def plane_through(points: Floats) -> tuple[float, float, float]:

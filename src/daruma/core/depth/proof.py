@@ -17,6 +17,7 @@ from daruma.core.depth.fitting import NOISE, Card, Fit, fit
 from daruma.core.depth.residuals import Flatness, leftovers
 from daruma.core.depth.residuals import flatness as flatness_of
 from daruma.core.depth.view import Floats, View, distance_of, tilt_of
+from daruma.core.language import tr
 from daruma.core.uncertainty import Claim
 
 _USUAL = 400.0  # mm: where a card is held if nobody says otherwise
@@ -114,8 +115,12 @@ def judge(view: View, cards: Sequence[Card], rays: Floats, *, noise: float = NOI
     else:
         findings = [
             *_flat(flat, limits.flatness, card_bends=along.bends),
-            *_enough(total, limits.share, "of all dots"),
-            *(each for i, share in enumerate(shares) for each in _enough(share, limits.zone, f"of the dots {_WHERE[i]}")),
+            *_enough(total, limits.share, tr("of all dots")),
+            *(
+                each
+                for i, share in enumerate(shares)
+                for each in _enough(share, limits.zone, tr("of the dots {WHERE}", WHERE=_WHERE[i]))
+            ),
             *_straight(Figure(*shift), limits.shift),
         ]
     claim, why = _verdict(findings, total, shift)
@@ -133,8 +138,8 @@ def judge(view: View, cards: Sequence[Card], rays: Floats, *, noise: float = NOI
     )
 
 
-_ACROSS, _DOWN = ("left", "in the middle", "right"), ("at the top", "in the middle", "at the bottom")
-_WHERE = tuple(f"{down}, {across}" if down != across else "in the middle" for down in _DOWN for across in _ACROSS)
+_ACROSS, _DOWN = ("left", tr("in the middle"), "right"), (tr("at the top"), tr("in the middle"), tr("at the bottom"))
+_WHERE = tuple(f"{down}, {across}" if down != across else tr("in the middle") for down in _DOWN for across in _ACROSS)
 
 
 def _no_sense(view: View, cards: Sequence[Card], rays: Floats) -> DotVerdict:
@@ -142,9 +147,15 @@ def _no_sense(view: View, cards: Sequence[Card], rays: Floats) -> DotVerdict:
     frames, dots = sum(len(card.frames) for card in cards), len(rays)
     seen = sum(card.count for card in cards) / max(1, frames)
     if seen < 0.3 * dots:
-        why = f"Not proven: only {seen:.0f} of {dots} dots are seen: the projector is dark, or its power path is open."
+        why = tr(
+            "Not proven: only {seen:.0f} of {dots} dots are seen: the projector is dark, or its power path is open.",
+            seen=seen,
+            dots=dots,
+        )
     else:
-        why = f"Not proven: {seen:.0f} dots are seen, but not those of this map: it is another module's, or damaged."
+        why = tr(
+            "Not proven: {seen:.0f} dots are seen, but not those of this map: it is another module's, or damaged.", seen=seen
+        )
     where = view.seen(rays, np.zeros(3), np.array([0.0, 0.0, 1 / (cards[0].distance or _USUAL)]))
     expected = frames * np.bincount(_zones(view, where)[view.inside(where)], minlength=ZONES**2)
     zones = tuple(Share(0, int(count)) for count in expected)
@@ -187,7 +198,7 @@ def _hole(view: View, found: Fit, rays: Floats) -> float:
     return float(2 * np.degrees(np.arctan(widest / view.focal)))
 
 
-_ANOTHER_MAP = "the dots are bent against this map along both axes: it is another module's map"
+_ANOTHER_MAP = tr("the dots are bent against this map along both axes: it is another module's map")
 
 
 def _flat(flat: Flatness, limit: float, *, card_bends: bool) -> list[_Finding]:
@@ -196,19 +207,33 @@ def _flat(flat: Flatness, limit: float, *, card_bends: bool) -> list[_Finding]:
     if figure.highest < limit:
         return []
     if card_bends:
-        said = f"depths are off by {flat.value:.2f} % along the line of sight alone: the card is not flat; take a flat one"
+        said = tr(
+            "depths are off by {flat:.2f} % along the line of sight alone: the card is not flat; take a flat one", flat=flat.value
+        )
         return [_Finding(Claim.AGAIN, said)]
     if figure.lowest > limit:
-        return [_Finding(Claim.NOT_PROVEN, f"depths scatter by {flat.value:.2f} %, allowed are {limit} %")]
-    return [_Finding(Claim.AGAIN, f"depths scatter by {flat.value:.2f} ± {2 * flat.u:.2f} %: take more frames")]
+        return [
+            _Finding(Claim.NOT_PROVEN, tr("depths scatter by {flat:.2f} %, allowed are {limit} %", flat=flat.value, limit=limit))
+        ]
+    return [
+        _Finding(
+            Claim.AGAIN, tr("depths scatter by {flat:.2f} ± {spread:.2f} %: take more frames", flat=flat.value, spread=2 * flat.u)
+        )
+    ]
 
 
 def _enough(share: Share, limit: float, what: str) -> list[_Finding]:
     if not share.expected:
-        return [_Finding(Claim.AGAIN, f"none {what} could be seen: bring the card into the whole picture")]
+        return [_Finding(Claim.AGAIN, tr("none {what} could be seen: bring the card into the whole picture", what=what))]
     if share.bound(0.05) >= limit:
         return []
-    words = f"{share.matched} of {share.expected} {what} are matched, wanted are {100 * limit:.0f} %"
+    words = tr(
+        "{matched} of {expected} {what} are matched, wanted are {limit:.0f} %",
+        matched=share.matched,
+        expected=share.expected,
+        what=what,
+        limit=100 * limit,
+    )
     return [_Finding(Claim.NOT_PROVEN if share.bound(0.95) < limit else Claim.AGAIN, words)]
 
 
@@ -216,19 +241,28 @@ def _straight(shift: Figure, limit: float) -> list[_Finding]:
     if shift.highest < limit:
         return []
     if shift.lowest > limit:
-        turned = f"the projector is turned by {shift.value:.2f} ± {2 * shift.u:.2f} mrad against its map: seat it again"
+        turned = tr(
+            "the projector is turned by {shift:.2f} ± {spread:.2f} mrad against its map: seat it again",
+            shift=shift.value,
+            spread=2 * shift.u,
+        )
         return [_Finding(Claim.NOT_PROVEN, turned)]
-    near = f"the projector is turned by {shift.value:.2f} ± {2 * shift.u:.2f} mrad, allowed are {limit} mrad"
-    return [_Finding(Claim.AGAIN, f"{near}: a second distance or more frames decide it")]
+    near = tr(
+        "the projector is turned by {shift:.2f} ± {spread:.2f} mrad, allowed are {limit} mrad",
+        shift=shift.value,
+        spread=2 * shift.u,
+        limit=limit,
+    )
+    return [_Finding(Claim.AGAIN, tr("{near}: a second distance or more frames decide it", near=near))]
 
 
 def _verdict(findings: Sequence[_Finding], total: Share, shift: tuple[float, float]) -> tuple[Claim, str]:
     bad = [each.words for each in findings if each.claim is Claim.NOT_PROVEN]
     if bad:
-        return Claim.NOT_PROVEN, f"Not proven: {'; '.join(bad)}."
+        return Claim.NOT_PROVEN, tr("Not proven: {bad}.", bad="; ".join(bad))
     unsure = [each.words for each in findings]
     if unsure:
-        return Claim.AGAIN, f"Measure again: {'; '.join(unsure)}."
+        return Claim.AGAIN, tr("Measure again: {unsure}.", unsure="; ".join(unsure))
     value, u = shift
-    seen = f"{total.matched} of {total.expected} dots are where this module's map has them"
-    return Claim.PROVEN, f"Proven: {seen}, turned by {value:.2f} ± {2 * u:.2f} mrad."
+    seen = tr("{matched} of {expected} dots are where this module's map has them", matched=total.matched, expected=total.expected)
+    return Claim.PROVEN, tr("Proven: {seen}, turned by {value:.2f} ± {spread:.2f} mrad.", seen=seen, value=value, spread=2 * u)

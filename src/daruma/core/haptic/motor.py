@@ -14,6 +14,7 @@ import numpy as np
 
 from daruma.core.haptic.ring import Floats, ring_down
 from daruma.core.haptic.shaking import Drive, Shake
+from daruma.core.language import tr
 
 F0_WITHIN = 0.04  # of the calibrated resonance (ours)
 DAMPING = (0.02, 0.12)  # of a motor that moves freely (ours)
@@ -55,20 +56,20 @@ def judged(shakes: Sequence[Shake], drive: Drive) -> Tap:
     taps = [shake for shake in shakes if shake.braked]
     free = [shake for shake in shakes if not shake.braked]
     if not taps or not free:
-        return Tap(Motor.UNSURE, "it was not measured yet")
+        return Tap(Motor.UNSURE, tr("it was not measured yet"))
     levels = [_level(shake) for shake in taps]
     noise = min(_noise(shake) for shake in (*taps, *free))
     moves = [level > _NOISE * noise for level in levels]
     if not any(moves):
-        return Tap(Motor.OPEN, "it does not move at all: its coil is open, or its contacts do not touch", level=levels[0])
+        return Tap(Motor.OPEN, tr("it does not move at all: its coil is open, or its contacts do not touch"), level=levels[0])
     if moves[0] and not any(moves[1:]):
-        hard = ", harder than calibrated" if levels[0] > _HARD * drive.level else ""
-        why = f"it buzzes once{hard}, and stays dumb: faulty or counterfeit"
-        return Tap(Motor.DUMB, f"{why}. Try a known-good motor before the board is blamed", level=levels[0])
+        hard = tr(", harder than calibrated") if levels[0] > _HARD * drive.level else ""
+        why = tr("it buzzes once{hard}, and stays dumb: faulty or counterfeit", hard=hard)
+        return Tap(Motor.DUMB, tr("{why}. Try a known-good motor before the board is blamed", why=why), level=levels[0])
     level = float(np.median(levels))
     found = _by_ring(taps, free[-1], drive, level)
     if level < _HARDLY * drive.level and found.motor is not Motor.WORN:
-        why = f"it hardly moves: {100 * level / drive.level:.0f} % of its calibrated level"
+        why = tr("it hardly moves: {level:.0f} % of its calibrated level", level=100 * level / drive.level)
         return replace(found, motor=Motor.STUCK, why=why)
     return found
 
@@ -79,7 +80,7 @@ def _by_ring(taps: Sequence[Shake], free: Shake, drive: Drive, level: float) -> 
     try:
         ring = ring_down(t[late], a[late])
     except ValueError as error:
-        return Tap(Motor.STUCK, f"it does not ring after its drive: {error}", level=level)
+        return Tap(Motor.STUCK, tr("it does not ring after its drive: {error}", error=error), level=level)
     rise = float(np.median([rise_of(tap) for tap in taps]))
     brake = float(np.median([brake_of(tap) for tap in taps]))
     f0, damping = (ring.f0_hz, ring.f0_u), (ring.damping, ring.damping_u)
@@ -89,21 +90,54 @@ def _by_ring(taps: Sequence[Shake], free: Shake, drive: Drive, level: float) -> 
 
     if not DAMPING[0] - _GUARD * ring.damping_u <= ring.damping <= DAMPING[1] + _GUARD * ring.damping_u:
         kind = Motor.STUCK if ring.damping > DAMPING[1] else Motor.OFF
-        return found(kind, f"its damping is {ring.damping:.3f}, a free motor's is {DAMPING[0]} to {DAMPING[1]}")
+        return found(
+            kind,
+            tr(
+                "its damping is {damping:.3f}, a free motor's is {DAMPING} to {DAMPING_2}",
+                damping=ring.damping,
+                DAMPING=DAMPING[0],
+                DAMPING_2=DAMPING[1],
+            ),
+        )
     limit = F0_WITHIN * drive.f0
     off = ring.f0_hz - drive.f0
     if abs(off) - _GUARD * ring.f0_u > limit:
         way, kind = ("below", Motor.WORN) if off < 0 else ("above", Motor.OFF)
-        spring = ": its spring is worn" if off < 0 else ""
-        return found(kind, f"it rings at {ring.f0_hz:.1f} Hz, {abs(off):.1f} Hz {way} its calibration{spring}")
+        spring = tr(": its spring is worn") if off < 0 else ""
+        return found(
+            kind,
+            tr(
+                "it rings at {f0_hz:.1f} Hz, {off:.1f} Hz {way} its calibration{spring}",
+                f0_hz=ring.f0_hz,
+                off=abs(off),
+                way=way,
+                spring=spring,
+            ),
+        )
     if rise > RISE_MOST or brake > BRAKE_MOST:
-        slow = f"it takes {1000 * rise:.0f} ms to rise and {1000 * brake:.0f} ms to stop"
-        return found(Motor.OFF, f"{slow}, at most {1000 * RISE_MOST:.0f} and {1000 * BRAKE_MOST:.0f} are allowed")
+        slow = tr("it takes {rise:.0f} ms to rise and {brake:.0f} ms to stop", rise=1000 * rise, brake=1000 * brake)
+        return found(
+            Motor.OFF,
+            tr(
+                "{slow}, at most {RISE_MOST:.0f} and {BRAKE_MOST:.0f} are allowed",
+                slow=slow,
+                RISE_MOST=1000 * RISE_MOST,
+                BRAKE_MOST=1000 * BRAKE_MOST,
+            ),
+        )
     sure = abs(off) + _GUARD * ring.f0_u <= limit
     inside = DAMPING[0] + _GUARD * ring.damping_u <= ring.damping <= DAMPING[1] - _GUARD * ring.damping_u
     if not (sure and inside):
-        return found(Motor.UNSURE, "resonance or damping lie too near their limits: measure again")
-    return found(Motor.TAPS, f"it rings at {ring.f0_hz:.1f} Hz, calibrated {drive.f0:.1f} Hz, and stops in {1000 * brake:.0f} ms")
+        return found(Motor.UNSURE, tr("resonance or damping lie too near their limits: measure again"))
+    return found(
+        Motor.TAPS,
+        tr(
+            "it rings at {f0_hz:.1f} Hz, calibrated {f0:.1f} Hz, and stops in {brake:.0f} ms",
+            f0_hz=ring.f0_hz,
+            f0=drive.f0,
+            brake=1000 * brake,
+        ),
+    )
 
 
 def series(shake: Shake) -> tuple[Floats, Floats]:

@@ -15,6 +15,8 @@ import numpy.typing as npt
 from scipy.optimize import least_squares
 from scipy.signal import hilbert
 
+from daruma.core.language import tr
+
 Floats = npt.NDArray[np.float64]
 FEWEST = 20  # samples of a decay
 _STRONG = 0.9  # of the strongest swing: what is less is decaying
@@ -42,7 +44,7 @@ def ring_down(t: Floats, a: Floats) -> RingDown:
         raise ValueError(f"{len(t)} samples: {FEWEST} at least are needed")
     if not (np.diff(t) > 0).all():
         raise ValueError("the times do not rise")
-    trouble = ValueError("nothing in it rings long enough to be measured")
+    trouble = ValueError(tr("nothing in it rings long enough to be measured"))
     for first, last in dict.fromkeys((_decay(a), (0, len(a)))):
         if last - first >= FEWEST:
             try:

@@ -11,6 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from daruma.core.heat.trace import Floats, HeatLimits
+from daruma.core.language import tr
 
 AHEAD = 20.0  # seconds that are forecast
 FITTED = 12.0  # seconds of the trace that the fit rests on
@@ -40,7 +41,12 @@ class Crossing:
     @property
     def words(self) -> str:
         """Return it in words."""
-        return f"In {self.seconds:.0f} s it will be at {self.celsius:.0f} °C: {self.what}"
+        return tr(
+            "In {seconds:.0f} s it will be at {celsius:.0f} °C: {self_}",
+            seconds=self.seconds,
+            celsius=self.celsius,
+            self_=self.what,
+        )
 
 
 def forecast(t: Floats, celsius: Floats) -> Forecast | None:
@@ -77,7 +83,7 @@ def _fitted(since: Floats, seen: Floats, ahead: Floats, shape: Floats, ahead_sha
 
 def crossing(expected: Forecast, now: float, limits: HeatLimits) -> Crossing | None:
     """Return the first limit that the expected temperature rises through; None where it stays below them all."""
-    ceilings = ((limits.peak_max, "hotter than this step allows"), (limits.part, "hotter than the part beside it stands"))
+    ceilings = ((limits.peak_max, tr("hotter than this step allows")), (limits.part, tr("hotter than the part beside it stands")))
     found = []
     for limit, what in ceilings:
         if limit is None or now > limit:

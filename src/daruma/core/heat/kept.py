@@ -2,6 +2,8 @@
 
 from dataclasses import dataclass
 
+from daruma.core.language import tr
+
 MOST = 4000  # readings of one: longer ones are thinned
 
 
@@ -24,5 +26,5 @@ class HeatTrace:
     def words(self) -> str:
         """Return what it says, in a sentence."""
         lasted = self.t[-1] - self.t[0]
-        said = "; ".join(self.broken) if self.broken else "within its limits"
-        return f"{lasted:.0f} s, at most {self.peak:.0f} °C: {said}"
+        said = "; ".join(self.broken) if self.broken else tr("within its limits")
+        return tr("{lasted:.0f} s, at most {peak:.0f} °C: {said}", lasted=lasted, peak=self.peak, said=said)

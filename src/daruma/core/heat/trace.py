@@ -13,6 +13,8 @@ from enum import Enum
 import numpy as np
 import numpy.typing as npt
 
+from daruma.core.language import tr
+
 Floats = npt.NDArray[np.float64]
 WINDOW = 5.0  # seconds of the trace that one slope is taken over
 _SHORTEST = 3  # readings of a slope
@@ -65,17 +67,24 @@ class Violation:
     def words(self) -> str:
         """Return it in words."""
         names = {
-            Limit.RAMP: "heated faster than allowed",
-            Limit.COOLING: "cooled faster than allowed",
-            Limit.PEAK_LOW: "never hot enough",
-            Limit.PEAK_HIGH: "hotter than allowed",
-            Limit.ABOVE_SHORT: "too short above the melting temperature",
-            Limit.ABOVE_LONG: "too long above the melting temperature",
-            Limit.PART: "hotter than the part stands",
-            Limit.GAP: "no reading for too long",
+            Limit.RAMP: tr("heated faster than allowed"),
+            Limit.COOLING: tr("cooled faster than allowed"),
+            Limit.PEAK_LOW: tr("never hot enough"),
+            Limit.PEAK_HIGH: tr("hotter than allowed"),
+            Limit.ABOVE_SHORT: tr("too short above the melting temperature"),
+            Limit.ABOVE_LONG: tr("too long above the melting temperature"),
+            Limit.PART: tr("hotter than the part stands"),
+            Limit.GAP: tr("no reading for too long"),
         }
-        place = f"{self.start:.1f} to {self.end:.1f} s"
-        return f"{names[self.limit]}: {self.seen:.1f} {self.unit}, allowed {self.allowed:g} {self.unit}, {place}"
+        place = tr("{start:.1f} to {end:.1f} s", start=self.start, end=self.end)
+        return tr(
+            "{names}: {seen:.1f} {unit}, allowed {allowed:g} {unit}, {place}",
+            names=names[self.limit],
+            seen=self.seen,
+            unit=self.unit,
+            allowed=self.allowed,
+            place=place,
+        )
 
 
 def violations(t: Floats, celsius: Floats, limits: HeatLimits) -> tuple[Violation, ...]:

@@ -6,6 +6,8 @@ from collections.abc import Callable, Mapping
 from dataclasses import dataclass
 from typing import TYPE_CHECKING, Any
 
+from daruma.core.language import tr
+
 if TYPE_CHECKING:
     from daruma.core.shelf import ShelfPart
 
@@ -24,13 +26,13 @@ def _nothing_of(_: ShelfPart) -> Mapping[str, Any]:
 
 def offered(part: ShelfPart, grade: str) -> str:
     """Return how a part of the shelf is offered at intake."""
-    writes = f" ({part.earlier_writes} writes)" if part.earlier_writes else ""
+    writes = tr(" ({earlier_writes} writes)", earlier_writes=part.earlier_writes) if part.earlier_writes else ""
     said = (part.maker, grade, part.die[-6:], part.source + writes, part.place)
     return ", ".join(text for text in said if text)
 
 
 def shelf_entry(
-    grades: Mapping[str, str], taken: Callable[[ShelfPart], Mapping[str, Any]] = _nothing_of, label: str = "From the shelf"
+    grades: Mapping[str, str], taken: Callable[[ShelfPart], Mapping[str, Any]] = _nothing_of, label: str = tr("From the shelf")
 ) -> Entry:
     """Return the entry in which a part of the shelf is chosen."""
     return Entry("die", label, wide=True, shelf=FromShelf(lambda part: offered(part, grades.get(part.kind, part.kind)), taken))

@@ -11,6 +11,7 @@ from daruma.core.job import Job, is_done
 from daruma.core.kinds.entries import Entry, Told
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.part_work import PartTicket, PartWork
@@ -39,13 +40,13 @@ class FaceState(Enum):
 
 
 TOLD = {
-    FaceState.DARK: "no Face ID, not tested yet",
-    FaceState.FUSED: "tested: link chip fused",
-    FaceState.SOUND: "this phone's own, sound",
-    FaceState.SILENT: "tested: link chip silent",
-    FaceState.REPAIRED: "repaired before",
-    FaceState.INFRARED_DEAD: "infrared camera dead",
-    FaceState.FLOOD_DEAD: "flood light dead",
+    FaceState.DARK: tr("no Face ID, not tested yet"),
+    FaceState.FUSED: tr("tested: link chip fused"),
+    FaceState.SOUND: tr("this phone's own, sound"),
+    FaceState.SILENT: tr("tested: link chip silent"),
+    FaceState.REPAIRED: tr("repaired before"),
+    FaceState.INFRARED_DEAD: tr("infrared camera dead"),
+    FaceState.FLOOD_DEAD: tr("flood light dead"),
 }
 
 
@@ -110,20 +111,20 @@ class FaceVal(Named):
     """Name a value of the face module's variables."""
 
     SOUND = "sound"
-    DARK = "dark, not tested"
-    FUSED = "its link chip is fused"
-    BEYOND = "beyond saving"
-    SILENT = "its link chip is silent"
-    REPAIRED = "repaired before"
-    INFRARED_DEAD = "its infrared camera is dead"
-    FLOOD_DEAD = "its flood light is dead"
+    DARK = tr("dark, not tested")
+    FUSED = tr("its link chip is fused")
+    BEYOND = tr("beyond saving")
+    SILENT = tr("its link chip is silent")
+    REPAIRED = tr("repaired before")
+    INFRARED_DEAD = tr("its infrared camera is dead")
+    FLOOD_DEAD = tr("its flood light is dead")
     ACTIVATED = "activated"
-    FOLDED = "with an extension, not tested"
-    EXTENDED = "with an extension"
+    FOLDED = tr("with an extension, not tested")
+    EXTENDED = tr("with an extension")
     BRIDGED = "bridged"
-    IN_PHONE = "in the phone"
-    ON_SOCKET = "on the programmer"
-    ON_HOLDER = "the extension flex"
+    IN_PHONE = tr("in the phone")
+    ON_SOCKET = tr("on the programmer")
+    ON_HOLDER = tr("the extension flex")
     EMPTY = "empty"
     CUT = "cut"
 
@@ -138,12 +139,12 @@ _NOW = {
     FaceState.FLOOD_DEAD: FaceVal.FLOOD_DEAD,
 }
 HOPELESS = {
-    FaceVal.BEYOND: "the module was found beyond saving",
-    FaceVal.SILENT: "the module's link chip is silent",
-    FaceVal.REPAIRED: "the module was repaired before",
-    FaceVal.INFRARED_DEAD: "the infrared camera is dead",
-    FaceVal.FLOOD_DEAD: "the flood light is dead",
-    FaceVal.SOUND: "the module is sound",
+    FaceVal.BEYOND: tr("the module was found beyond saving"),
+    FaceVal.SILENT: tr("the module's link chip is silent"),
+    FaceVal.REPAIRED: tr("the module was repaired before"),
+    FaceVal.INFRARED_DEAD: tr("the infrared camera is dead"),
+    FaceVal.FLOOD_DEAD: tr("the flood light is dead"),
+    FaceVal.SOUND: tr("the module is sound"),
 }
 _WIRED = Trait(How.DEVICE, KIND)
 _HAND = Trait(part=KIND)
@@ -162,9 +163,9 @@ TRAITS = {
     "bridge_module": replace(_HAND, lasting=True),
     "module_back": _HAND,
 }
-_IN_PHONE = needs(FaceVar.PLACE, FaceVal.IN_PHONE, otherwise="the face module is out of the phone")
-_OUT = needs(FaceVar.PLACE, FaceVal.ON_SOCKET, otherwise="the face module must be on the programmer")
-_FUSED = needs(FaceVar.MODULE, FaceVal.FUSED, otherwise="the module is not known to be one that can be saved", moot=True)
+_IN_PHONE = needs(FaceVar.PLACE, FaceVal.IN_PHONE, otherwise=tr("the face module is out of the phone"))
+_OUT = needs(FaceVar.PLACE, FaceVal.ON_SOCKET, otherwise=tr("the face module must be on the programmer"))
+_FUSED = needs(FaceVar.MODULE, FaceVal.FUSED, otherwise=tr("the module is not known to be one that can be saved"), moot=True)
 _WORKS = (FaceVal.SOUND, FaceVal.EXTENDED, FaceVal.BRIDGED)
 _OPEN_TO_HELP = (FaceVal.DARK, FaceVal.FUSED, FaceVal.ACTIVATED)
 
@@ -206,8 +207,8 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
 
 def _codes(bench: Workbench) -> tuple[Action, ...]:
     """Return asking the phone for the codes of infrared camera and flood light, before the projector is suspected."""
-    unasked = needs(FaceVar.CODES, Val.NO, otherwise="the module's codes were asked already", moot=True)
-    dark = needs(FaceVar.MODULE, FaceVal.DARK, otherwise="the module is tested already", moot=True)
+    unasked = needs(FaceVar.CODES, Val.NO, otherwise=tr("the module's codes were asked already"), moot=True)
+    dark = needs(FaceVar.MODULE, FaceVal.DARK, otherwise=tr("the module is tested already"), moot=True)
     return over_cable(
         bench,
         "check_face_codes",
@@ -216,16 +217,16 @@ def _codes(bench: Workbench) -> tuple[Action, ...]:
         why=unasked,
         trial="face",
         chances=(facts_of(bench.case).chance_codes,),
-        finding="infrared camera and flood light answer",
+        finding=tr("infrared camera and flood light answer"),
         miss={FaceVar.MODULE: FaceVal.BEYOND},
     )
 
 
 def _finding(bench: Workbench) -> tuple[Action, ...]:
     """Return taking the module out and testing it."""
-    codes = needs(FaceVar.CODES, Val.YES, otherwise="infrared camera and flood light were not excluded yet")
-    open_ = needs(FaceVar.MODULE, *_OPEN_TO_HELP, otherwise="the module is beyond saving", moot=True)
-    dark = needs(FaceVar.MODULE, FaceVal.DARK, otherwise="the module is tested already", moot=True)
+    codes = needs(FaceVar.CODES, Val.YES, otherwise=tr("infrared camera and flood light were not excluded yet"))
+    open_ = needs(FaceVar.MODULE, *_OPEN_TO_HELP, otherwise=tr("the module is beyond saving"), moot=True)
+    dark = needs(FaceVar.MODULE, FaceVal.DARK, otherwise=tr("the module is tested already"), moot=True)
     return (
         bench.action(
             "module_to_socket",
@@ -240,7 +241,7 @@ def _finding(bench: Workbench) -> tuple[Action, ...]:
             {FaceVar.MODULE: FaceVal.FUSED},
             place=KIND,
             chances=(facts_of(bench.case).chance_fused,),
-            finding="the link chip is fused, the rest is sound",
+            finding=tr("the link chip is fused, the rest is sound"),
             miss={FaceVar.MODULE: FaceVal.BEYOND},
         ),
     )
@@ -248,19 +249,19 @@ def _finding(bench: Workbench) -> tuple[Action, ...]:
 
 def _saving(bench: Workbench) -> tuple[Action, ...]:
     """Return the two schools: an extension flex after activation, and the link chip moved and bridged."""
-    kept = needs(FaceVar.DATA, Val.YES, otherwise="the module's dot map is not kept yet")
-    on_holder = needs(FaceVar.HOLDER, FaceVal.ON_HOLDER, otherwise="the extension flex must be on the programmer")
-    written = needs(FaceVar.FLEX, Val.YES, otherwise="the extension flex carries no dot map yet")
-    folded = needs(FaceVar.MODULE, FaceVal.FOLDED, otherwise="no extension flex is folded on the module")
-    unkept = needs(FaceVar.DATA, Val.NO, otherwise="the module's dot map is kept already", moot=True)
-    no_air = bench.lacks(bench.case.kit.hot_air, "the bench has no hot air")
-    activated = needs(FaceVar.MODULE, FaceVal.ACTIVATED, otherwise="the module is not activated")
+    kept = needs(FaceVar.DATA, Val.YES, otherwise=tr("the module's dot map is not kept yet"))
+    on_holder = needs(FaceVar.HOLDER, FaceVal.ON_HOLDER, otherwise=tr("the extension flex must be on the programmer"))
+    written = needs(FaceVar.FLEX, Val.YES, otherwise=tr("the extension flex carries no dot map yet"))
+    folded = needs(FaceVar.MODULE, FaceVal.FOLDED, otherwise=tr("no extension flex is folded on the module"))
+    unkept = needs(FaceVar.DATA, Val.NO, otherwise=tr("the module's dot map is kept already"), moot=True)
+    no_air = bench.lacks(bench.case.kit.hot_air, tr("the bench has no hot air"))
+    activated = needs(FaceVar.MODULE, FaceVal.ACTIVATED, otherwise=tr("the module is not activated"))
     return (
         bench.action("back_up_module", (_OUT, _FUSED, unkept), {FaceVar.DATA: Val.YES}, place=KIND),
         bench.action("wake_phone", (OPEN,), {FaceVar.AWAKE: Val.YES}, hands=("wake_phone",), sets_up=True),
         bench.action(
             "activate_module",
-            (_OUT, _FUSED, kept, needs(FaceVar.AWAKE, Val.YES, otherwise="the phone must be on and on the cable")),
+            (_OUT, _FUSED, kept, needs(FaceVar.AWAKE, Val.YES, otherwise=tr("the phone must be on and on the cable"))),
             {FaceVar.MODULE: FaceVal.ACTIVATED, FaceVar.AWAKE: Val.NO},
             place=KIND,
             ruins=(1.0,),
@@ -271,7 +272,7 @@ def _saving(bench: Workbench) -> tuple[Action, ...]:
         ),
         bench.action(
             "write_extension",
-            (kept, on_holder, needs(FaceVar.FLEX, Val.NO, otherwise="the extension flex is written already"), activated),
+            (kept, on_holder, needs(FaceVar.FLEX, Val.NO, otherwise=tr("the extension flex is written already")), activated),
             {FaceVar.FLEX: Val.YES},
             place=KIND,
         ),
@@ -280,7 +281,7 @@ def _saving(bench: Workbench) -> tuple[Action, ...]:
             "fold_extension",
             (_OUT, written, activated, *_plate_cut(bench)),
             {FaceVar.MODULE: FaceVal.FOLDED, FaceVar.HOLDER: FaceVal.EMPTY},
-            way="Extension flex after activation",
+            way=tr("Extension flex after activation"),
             place=KIND,
             hands=("fold_extension",),
         ),
@@ -290,7 +291,7 @@ def _saving(bench: Workbench) -> tuple[Action, ...]:
             (_OUT, _FUSED, kept),
             {FaceVar.MODULE: FaceVal.BRIDGED},
             bars=(no_air,),
-            way="Move the link chip and bridge the projector",
+            way=tr("Move the link chip and bridge the projector"),
             place=KIND,
             hands=("bridge_module",),
             ruins=(1.0,),
@@ -303,26 +304,26 @@ def _plate(bench: Workbench) -> tuple[Action, ...]:
     """Return cutting the shield's locating plate, on models that have one in the way."""
     if not bench.case.model.face_plate:
         return ()
-    whole = needs(FaceVar.PLATE, Val.NO, otherwise="the locating plate is cut already", moot=True)
-    activated = needs(FaceVar.MODULE, FaceVal.ACTIVATED, otherwise="the module is not activated")
+    whole = needs(FaceVar.PLATE, Val.NO, otherwise=tr("the locating plate is cut already"), moot=True)
+    activated = needs(FaceVar.MODULE, FaceVal.ACTIVATED, otherwise=tr("the module is not activated"))
     return (bench.action("cut_locating_plate", (_OUT, activated, whole), {FaceVar.PLATE: FaceVal.CUT}, place=KIND),)
 
 
 def _plate_cut(bench: Workbench) -> tuple[Needs, ...]:
     if not bench.case.model.face_plate:
         return ()
-    return (needs(FaceVar.PLATE, FaceVal.CUT, otherwise="the shield's locating plate is in the way"),)
+    return (needs(FaceVar.PLATE, FaceVal.CUT, otherwise=tr("the shield's locating plate is in the way")),)
 
 
 def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
     """Return that the module's serials agree with the board's: it stays the phone's own, whatever is done with it."""
-    own = needs(FaceVar.PLACE, FaceVal.IN_PHONE, otherwise="the face module is not in the phone")
+    own = needs(FaceVar.PLACE, FaceVal.IN_PHONE, otherwise=tr("the face module is not in the phone"))
     return dict.fromkeys(IDENTITIES, ((own,),))
 
 
 def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
     """Return what makes the dot map readable and the lines normal."""
-    works = needs(FaceVar.MODULE, *_WORKS, otherwise="the dot projector is dark")
+    works = needs(FaceVar.MODULE, *_WORKS, otherwise=tr("the dot projector is dark"))
     return dict.fromkeys((Condition.DOT_MAP_READABLE, Condition.LINK_LINES_NORMAL), ((works,),))
 
 
@@ -338,7 +339,7 @@ def questions(case: Case) -> tuple[Question, ...]:
         return ()
     found = ((face.chance_fused, FaceState.FUSED), (1 - face.chance_fused, FaceState.SILENT))
     answers = tuple((chance, case.with_part(KIND, replace(face, state=state))) for chance, state in found)
-    return (Question("Can the module be saved?", "test_module", answers),)
+    return (Question(tr("Can the module be saved?"), "test_module", answers),)
 
 
 def seen(job: Job, _: Model, __: KnownPart) -> Seen:
@@ -361,7 +362,7 @@ ROOM = Room(
     functions=(Function.FACE_UNLOCK,),
     ticket=FaceTicket,
     work=FaceWork,
-    entries=(Entry("state", "The face module in the phone", TOLD),),
+    entries=(Entry("state", tr("The face module in the phone"), TOLD),),
     told=lambda ticket: Told(TOLD[ticket.state]),
     seen=seen,
     traits=TRAITS,
@@ -372,7 +373,7 @@ ROOM = Room(
     ends=ends,
     closes=ends,
     questions=questions,
-    asks=(state_of_part("face_module", "Face module", TOLD, facts_of, KIND),),
+    asks=(state_of_part("face_module", tr("Face module"), TOLD, facts_of, KIND),),
     otherwise=tuple(
         Otherwise(words, Effort.PART, (FaceVar.MODULE, (val,)), {FaceVar.MODULE: FaceVal.DARK, FaceVar.CODES: Val.YES})
         for val, words in HOPELESS.items()

@@ -11,6 +11,7 @@ from daruma.core.job import Job, is_done
 from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.part_work import PartTicket, PartWork
@@ -81,24 +82,24 @@ class MotorVar(Named):
 class MotorVal(Named):
     """Name a value of the motor's variables."""
 
-    SOUND = "the original, sound"
-    DEAD = "the original, dead"
-    FOREIGN = "another phone's, dead"
-    UNSURE = "a motor that does not tap, or a board that does not drive it"
-    BOARD = "a board that drives no motor"
-    PROGRAMMED = "a new one with the original's serial"
-    READ = "seen by the programmer"
-    ON_HOLDER = "the new motor"
+    SOUND = tr("the original, sound")
+    DEAD = tr("the original, dead")
+    FOREIGN = tr("another phone's, dead")
+    UNSURE = tr("a motor that does not tap, or a board that does not drive it")
+    BOARD = tr("a board that drives no motor")
+    PROGRAMMED = tr("a new one with the original's serial")
+    READ = tr("seen by the programmer")
+    ON_HOLDER = tr("the new motor")
     EMPTY = "empty"
 
 
 _NOW = {MotorState.SOUND: MotorVal.SOUND, MotorState.DEAD: MotorVal.DEAD, MotorState.FOREIGN: MotorVal.FOREIGN}
 _NOW[MotorState.UNSURE] = MotorVal.UNSURE
 TOLD = {
-    MotorState.DEAD: "its own, does not tap",
-    MotorState.SOUND: "this phone's own, sound",
-    MotorState.FOREIGN: "another one, does not tap",
-    MotorState.UNSURE: "does not tap, nor did a new one",
+    MotorState.DEAD: tr("its own, does not tap"),
+    MotorState.SOUND: tr("this phone's own, sound"),
+    MotorState.FOREIGN: tr("another one, does not tap"),
+    MotorState.UNSURE: tr("does not tap, nor did a new one"),
 }
 _WIRED = Trait(How.DEVICE, KIND)
 TRAITS = {
@@ -109,9 +110,9 @@ TRAITS = {
     "write_motor": replace(_WIRED, act=ActKind.WRITE, redone=True),
     "swap_motor": Trait(part=KIND, redone=True),
 }
-_DEAD = needs(MotorVar.MOTOR, MotorVal.DEAD, MotorVal.FOREIGN, otherwise="the motor is sound", moot=True)
-_UNKNOWN = needs(MotorVar.SERIAL, Val.NO, otherwise="the motor's serial is known already", moot=True)
-_ON_HOLDER = needs(MotorVar.HOLDER, MotorVal.ON_HOLDER, otherwise="the new motor must be on the programmer")
+_DEAD = needs(MotorVar.MOTOR, MotorVal.DEAD, MotorVal.FOREIGN, otherwise=tr("the motor is sound"), moot=True)
+_UNKNOWN = needs(MotorVar.SERIAL, Val.NO, otherwise=tr("the motor's serial is known already"), moot=True)
+_ON_HOLDER = needs(MotorVar.HOLDER, MotorVal.ON_HOLDER, otherwise=tr("the new motor must be on the programmer"))
 
 
 def facts_of(case: Case) -> MotorFacts:
@@ -135,20 +136,20 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
     """Return every action on the motor; none where it is sound."""
     if facts_of(bench.case).state is MotorState.SOUND:
         return ()
-    unread = needs(MotorVar.NEW, Val.NO, otherwise="the new motor was read already", moot=True)
-    read = needs(MotorVar.NEW, MotorVal.READ, otherwise="the new motor was not read yet")
-    known = needs(MotorVar.SERIAL, Val.YES, otherwise="nothing gives the original motor's serial")
-    written = needs(MotorVar.NEW, Val.YES, otherwise="the new motor does not carry the original's serial yet")
+    unread = needs(MotorVar.NEW, Val.NO, otherwise=tr("the new motor was read already"), moot=True)
+    read = needs(MotorVar.NEW, MotorVal.READ, otherwise=tr("the new motor was not read yet"))
+    known = needs(MotorVar.SERIAL, Val.YES, otherwise=tr("nothing gives the original motor's serial"))
+    written = needs(MotorVar.NEW, Val.YES, otherwise=tr("the new motor does not carry the original's serial yet"))
     return (
         *_serial(bench),
         bench.action(
             "compare_motor",
-            (OPEN, needs(MotorVar.MOTOR, MotorVal.UNSURE, otherwise="the motor is to blame already", moot=True)),
+            (OPEN, needs(MotorVar.MOTOR, MotorVal.UNSURE, otherwise=tr("the motor is to blame already"), moot=True)),
             {MotorVar.MOTOR: MotorVal.FOREIGN},
             place=KIND,
             hands=("compare_motor",),
             chances=(facts_of(bench.case).chance_board,),
-            finding="the board drives a known-good motor",
+            finding=tr("the board drives a known-good motor"),
             miss={MotorVar.MOTOR: MotorVal.BOARD},
         ),
         bench.action("motor_to_holder", (), {MotorVar.HOLDER: MotorVal.ON_HOLDER}, hands=("new_motor_on_holder",), sets_up=True),
@@ -158,7 +159,7 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
             "swap_motor",
             (OPEN, written, _DEAD),
             {MotorVar.MOTOR: MotorVal.PROGRAMMED, MotorVar.HOLDER: MotorVal.EMPTY},
-            way="New motor with the old serial",
+            way=tr("New motor with the old serial"),
             place=KIND,
             hands=("swap_motor",),
             ruins=(0.0, 1.0),
@@ -177,13 +178,13 @@ def _serial(bench: Workbench) -> tuple[Action, ...]:
 def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
     """Return what makes the motor's serial agree with the board's."""
     own = (MotorVal.SOUND, MotorVal.DEAD, MotorVal.PROGRAMMED)
-    same = needs(MotorVar.MOTOR, *own, otherwise="the motor is not the one the board expects")
+    same = needs(MotorVar.MOTOR, *own, otherwise=tr("the motor is not the one the board expects"))
     return {Identity.MOTOR_SERIAL: ((same,),)}
 
 
 def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
     """Return what makes the motor sound."""
-    sound = needs(MotorVar.MOTOR, MotorVal.SOUND, MotorVal.PROGRAMMED, otherwise="the motor does not tap")
+    sound = needs(MotorVar.MOTOR, MotorVal.SOUND, MotorVal.PROGRAMMED, otherwise=tr("the motor does not tap"))
     return {Condition.MOTOR_SOUND: ((sound,),)}
 
 
@@ -202,7 +203,7 @@ ROOM = Room(
     functions=(Function.HAPTICS,),
     ticket=MotorTicket,
     work=MotorWork,
-    entries=(Entry("state", "The motor in the phone", TOLD), shelf_entry(USUAL_GRADES)),
+    entries=(Entry("state", tr("The motor in the phone"), TOLD), shelf_entry(USUAL_GRADES)),
     told=lambda ticket: Told(TOLD[ticket.state]),
     seen=seen,
     traits=TRAITS,
@@ -210,12 +211,12 @@ ROOM = Room(
     actions=actions,
     threads=threads,
     conditions=conditions,
-    asks=(state_of_part("motor", "Haptic motor", TOLD, facts_of, KIND),),
+    asks=(state_of_part("motor", tr("Haptic motor"), TOLD, facts_of, KIND),),
     otherwise=(
         Otherwise(
-            "the board drives no motor", Effort.PART, (MotorVar.MOTOR, (MotorVal.BOARD,)), {MotorVar.MOTOR: MotorVal.UNSURE}
+            tr("the board drives no motor"), Effort.PART, (MotorVar.MOTOR, (MotorVal.BOARD,)), {MotorVar.MOTOR: MotorVal.UNSURE}
         ),
-        Otherwise("the new motor is ruined", Effort.PART, (MotorVar.NEW, (Val.LOST,)), {MotorVar.NEW: Val.NO}),
-        Otherwise("the motor is sound", Effort.PART, (MotorVar.MOTOR, (MotorVal.SOUND,)), {MotorVar.MOTOR: MotorVal.DEAD}),
+        Otherwise(tr("the new motor is ruined"), Effort.PART, (MotorVar.NEW, (Val.LOST,)), {MotorVar.NEW: Val.NO}),
+        Otherwise(tr("the motor is sound"), Effort.PART, (MotorVar.MOTOR, (MotorVal.SOUND,)), {MotorVar.MOTOR: MotorVal.DEAD}),
     ),
 )

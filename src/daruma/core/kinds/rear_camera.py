@@ -11,6 +11,7 @@ from daruma.core.job import Job, is_done
 from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.optics.sweep import SweepChunk
 from daruma.core.pairing import Condition
@@ -37,9 +38,9 @@ class RearState(Enum):
 
 
 TOLD = {
-    RearState.BROKEN: "its own, broken",
-    RearState.UNFINISHED: "a genuine new one, not finished",
-    RearState.SOUND: "this phone's own, sound",
+    RearState.BROKEN: tr("its own, broken"),
+    RearState.UNFINISHED: tr("a genuine new one, not finished"),
+    RearState.SOUND: tr("this phone's own, sound"),
 }
 
 
@@ -98,10 +99,10 @@ class RearVar(Named):
 class RearVal(Named):
     """Name a value of the rear camera's variable."""
 
-    SOUND = "the original, sound"
-    BROKEN = "the original, broken"
-    UNFINISHED = "a genuine one, not finished"
-    FINISHED = "a genuine one, finished and swept"
+    SOUND = tr("the original, sound")
+    BROKEN = tr("the original, broken")
+    UNFINISHED = tr("a genuine one, not finished")
+    FINISHED = tr("a genuine one, finished and swept")
 
 
 _NOW = {RearState.SOUND: RearVal.SOUND, RearState.BROKEN: RearVal.BROKEN, RearState.UNFINISHED: RearVal.UNFINISHED}
@@ -129,15 +130,15 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
     if facts.state is RearState.SOUND:
         return ()
     bars = (*finish_bars(bench.case, KIND), locked_bar(bench.case, KIND, facts.origin))
-    broken = needs(RearVar.CAMERA, RearVal.BROKEN, otherwise="the rear camera is not to be replaced", moot=True)
-    fresh = needs(RearVar.CAMERA, RearVal.UNFINISHED, otherwise="no rear camera waits to be finished")
+    broken = needs(RearVar.CAMERA, RearVal.BROKEN, otherwise=tr("the rear camera is not to be replaced"), moot=True)
+    fresh = needs(RearVar.CAMERA, RearVal.UNFINISHED, otherwise=tr("no rear camera waits to be finished"))
     return (
         bench.action(
             "swap_rear_camera",
             (OPEN, broken),
             {RearVar.CAMERA: RearVal.UNFINISHED},
             bars=bars,
-            way="Genuine camera",
+            way=tr("Genuine camera"),
             place=KIND,
             hands=("swap_rear_camera",),
         ),
@@ -148,7 +149,7 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
                     (FITTED, fresh, *in_session(bench, KIND)),
                     {RearVar.CAMERA: RearVal.FINISHED},
                     bars=bars,
-                    way="finish on the phone",
+                    way=tr("finish on the phone"),
                     marks_used=facts.origin is Origin.USED,
                 ),
             )
@@ -159,13 +160,13 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
 def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
     """Return what makes the camera's serial agree with the board's."""
     own = (RearVal.SOUND, RearVal.BROKEN, RearVal.FINISHED)
-    same = needs(RearVar.CAMERA, *own, otherwise="the rear camera is not bound to the board")
+    same = needs(RearVar.CAMERA, *own, otherwise=tr("the rear camera is not bound to the board"))
     return {Identity.REAR_CAMERA_SERIAL: ((same,),)}
 
 
 def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
     """Return what makes the sweep done: a broken module shows nothing."""
-    swept = needs(RearVar.CAMERA, RearVal.SOUND, RearVal.FINISHED, otherwise="the sweep is not done")
+    swept = needs(RearVar.CAMERA, RearVal.SOUND, RearVal.FINISHED, otherwise=tr("the sweep is not done"))
     return {Condition.SWEEP_DONE: ((swept,),)}
 
 
@@ -174,7 +175,7 @@ def pending(case: Case) -> Conjunction:
     if is_locked(case, KIND, facts_of(case).origin):
         return ()
     done = (RearVal.SOUND, RearVal.BROKEN, RearVal.FINISHED)
-    return (needs(RearVar.CAMERA, *done, otherwise="without the rear camera's sweep the other parts stay unfinished"),)
+    return (needs(RearVar.CAMERA, *done, otherwise=tr("without the rear camera's sweep the other parts stay unfinished")),)
 
 
 def seen(job: Job, _: Model, __: KnownPart) -> Seen:
@@ -196,8 +197,8 @@ ROOM = Room(
     ticket=RearTicket,
     work=RearWork,
     entries=(
-        Entry("state", "The rear camera in the phone", TOLD),
-        Entry("origin", "The genuine one for it", ORIGIN_WORDS),
+        Entry("state", tr("The rear camera in the phone"), TOLD),
+        Entry("origin", tr("The genuine one for it"), ORIGIN_WORDS),
         shelf_entry(ORIGIN_GRADES, lambda part: {"origin": origin_of(part.kind)}),
     ),
     told=lambda ticket: Told(TOLD[ticket.state]),
@@ -210,5 +211,5 @@ ROOM = Room(
     pending=pending,
     origin=lambda ticket: ticket.origin,
     grades=ORIGIN_GRADES,
-    asks=(state_of_part("rear_camera", "Rear camera", TOLD, facts_of, KIND),),
+    asks=(state_of_part("rear_camera", tr("Rear camera"), TOLD, facts_of, KIND),),
 )

@@ -10,6 +10,7 @@ from daruma.core.job import Job, is_done
 from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.part_work import PartTicket, PartWork
@@ -82,12 +83,12 @@ class FlexVar(Named):
 class FlexVal(Named):
     """Name a value of the flex's variables."""
 
-    SOUND = "the original, sound"
-    WORN = "the original, worn"
-    FOREIGN = "another phone's"
-    PROGRAMMED = "a new one with the original's data"
-    UNTESTED = "not tested"
-    ON_HOLDER = "the new flex"
+    SOUND = tr("the original, sound")
+    WORN = tr("the original, worn")
+    FOREIGN = tr("another phone's")
+    PROGRAMMED = tr("a new one with the original's data")
+    UNTESTED = tr("not tested")
+    ON_HOLDER = tr("the new flex")
     EMPTY = "empty"
 
 
@@ -99,20 +100,20 @@ _NOW = {
     FlexState.UNTESTED: FlexVal.UNTESTED,
 }
 WORDS = {
-    FlexState.SOUND: "original, sound",
-    FlexState.WORN: "original, worn",
-    FlexState.DEAD: "original, dead",
-    FlexState.REPLACED: "another phone's",
-    FlexState.UNTESTED: "not tested",
+    FlexState.SOUND: tr("original, sound"),
+    FlexState.WORN: tr("original, worn"),
+    FlexState.DEAD: tr("original, dead"),
+    FlexState.REPLACED: tr("another phone's"),
+    FlexState.UNTESTED: tr("not tested"),
 }
 TOLD = {
-    FlexState.SOUND: "this phone's own, sound",
-    FlexState.WORN: "its own, worn or torn",
-    FlexState.DEAD: "its own, dead",
-    FlexState.REPLACED: "from another phone",
-    FlexState.UNTESTED: "not tested",
+    FlexState.SOUND: tr("this phone's own, sound"),
+    FlexState.WORN: tr("its own, worn or torn"),
+    FlexState.DEAD: tr("its own, dead"),
+    FlexState.REPLACED: tr("from another phone"),
+    FlexState.UNTESTED: tr("not tested"),
 }
-SOUND_WORDS = "the front sensor flex is the original and sound"
+SOUND_WORDS = tr("the front sensor flex is the original and sound")
 _ON_FLEX = Trait(How.DEVICE, KIND)
 TRAITS = {
     "test_flex": Trait(part=KIND),
@@ -123,8 +124,8 @@ TRAITS = {
     "write_flex": replace(_ON_FLEX, act=ActKind.WRITE),
     "swap_flex": Trait(part=KIND),
 }
-_OTHER = needs(FlexVar.FLEX, FlexVal.WORN, FlexVal.FOREIGN, otherwise="the flex is sound", moot=True)
-_NO_DATA = needs(FlexVar.DATA, Val.NO, otherwise="the flex data are known already", moot=True)
+_OTHER = needs(FlexVar.FLEX, FlexVal.WORN, FlexVal.FOREIGN, otherwise=tr("the flex is sound"), moot=True)
+_NO_DATA = needs(FlexVar.DATA, Val.NO, otherwise=tr("the flex data are known already"), moot=True)
 _DATA: dict[Enum, Enum] = {FlexVar.DATA: Val.YES}
 
 
@@ -149,8 +150,8 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
     """Return every action on the flex; none where it is known to be the original and sound."""
     if not facts_of(bench.case).replaceable:
         return ()
-    no_flex = bench.lacks(bench.case.kit.spare_flex, "no programmable flex is at hand", Effort.PART)
-    on_holder = needs(FlexVar.HOLDER, FlexVal.ON_HOLDER, otherwise="the new flex must be on the programmer")
+    no_flex = bench.lacks(bench.case.kit.spare_flex, tr("no programmable flex is at hand"), Effort.PART)
+    on_holder = needs(FlexVar.HOLDER, FlexVal.ON_HOLDER, otherwise=tr("the new flex must be on the programmer"))
     return (
         *_test(bench),
         *on_phone(_data(bench)),
@@ -158,9 +159,9 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
         bench.action(
             "write_flex",
             (
-                needs(FlexVar.DATA, Val.YES, otherwise="nothing gives the original flex's data"),
+                needs(FlexVar.DATA, Val.YES, otherwise=tr("nothing gives the original flex's data")),
                 on_holder,
-                needs(FlexVar.NEW, Val.NO, otherwise="the new flex is written already"),
+                needs(FlexVar.NEW, Val.NO, otherwise=tr("the new flex is written already")),
                 _OTHER,
             ),
             {FlexVar.NEW: Val.YES},
@@ -169,10 +170,10 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
         ),
         bench.action(
             "swap_flex",
-            (OPEN, needs(FlexVar.NEW, Val.YES, otherwise="the new flex carries no data yet"), _OTHER),
+            (OPEN, needs(FlexVar.NEW, Val.YES, otherwise=tr("the new flex carries no data yet")), _OTHER),
             {FlexVar.FLEX: FlexVal.PROGRAMMED, FlexVar.HOLDER: FlexVal.EMPTY},
             bars=(no_flex,),
-            way="programmable flex",
+            way=tr("programmable flex"),
             place=KIND,
             hands=("swap_flex",),
             ruins=(0.0, 1.0),
@@ -191,7 +192,7 @@ def _test(bench: Workbench) -> tuple[Action, ...]:
         bench.action(
             "test_flex",
             (
-                needs(FlexVar.FLEX, FlexVal.UNTESTED, otherwise="the flex is tested already"),
+                needs(FlexVar.FLEX, FlexVal.UNTESTED, otherwise=tr("the flex is tested already")),
                 replace(closed, otherwise="it is tested while the phone is closed"),
             ),
             {FlexVar.FLEX: FlexVal.SOUND},
@@ -204,11 +205,11 @@ def _test(bench: Workbench) -> tuple[Action, ...]:
 
 def _data(bench: Workbench) -> tuple[Action, ...]:
     flex, kit = facts_of(bench.case), bench.case.kit
-    answers = bench.lacks(flex.state is not FlexState.DEAD, "the original flex does not answer", Effort.PART)
-    own = bench.lacks(flex.state is not FlexState.REPLACED, "the flex in the phone is not the original", Effort.PART)
-    adapter = bench.lacks(kit.ear_adapter, "the bench has no adapter for the ear-speaker connector")
-    kept = bench.lacks(flex.earlier_backup, "the vault holds no earlier backup of this phone's flex", Effort.SOURCE)
-    worn = needs(FlexVar.FLEX, FlexVal.WORN, otherwise="the flex in the phone is not the original")
+    answers = bench.lacks(flex.state is not FlexState.DEAD, tr("the original flex does not answer"), Effort.PART)
+    own = bench.lacks(flex.state is not FlexState.REPLACED, tr("the flex in the phone is not the original"), Effort.PART)
+    adapter = bench.lacks(kit.ear_adapter, tr("the bench has no adapter for the ear-speaker connector"))
+    kept = bench.lacks(flex.earlier_backup, tr("the vault holds no earlier backup of this phone's flex"), Effort.SOURCE)
+    worn = needs(FlexVar.FLEX, FlexVal.WORN, otherwise=tr("the flex in the phone is not the original"))
     phone_on = (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
     return (
         *(
@@ -217,13 +218,13 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
                 (*conditions, worn, _NO_DATA),
                 _DATA,
                 bars=(answers, own, adapter),
-                way="Back up the flex through the ear-speaker connector",
+                way=tr("Back up the flex through the ear-speaker connector"),
                 variant=variant,
                 counts_with="back_up_flex",
             )
             for variant, conditions in phone_on
         ),
-        bench.action("earlier_flex_backup", (_NO_DATA, _OTHER), _DATA, bars=(kept,), way="Use an earlier flex backup"),
+        bench.action("earlier_flex_backup", (_NO_DATA, _OTHER), _DATA, bars=(kept,), way=tr("Use an earlier flex backup")),
         *(
             bench.action(
                 "flex_data_over_cable",
@@ -243,14 +244,16 @@ def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
     same = needs(
         FlexVar.FLEX,
         *(FlexVal.SOUND, FlexVal.WORN, FlexVal.PROGRAMMED),
-        otherwise="the front sensor flex is not the one the board expects",
+        otherwise=tr("the front sensor flex is not the one the board expects"),
     )
     return {Identity.FLEX_ID: ((same,),), Identity.AMBIENT_CODE: ((same,),)}
 
 
 def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
     """Return what makes the flex sound."""
-    sound = needs(FlexVar.FLEX, *(FlexVal.SOUND, FlexVal.FOREIGN, FlexVal.PROGRAMMED), otherwise="the front sensor flex is worn")
+    sound = needs(
+        FlexVar.FLEX, *(FlexVal.SOUND, FlexVal.FOREIGN, FlexVal.PROGRAMMED), otherwise=tr("the front sensor flex is worn")
+    )
     return {Condition.SENSOR_FLEX_SOUND: ((sound,),)}
 
 
@@ -269,7 +272,7 @@ def questions(case: Case) -> tuple[Question, ...]:
         return ()
     tested = ((flex.chance_sound, FlexState.SOUND), (1 - flex.chance_sound, FlexState.REPLACED))
     answers = tuple((chance, case.with_part(KIND, replace(flex, state=state))) for chance, state in tested)
-    return (Question("Is the front sensor flex the original and sound?", "test_flex", answers),)
+    return (Question(tr("Is the front sensor flex the original and sound?"), "test_flex", answers),)
 
 
 def seen(job: Job, _: Model, __: KnownPart) -> Seen:
@@ -284,31 +287,31 @@ def seen(job: Job, _: Model, __: KnownPart) -> Seen:
 
 def own(_: Case) -> Conjunction:
     """Return what says that the phone's own flex is in it."""
-    return (needs(FlexVar.FLEX, FlexVal.SOUND, FlexVal.WORN, otherwise="the board's own sensor flex is not fitted"),)
+    return (needs(FlexVar.FLEX, FlexVal.SOUND, FlexVal.WORN, otherwise=tr("the board's own sensor flex is not fitted")),)
 
 
 OTHERWISE = (
     Otherwise(
-        "the flex in the phone is not the original",
+        tr("the flex in the phone is not the original"),
         Effort.PART,
         (FlexVar.FLEX, (FlexVal.FOREIGN,)),
         {FlexVar.FLEX: FlexVal.WORN},
     ),
     Otherwise(
-        "the flex is not known to be its own and worn",
+        tr("the flex is not known to be its own and worn"),
         Effort.PART,
         (FlexVar.FLEX, (FlexVal.UNTESTED,)),
         {FlexVar.FLEX: FlexVal.WORN},
     ),
-    Otherwise("the new flex is ruined", Effort.PART, (FlexVar.NEW, (Val.LOST,)), {FlexVar.NEW: Val.NO}),
+    Otherwise(tr("the new flex is ruined"), Effort.PART, (FlexVar.NEW, (Val.LOST,)), {FlexVar.NEW: Val.NO}),
 )
-ASKS = (state_of_part("flex", "Front sensor flex", WORDS, facts_of, KIND),)
+ASKS = (state_of_part("flex", tr("Front sensor flex"), WORDS, facts_of, KIND),)
 ROOM = Room(
     KIND,
     identities=IDENTITIES,
     ticket=FlexTicket,
     work=FlexWork,
-    entries=(Entry("state", "The flex in the phone", TOLD), shelf_entry(USUAL_GRADES)),
+    entries=(Entry("state", tr("The flex in the phone"), TOLD), shelf_entry(USUAL_GRADES)),
     told=lambda ticket: Told(TOLD[ticket.state]),
     seen=seen,
     functions=(),

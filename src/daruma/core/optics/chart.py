@@ -5,11 +5,13 @@ Frames are 480 x 360 px, 8-bit grey. A crop holds one edge alone, so that its sp
 
 from dataclasses import dataclass
 
+from daruma.core.language import tr
+
 WIDTH, HEIGHT = 480, 360  # px of a frame
 TILE_WIDTH, TILE_HEIGHT = WIDTH // 3, HEIGHT // 3
 SLANT = 5.0  # degrees: as ISO 12233 has it
 DARK_WIDTH, DARK_HEIGHT = 64, 56  # px of a tile's rectangle
-PLACES = ("upper left", "upper", "upper right", "left", "middle", "right", "lower left", "lower", "lower right")
+PLACES = (tr("upper left"), "upper", tr("upper right"), "left", "middle", "right", tr("lower left"), "lower", tr("lower right"))
 MIDDLE = PLACES.index("middle")
 
 

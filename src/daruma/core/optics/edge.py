@@ -18,6 +18,8 @@ from scipy.ndimage import convolve1d
 from scipy.signal.windows import tukey
 from scipy.special import stdtrit
 
+from daruma.core.language import tr
+
 Floats = npt.NDArray[np.float64]
 OVERSAMPLING = 4  # bins of the projected profile in a pixel
 HALF_WIDTH = 32.0  # px on each side of the edge that are looked at
@@ -84,9 +86,9 @@ def sharpness(picture: Floats) -> Sharpness:
 def upright(picture: Floats) -> tuple[Floats, EdgeLine]:
     """Return the picture, turned if need be so that its edge is nearer to upright, and the edge."""
     if picture.ndim != 2 or min(picture.shape) < 16:
-        raise EdgeFault("the picture is smaller than 16 pixels")
+        raise EdgeFault(tr("the picture is smaller than 16 pixels"))
     if not np.isfinite(picture).all():
-        raise EdgeFault("the picture has values that are no numbers")
+        raise EdgeFault(tr("the picture has values that are no numbers"))
     across = float(np.abs(np.diff(picture.mean(axis=0))).max())
     down = float(np.abs(np.diff(picture.mean(axis=1))).max())
     turned = down > across
@@ -102,7 +104,7 @@ def _line(picture: Floats, *, turned: bool) -> EdgeLine:
     step = float(np.median(np.abs(np.median(picture[:, :4], axis=1) - np.median(picture[:, -4:], axis=1))))
     noise = 1.4826 * float(np.median(np.abs(np.diff(picture[:, : max(4, columns // 8)], axis=1)))) / 2**0.5
     if step <= 0 or step < _LEAST_CONTRAST * noise / 3:
-        raise EdgeFault("there is no edge between its two sides")
+        raise EdgeFault(tr("there is no edge between its two sides"))
     place = np.arange(columns - 1) + 0.5
     smooth = convolve1d(steep, np.hanning(7) / np.hanning(7).sum(), axis=1, mode="constant")
     centres = place[smooth.argmax(axis=1)]
@@ -118,7 +120,7 @@ def _line(picture: Floats, *, turned: bool) -> EdgeLine:
         total = weight.sum(axis=1)
         good = total > 0.3 * step
         if good.sum() < max(8, rows // 4):
-            raise EdgeFault("the edge does not run through the picture")
+            raise EdgeFault(tr("the edge does not run through the picture"))
         found = (weight * (at + 0.5)).sum(axis=1)[good] / total[good]
         line = np.polyfit(np.arange(rows)[good], found, 1)
         off = found - np.polyval(line, np.arange(rows)[good])
@@ -126,9 +128,9 @@ def _line(picture: Floats, *, turned: bool) -> EdgeLine:
         line = np.polyfit(np.arange(rows)[good][keep], found[keep], 1)
     edge = EdgeLine(float(line[1]), float(line[0]), turned)
     if edge.degrees < _STRAIGHTEST or rows * abs(edge.b) < 1:
-        raise EdgeFault("the edge runs along the pixels: slant it by about 5 degrees")
+        raise EdgeFault(tr("the edge runs along the pixels: slant it by about 5 degrees"))
     if edge.degrees > _STEEPEST:
-        raise EdgeFault(f"the edge is slanted by {edge.degrees:.0f} degrees: about 5 are wanted")
+        raise EdgeFault(tr("the edge is slanted by {degrees:.0f} degrees: about 5 are wanted", degrees=edge.degrees))
     return edge
 
 
@@ -158,20 +160,20 @@ def _mtf(picture: Floats, line: EdgeLine, first: int, last: int) -> tuple[float,
     middle = round(float((np.arange(len(spread)) * np.abs(spread)).sum() / max(np.abs(spread).sum(), 1e-12)))
     half = min(middle, len(spread) - 1 - middle)
     if half < OVERSAMPLING * 3:
-        raise EdgeFault("the edge lies too near to the picture's side")
+        raise EdgeFault(tr("the edge lies too near to the picture's side"))
     window = tukey(2 * half + 1, 0.5)
     windowed = spread[middle - half : middle + half + 1] * window
     size = next_fast_len(8 * len(windowed))
     contrast = np.abs(np.fft.rfft(windowed, size))
     if contrast[0] <= 0:
-        raise EdgeFault("there is no contrast at the edge")
+        raise EdgeFault(tr("there is no contrast at the edge"))
     frequencies = np.fft.rfftfreq(size, 1 / OVERSAMPLING)
     # the difference of neighbouring bins, the width of a bin
     lowered = np.sinc(frequencies / OVERSAMPLING) ** 2
     contrast = contrast / contrast[0] / np.maximum(lowered, 0.1)
     below = np.flatnonzero(contrast < 0.5)
     if not len(below) or below[0] == 0:
-        raise EdgeFault("the edge is sharper than the pixels can show")
+        raise EdgeFault(tr("the edge is sharper than the pixels can show"))
     high = int(below[0])
     c0, c1 = contrast[high - 1], contrast[high]
     half_at = float(frequencies[high - 1] + (frequencies[high] - frequencies[high - 1]) * (c0 - 0.5) / (c0 - c1))

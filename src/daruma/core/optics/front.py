@@ -10,6 +10,7 @@ from math import log
 
 import numpy as np
 
+from daruma.core.language import tr
 from daruma.core.optics.chart import MIDDLE, PLACES
 from daruma.core.optics.focus import FEWEST, Peak, peak_of
 from daruma.core.optics.frames import Blur, Frame, Mode
@@ -40,15 +41,17 @@ class Finding(Enum):
 
 
 ADVICE = {
-    Finding.DEAD: "the flex is open or the camera is dead: look at its pads and its connector, then at the board",
-    Finding.FROZEN: "one and the same frame comes again and again: its connector or its flex has a dry joint",
-    Finding.WHITE: "the picture stays white after a film was taken: its data are not bound to this board",
-    Finding.NO_FOCUS: "no code changes the blur: the lens does not move",
-    Finding.HEAT: "upright and level edges differ all over the picture: the lens was too hot; take another camera",
-    Finding.DIRTY: "single places are dull, the others sharp: clean lens and window, then look again",
-    Finding.TABLE: "as sharp as it should be, at another code than the phone sets: another camera's focus codes are on the flex",
-    Finding.NO_DEPTH: "near and far are equally sharp in the cinematic mode",
-    Finding.UNSURE: "what was measured does not surely reach the class: look again with more light on the chart",
+    Finding.DEAD: tr("the flex is open or the camera is dead: look at its pads and its connector, then at the board"),
+    Finding.FROZEN: tr("one and the same frame comes again and again: its connector or its flex has a dry joint"),
+    Finding.WHITE: tr("the picture stays white after a film was taken: its data are not bound to this board"),
+    Finding.NO_FOCUS: tr("no code changes the blur: the lens does not move"),
+    Finding.HEAT: tr("upright and level edges differ all over the picture: the lens was too hot; take another camera"),
+    Finding.DIRTY: tr("single places are dull, the others sharp: clean lens and window, then look again"),
+    Finding.TABLE: tr(
+        "as sharp as it should be, at another code than the phone sets: another camera's focus codes are on the flex"
+    ),
+    Finding.NO_DEPTH: tr("near and far are equally sharp in the cinematic mode"),
+    Finding.UNSURE: tr("what was measured does not surely reach the class: look again with more light on the chart"),
 }
 
 
@@ -139,7 +142,7 @@ def judged(frames: Sequence[Frame]) -> Judged:
     """Return how a front camera is found by a session's frames."""
     look = Look(tuple(frames))
     finding = _finding(look)
-    why = ADVICE.get(finding, "photo, video, depth and autofocus work")
+    why = ADVICE.get(finding, tr("photo, video, depth and autofocus work"))
     if finding is Finding.DIRTY and look.dull:
         why = f"{', '.join(PLACES[place] for place in look.dull)}: {why}"
     return Judged(finding, why, modes_of(look), numbers_of(look))
@@ -205,12 +208,22 @@ def _pairs(frame: Frame | None) -> tuple[tuple[Blur, Blur], ...]:
 
 def numbers_of(look: Look) -> tuple[tuple[str, str], ...]:
     """Return what was measured, each with its expanded uncertainty."""
-    rows = [(mode.value, "works" if works else "not proven") for mode, works in modes_of(look).items()]
+    rows = [(mode.value, "works" if works else tr("not proven")) for mode, works in modes_of(look).items()]
     for place, pair in zip(PLACES, look.nine, strict=False):
         least = min(pair, key=lambda blur: blur.mtf50)
-        rows.append((f"{place} MTF50", f"{least.mtf50:.3f} ± {_SURE * least.u:.3f} c/px" if least.found else "no edge"))
+        rows.append(
+            (
+                tr("{place} MTF50", place=place),
+                tr("{mtf50:.3f} ± {SURE:.3f} c/px", mtf50=least.mtf50, SURE=_SURE * least.u) if least.found else tr("no edge"),
+            )
+        )
     for distance, peak in look.peaks.items():
         own = look.own_code(distance)
-        said = f"{peak.code:.1f} ± {_SURE * peak.u:.1f}" if peak is not None else "no peak"
-        rows.append((f"focus at {distance:g} m", f"{said}, phone {own:.0f}" if own is not None else said))
+        said = f"{peak.code:.1f} ± {_SURE * peak.u:.1f}" if peak is not None else tr("no peak")
+        rows.append(
+            (
+                tr("focus at {distance:g} m", distance=distance),
+                tr("{said}, phone {own:.0f}", said=said, own=own) if own is not None else said,
+            )
+        )
     return tuple(rows)

@@ -11,6 +11,7 @@ from typing import cast
 import numpy as np
 from scipy.spatial.transform import Rotation
 
+from daruma.core.language import tr
 from daruma.core.optics.align import Alignment, Turning, align
 from daruma.core.optics.lens import Camera, Floats, ViewFit, board_fits, rms_of_all
 from daruma.core.optics.sweep import RATE, SweepChunk, Taken, frames_in, gyro_in
@@ -120,7 +121,7 @@ class RearSheet:
 def judged(chunks: Sequence[SweepChunk], views: Mapping[str, Floats], record: RearRecord | None) -> RearSheet:
     """Return how a rear camera is found by its sweep and by where it saw the corners of a chessboard (n, 2), px."""
     if record is None or not chunks or not views:
-        return RearSheet(RearFinding.UNMEASURED, "sweep, chessboard and the module's own record are needed")
+        return RearSheet(RearFinding.UNMEASURED, tr("sweep, chessboard and the module's own record are needed"))
     try:
         aligned = align(gyro_of(chunks), camera_of(chunks, record.camera))
         fits = board_fits(record.camera, {view: (board(), seen) for view, seen in views.items()})
@@ -134,11 +135,16 @@ def judged(chunks: Sequence[SweepChunk], views: Mapping[str, Floats], record: Re
 
 
 _WHY = {
-    RearFinding.ALIGNED: f"rotation within {ROTATION:g}°, delay within {OFFSET:g} ms, lens within {RMS:g} px",
-    RearFinding.ROTATED: "the module sits askew or its frame is bent: seat it again, then sweep anew",
-    RearFinding.LATE: "its frames come at other times than its record says: another module's record is on it",
-    RearFinding.LENS: "another lens than that of the record: another module's record is on it, or the lens was hurt",
-    RearFinding.UNSURE: "what was measured is not sure enough: sweep once more, more slowly and about a second axis as well",
+    RearFinding.ALIGNED: tr(
+        "rotation within {ROTATION:g}°, delay within {OFFSET:g} ms, lens within {RMS:g} px",
+        ROTATION=ROTATION,
+        OFFSET=OFFSET,
+        RMS=RMS,
+    ),
+    RearFinding.ROTATED: tr("the module sits askew or its frame is bent: seat it again, then sweep anew"),
+    RearFinding.LATE: tr("its frames come at other times than its record says: another module's record is on it"),
+    RearFinding.LENS: tr("another lens than that of the record: another module's record is on it, or the lens was hurt"),
+    RearFinding.UNSURE: tr("what was measured is not sure enough: sweep once more, more slowly and about a second axis as well"),
 }
 
 

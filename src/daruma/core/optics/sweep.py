@@ -11,6 +11,8 @@ from enum import Enum
 from math import degrees, floor
 from struct import Struct
 
+from daruma.core.language import tr, word
+
 SECTORS = 36
 NEEDED = 10  # frames that cover a sector (ours)
 RATE = 200.0  # samples a second of the gyroscope
@@ -38,10 +40,10 @@ class Taken(Enum):
 
 TAKEN = tuple(Taken)
 REMEDY = {
-    Taken.DARK: "more light",
-    Taken.FAST: "turn more slowly",
-    Taken.BARE: "several large objects are needed in this direction",
-    Taken.NEAR: "step back: what is there is too near",
+    Taken.DARK: tr("more light"),
+    Taken.FAST: tr("turn more slowly"),
+    Taken.BARE: tr("several large objects are needed in this direction"),
+    Taken.NEAR: tr("step back: what is there is too near"),
 }
 
 
@@ -141,16 +143,16 @@ class RingState:
     def advice(self) -> str:
         """Return in one sentence what to do next."""
         if self.done:
-            return "The sweep is done."
+            return tr("The sweep is done.")
         if self.latest in REMEDY:
-            return f"Frames are refused, {self.latest.value}: {REMEDY[self.latest]}."
+            return tr("Frames are refused, {latest}: {REMEDY}.", latest=word(self.latest), REMEDY=REMEDY[self.latest])
         way = self.nearest()
         if way is None:
-            return "Every direction is covered: hold still until the phone is done."
+            return tr("Every direction is covered: hold still until the phone is done.")
         if abs(way) < 6:
-            return "Stay: this direction is coming in."
-        pace = f"about {EASY:.0f}° a second" if abs(self.speed) < FASTEST else "more slowly"
-        return f"Turn {abs(way):.0f}° to the {'left' if way > 0 else 'right'}, {pace}."
+            return tr("Stay: this direction is coming in.")
+        pace = tr("about {EASY:.0f}° a second", EASY=EASY) if abs(self.speed) < FASTEST else tr("more slowly")
+        return tr("Turn {way:.0f}° to the {how}, {pace}.", way=abs(way), how=tr("left") if way > 0 else tr("right"), pace=pace)
 
 
 class Ring:

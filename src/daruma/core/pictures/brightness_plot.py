@@ -5,6 +5,7 @@ from collections.abc import Sequence
 from daruma.core.colour.brightness import BrightnessVerdict
 from daruma.core.colour.shots import Level
 from daruma.core.display import DisplaySpec, wanted_luminance
+from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Text, Tone
 
@@ -41,8 +42,8 @@ def brightness_plot(
         items.append(Disc(x, y, 4.5 if hollow else 3.5, 4.5 if hollow else 3.5, None if hollow else tone, tone, 1.4))
     items += [Disc(*axes.at(lux, value), 2.4, 2.4, Tone.INK) for lux, value in live]
     if any(level.falling for level in levels):
-        items.append(Text(_LEFT + 10, _TOP + 18, "filled: light rising; ring: falling", Tone.QUIET, 12))
-    words = verdict.sentence if verdict is not None else "Nothing is measured yet; the luminance that is wanted is drawn."
+        items.append(Text(_LEFT + 10, _TOP + 18, tr("filled: light rising; ring: falling"), Tone.QUIET, 12))
+    words = verdict.sentence if verdict is not None else tr("Nothing is measured yet; the luminance that is wanted is drawn.")
     return Picture(width, height, tuple(items), (), words)
 
 

@@ -9,6 +9,7 @@ import numpy as np
 
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Phase, Span
+from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Bars, Item, Line, Picture, Rect, Spot, Text, Tone
 from daruma.core.power.envelope import envelope
@@ -25,8 +26,8 @@ WORDS = {
     Phase.SHORT: "short",
     Phase.BOOT: "starts",
     Phase.IDLE: "idle",
-    Phase.CONSTANT_CURRENT: "constant current",
-    Phase.CONSTANT_VOLTAGE: "constant voltage",
+    Phase.CONSTANT_CURRENT: tr("constant current"),
+    Phase.CONSTANT_VOLTAGE: tr("constant voltage"),
     Phase.TRICKLE: "trickle",
     Phase.FULL: "full",
     Phase.DISCHARGE: "gives",
@@ -58,7 +59,7 @@ def cable_trace(
     """
     traces = [trace for trace in traces if len(trace.t)]
     if not traces:
-        said = words or "Nothing is measured yet."
+        said = words or tr("Nothing is measured yet.")
         return Picture(width, 40, (Text(0, 24, said, Tone.QUIET, 13),), (), said)
     height = max(height, _LEAST_HEIGHT)
     across = ends or (min(float(each.t[0]) for each in traces), max(float(each.t[-1]) for each in traces))
@@ -74,11 +75,11 @@ def cable_trace(
     items: list[Item] = [
         *amps.grid((), _ticks(amps.y, 5 if share else 3), size=11),
         *_clock(amps, across),
-        Text(_LEFT, amps_top - (5 if share else 9), "Amperes into the phone", Tone.INK, 12, bold=True),
+        Text(_LEFT, amps_top - (5 if share else 9), tr("Amperes into the phone"), Tone.INK, 12, bold=True),
     ]
     if share:
         items += volts.grid((), _ticks(volts.y, 3), tell=lambda value: f"{value:g}", size=11)
-        items.append(Text(_LEFT, _HEAD - 9, "Volts", Tone.INK, 12, bold=True))
+        items.append(Text(_LEFT, _HEAD - 9, tr("Volts"), Tone.INK, 12, bold=True))
     for place, trace in reversed(tuple(enumerate(traces))):
         tone, thick = (Tone.DATA, 1.6) if place == 0 else (Tone.ACT, 1.1)
         for axes, values in ((volts, trace.v), (amps, trace.a)) if share else ((amps, trace.a),):
@@ -161,8 +162,16 @@ def _told(spans: Sequence[Span], amounts: Sequence[tuple[float, float, float]], 
     found = []
     for span, (charge, energy, mean) in zip(spans, amounts, strict=False):
         (x0, _), (x1, _) = amps.at(span.start, amps.y[0]), amps.at(span.end, amps.y[0])
-        said = f"{WORDS[span.phase]}, {span.start:.0f} to {span.end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh"
-        found.append(Spot(f"phase {span.start:.3f}", x0, y, max(2.0, x1 - x0), 16, said))
+        said = tr(
+            "{WORDS}, {start:.0f} to {end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh",
+            WORDS=WORDS[span.phase],
+            start=span.start,
+            end=span.end,
+            mean=mean,
+            charge=charge,
+            energy=energy,
+        )
+        found.append(Spot(tr("phase {start:.3f}", start=span.start), x0, y, max(2.0, x1 - x0), 16, said))
     return tuple(found)
 
 

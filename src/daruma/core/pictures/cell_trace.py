@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
+from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone
 
@@ -44,7 +45,7 @@ def cell_trace(
 ) -> Picture:
     """Return a test's picture; limits are the empty and the full volts, the claim is in percent of the rated capacity."""
     if not curve.hours:
-        words = "Nothing is measured of this cell yet."
+        words = tr("Nothing is measured of this cell yet.")
         return Picture(width, 30, (Text(0, 20, words, Tone.QUIET, 13),), (), words)
     height = max(height, _LEAST_HEIGHT)
     half = (width - 2 * _LEFT - _GAP) / 2
@@ -55,16 +56,20 @@ def cell_trace(
     volts = Axes(_LEFT, _HEAD, half, 0.58 * tall, ends, (empty - 0.1, full + 0.1))
     most = max(0.2, *(abs(a) for a in curve.amperes)) * 1.1
     amps = Axes(_LEFT, _HEAD + 0.66 * tall, half, 0.34 * tall, ends, (-most, most))
-    items: list[Item] = [Text(_LEFT, 12, "Volts", Tone.INK, 12, bold=True)]
+    items: list[Item] = [Text(_LEFT, 12, tr("Volts"), Tone.INK, 12, bold=True)]
     items += [*_stages(volts, curve), *volts.grid((), (empty, full), tell=lambda v: f"{v:.2f}")]
     items += [volts.line([(ends[0], each), (ends[1], each)], Tone.ACT, 1.0, (5, 4)) for each in limits]
     items += amps.grid(ticks, (-round(most / 1.1, 1), 0, round(most / 1.1, 1)), tell=_hour_or_number, words=("hours", ""))
-    items.append(Text(_LEFT + 4, _HEAD + 0.66 * tall - 4, "Amperes", Tone.INK, 12, bold=True))
+    items.append(Text(_LEFT + 4, _HEAD + 0.66 * tall - 4, tr("Amperes"), Tone.INK, 12, bold=True))
     items.append(volts.line(list(zip(curve.hours, curve.volts, strict=True)), Tone.DATA, 1.8))
     items.append(amps.line(list(zip(curve.hours, curve.amperes, strict=True)), Tone.DATA, 1.4))
     items += _grown(Axes(_LEFT + half + _GAP + 26, _HEAD, half - 26, tall, ends, _span(grown, rated, claim)), grown, rated, claim)
     last = grown[-1] if grown else None
-    told = f"{last.mah:.0f} mAh, between {last.low:.0f} and {last.high:.0f} with 95 %" if last else "no capacity yet"
+    told = (
+        tr("{mah:.0f} mAh, between {low:.0f} and {high:.0f} with 95 %", mah=last.mah, low=last.low, high=last.high)
+        if last
+        else tr("no capacity yet")
+    )
     return Picture(width, height, tuple(items), (), " ".join(part for part in (f"{ends[1]:.1f} h, {told}.", said) if part))
 
 
@@ -93,7 +98,7 @@ def _grown(axes: Axes, grown: Sequence[Grown], rated: float, claim: float) -> li
     """Return the capacity as the log grew, its interval as a band of lines, the rated capacity and the claim."""
     share = claim / 100 * rated
     items: list[Item] = [
-        Text(axes.left, 12, "Capacity, mAh", Tone.INK, 12, bold=True),
+        Text(axes.left, 12, tr("Capacity, mAh"), Tone.INK, 12, bold=True),
         *axes.grid((axes.x[0], axes.x[1]), (share, rated), tell=lambda v: f"{v:.0f}" if v > 50 else _hour_or_number(v)),
         axes.line([(axes.x[0], share), (axes.x[1], share)], Tone.ACT, 1.2, (5, 4)),
         axes.line([(axes.x[0], rated), (axes.x[1], rated)], Tone.QUIET, 1.0, (2, 3)),

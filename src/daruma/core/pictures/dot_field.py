@@ -10,6 +10,7 @@ import numpy as np
 from daruma.core.depth.sheet import VIEW, DotSheet
 from daruma.core.depth.view import Floats, Ints
 from daruma.core.face import DotFrame
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone, cross
 
 _TOP, _FOOT = 26.0, 22.0
@@ -65,7 +66,7 @@ def _frame(frame: _Frame, title: str) -> list[Item]:
 
 
 def _field(frame: _Frame, sheet: DotSheet | None, live: Sequence[DotFrame]) -> list[Item]:
-    items = _frame(frame, "Dots: seen where the map has them")
+    items = _frame(frame, tr("Dots: seen where the map has them"))
     if live:
         newest = np.array(live[-1].points).reshape(-1, 2)
         return [*items, *(Disc(*frame.at(u, v), 1.6, 1.6, Tone.DATA) for u, v in newest)]
@@ -93,7 +94,7 @@ def _field(frame: _Frame, sheet: DotSheet | None, live: Sequence[DotFrame]) -> l
         Text(
             frame.left,
             frame.top + frame.h + 15,
-            f"dot: seen   cross: missing   line: off its place, {_LONGER:g} times as long",
+            tr("dot: seen   cross: missing   line: off its place, {LONGER:g} times as long", LONGER=_LONGER),
             Tone.QUIET,
             11,
         )
@@ -112,7 +113,7 @@ def _off(sheet: DotSheet) -> tuple[Ints, Floats]:
 
 
 def _depths(frame: _Frame, sheet: DotSheet | None) -> list[Item]:
-    items = _frame(frame, "Depth: off the flat card")
+    items = _frame(frame, tr("Depth: off the flat card"))
     if sheet is None or sheet.verdict.fit is None:
         return items
     fit = sheet.verdict.fit
@@ -130,12 +131,12 @@ def _depths(frame: _Frame, sheet: DotSheet | None) -> list[Item]:
         near = mean[index] > 0
         x, y = frame.at(float(u[index]), float(v[index]))
         items.append(Disc(x, y, size, size, Tone.DATA if near else None, Tone.DATA, 1.0, 0.75))
-    legend = f"full: nearer   ring: farther   largest: {_FULL:g} % of the distance"
+    legend = tr("full: nearer   ring: farther   largest: {FULL:g} % of the distance", FULL=_FULL)
     items.append(Text(frame.left, frame.top + frame.h + 15, legend, Tone.QUIET, 11))
     return items
 
 
 def _words(sheet: DotSheet | None, live: Sequence[DotFrame]) -> str:
     if live:
-        return f"{len(live[-1].points) // 2} dots are seen in the newest frame."
-    return sheet.verdict.why if sheet is not None else "No dots are measured yet."
+        return tr("{count_points} dots are seen in the newest frame.", count_points=len(live[-1].points) // 2)
+    return sheet.verdict.why if sheet is not None else tr("No dots are measured yet.")

@@ -2,6 +2,7 @@
 
 from daruma.core.finishing import USED_FOR_EVER, PageLine
 from daruma.core.finishing_session import FinishRow, FinishSession, Meaning, Outlook, session_words
+from daruma.core.language import tr
 from daruma.core.parts import PART_LABEL
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, cross, tick
 
@@ -12,15 +13,22 @@ _TONE = {Outlook.GENUINE: Tone.PROVEN, Outlook.USED: Tone.INK, Outlook.LOCKED: T
 def finishing_sheet(width: float, session: FinishSession | None) -> Picture:
     """Return the session; a word where the phone finishes nothing."""
     if session is None:
-        words = "This way lets the phone finish nothing."
+        words = tr("This way lets the phone finish nothing.")
         return Picture(width, 30, (Text(0, 20, words, Tone.QUIET, 13, limit=width),), (), words)
-    begun = "begun" if session.begun else "not begun yet"
+    begun = "begun" if session.begun else tr("not begun yet")
     items: list[Item] = [
-        Text(0, 16, f"Finishing session, {begun}", Tone.INK, 13, bold=True),
-        Text(width, 16, f"about {session.minutes:.0f} min, {session.planned:.0f} at best", Tone.QUIET, 12, "end"),
+        Text(0, 16, tr("Finishing session, {begun}", begun=begun), Tone.INK, 13, bold=True),
+        Text(
+            width,
+            16,
+            tr("about {minutes:.0f} min, {planned:.0f} at best", minutes=session.minutes, planned=session.planned),
+            Tone.QUIET,
+            12,
+            "end",
+        ),
     ]
     before, after = width * 0.6, width * 0.8
-    items += [Text(before, 40, "page before", Tone.QUIET, 11), Text(after, 40, "page after", Tone.QUIET, 11)]
+    items += [Text(before, 40, tr("page before"), Tone.QUIET, 11), Text(after, 40, tr("page after"), Tone.QUIET, 11)]
     y = 48.0
     go = [place for place, row in enumerate(session.rows) if row.outlook in (Outlook.GENUINE, Outlook.USED)]
     tops = [y]
@@ -32,13 +40,13 @@ def finishing_sheet(width: float, session: FinishSession | None) -> Picture:
     y = tops[-1] + 6
     notes = []
     if len(go) > 1:
-        notes.append("bar: in the same go, with the phone closed and on the network")
+        notes.append(tr("bar: in the same go, with the phone closed and on the network"))
     if any(row.outlook is Outlook.USED for row in session.rows):
         notes.append(USED_FOR_EVER)
     notes.append(
-        "Busy in the evening: asked again after 3, 6 and 12 s; then the diagnostic mode (off, both volume keys, charger in)."
+        tr("Busy in the evening: asked again after 3, 6 and 12 s; then the diagnostic mode (off, both volume keys, charger in).")
     )
-    notes.append("Back glass and housing may ask and are never listed.")
+    notes.append(tr("Back glass and housing may ask and are never listed."))
     for note in notes:
         for line in _wrapped(note, width):
             items.append(Text(0, y + 12, line, Tone.QUIET, 11.5, limit=width))

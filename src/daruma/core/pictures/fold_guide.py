@@ -5,6 +5,7 @@ from __future__ import annotations
 from math import ceil
 
 from daruma.core.folding import FoldSpec, Shape, steps, words
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone
 
 _CELL, _HEAD, _PAD = 112.0, 18.0, 12.0
@@ -15,7 +16,7 @@ def fold_guide(width: float, spec: FoldSpec | None, none: str) -> Picture:
     if spec is None:
         said = none
         return Picture(width, 30, (Text(0, 20, said, Tone.QUIET, 13),), (), said)
-    shapes, told = steps(spec), ("flat, face up", *words(spec))
+    shapes, told = steps(spec), (tr("flat, face up"), *words(spec))
     columns = min(len(shapes), max(1, int(width // 300)))
     cell = width / columns
     xs = [value for shape in shapes for value in (shape.bounds[0], shape.bounds[2])]
@@ -33,7 +34,13 @@ def fold_guide(width: float, spec: FoldSpec | None, none: str) -> Picture:
         )
         items += _drawn(shape, spec, origin, scale, last=number == len(shapes) - 1)
     height = (_CELL + 8) * ceil(len(shapes) / columns)
-    return Picture(width, height, tuple(items), (), f"Fold {len(spec.folds)} times: {'; '.join(words(spec))}.")
+    return Picture(
+        width,
+        height,
+        tuple(items),
+        (),
+        tr("Fold {count_folds} times: {spec}.", count_folds=len(spec.folds), spec="; ".join(words(spec))),
+    )
 
 
 def _drawn(shape: Shape, spec: FoldSpec, origin: tuple[float, float], scale: float, *, last: bool) -> list[Item]:

@@ -5,6 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from daruma.core.heat.trace import HeatLimits
+from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Item, Picture, Rect, Text, Tone
 
@@ -29,9 +30,9 @@ def heat_trace(
 ) -> Picture:
     """Return the picture of times (s) and degrees Celsius (n)."""
     lines = [
-        (limits.peak_max, "at most", Tone.ACT),
-        (limits.peak_min, "at least", Tone.PROVEN),
-        (limits.part, "the part", Tone.ACT),
+        (limits.peak_max, tr("at most"), Tone.ACT),
+        (limits.peak_min, tr("at least"), Tone.PROVEN),
+        (limits.part, tr("the part"), Tone.ACT),
     ]
     lines += [(limits.above, "melts", Tone.GOLD)]
     marked = [(value, word, tone) for value, word, tone in lines if value is not None]
@@ -55,8 +56,8 @@ def heat_trace(
         items.append(axes.line(list(zip(t[::by].tolist(), celsius[::by].tolist(), strict=True)), Tone.DATA, 2.0))
     if expected is not None:
         items += _expected(axes, newest, expected, Tone.ACT if ahead is not None else Tone.DATA)
-    now = f"{celsius[-1]:.0f} °C" if len(celsius) else "nothing is measured yet"
-    words = f"{ahead.words}." if ahead is not None else f"Now {now}."
+    now = f"{celsius[-1]:.0f} °C" if len(celsius) else tr("nothing is measured yet")
+    words = f"{ahead.words}." if ahead is not None else tr("Now {now}.", now=now)
     return Picture(width, height, tuple(items), (), words)
 
 

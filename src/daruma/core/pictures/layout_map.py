@@ -2,6 +2,7 @@
 
 from dataclasses import dataclass, replace
 
+from daruma.core.language import tr, word
 from daruma.core.pictures.primitives import Item, Picture, Rect, Spot, Text, Tone
 from daruma.core.records import FieldRole, FieldSpec, Layout
 
@@ -39,7 +40,7 @@ def layout_map(width: float, layout: Layout) -> Picture:
             skipped += 1
             continue
         if skipped:
-            items.append(Text(LEFT, y + 15, f"{skipped * ACROSS} bytes more of the same", Tone.QUIET, 11))
+            items.append(Text(LEFT, y + 15, tr("{skipped} bytes more of the same", skipped=skipped * ACROSS), Tone.QUIET, 11))
             y, skipped = y + ROW, 0
         items.append(Text(4, y + 16, f"{start:04X}", Tone.QUIET, 11, mono=True))
         for run in runs:
@@ -48,8 +49,11 @@ def layout_map(width: float, layout: Layout) -> Picture:
             items.append(Text(x + 5, y + 16, run.name, Tone.INK, 12, limit=max(1.0, wide - 8)))
             spots.append(Spot(f"{run.name}@{run.first}", x, y, wide, ROW, run.words))
         y += ROW
-    told = "; ".join(f"{spec.label}, {spec.length} bytes at {spec.offset:#x}" for spec in layout.fields)
-    return Picture(width, y + 8, tuple(items), tuple(spots), f"{layout.size} bytes: {told}")
+    told = "; ".join(
+        tr("{label}, {length} bytes at {offset:#x}", label=spec.label, length=spec.length, offset=spec.offset)
+        for spec in layout.fields
+    )
+    return Picture(width, y + 8, tuple(items), tuple(spots), tr("{size} bytes: {told}", size=layout.size, told=told))
 
 
 def _is_inside(layout: Layout, start: int, runs: list[_Run]) -> bool:
@@ -64,7 +68,13 @@ def _runs(layout: Layout, start: int) -> list[_Run]:
     stop = min(start + ACROSS, layout.size)
     found = [_Run(f.offset, f.end, f.label, _said(f), _ROLES[f.role][0]) for f in layout.fields]
     for sum_ in layout.checksums:
-        words = f"{sum_.name}: {sum_.algorithm} of {sum_.start:#x} to {sum_.stop - 1:#x}"
+        words = tr(
+            "{sum}: {algorithm} of {start:#x} to {stop:#x}",
+            sum=sum_.name,
+            algorithm=sum_.algorithm,
+            start=sum_.start,
+            stop=sum_.stop - 1,
+        )
         found.append(_Run(sum_.offset, sum_.offset + sum_.length, "checksum", words, Tone.GOLD))
     here = (run for run in found if run.first < stop and start < run.end)
     there = sorted((replace(run, first=max(start, run.first), end=min(stop, run.end)) for run in here), key=lambda run: run.first)
@@ -72,15 +82,22 @@ def _runs(layout: Layout, start: int) -> list[_Run]:
     at = start
     for run in there:
         if at < run.first:
-            filled.append(_Run(at, run.first, "not used", "not used"))
+            filled.append(_Run(at, run.first, tr("not used"), tr("not used")))
         filled.append(run)
         at = run.end
-    return filled if at >= stop else [*filled, _Run(at, stop, "not used", "not used")]
+    return filled if at >= stop else [*filled, _Run(at, stop, tr("not used"), tr("not used"))]
 
 
 def _said(field: FieldSpec) -> str:
-    count = f", {field.count} values" if field.count > 1 else ""
+    count = tr(", {count} values", count=field.count) if field.count > 1 else ""
     unit = f", {field.unit}" if field.unit else ""
-    return (
-        f"{field.label}: {field.length} bytes at {field.offset:#x}, {field.encoding.value}{count}{unit}; {_ROLES[field.role][1]}"
+    return tr(
+        "{label}: {length} bytes at {offset:#x}, {encoding}{count}{unit}; {ROLES}",
+        label=field.label,
+        length=field.length,
+        offset=field.offset,
+        encoding=word(field.encoding),
+        count=count,
+        unit=unit,
+        ROLES=_ROLES[field.role][1],
     )

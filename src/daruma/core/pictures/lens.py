@@ -3,6 +3,7 @@
 from collections.abc import Mapping, Sequence
 from dataclasses import dataclass
 
+from daruma.core.language import tr
 from daruma.core.parts import Identity
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, cross, tick
 from daruma.core.records import FieldRole, FieldSpec, Record, shown_in
@@ -33,7 +34,7 @@ class LensColumn:
         if value is None:
             return "blank"
         if spec.role is FieldRole.CALIBRATION and spec.count > 2:
-            return f"{spec.count} values"
+            return tr("{count} values", count=spec.count)
         return grouped(str(value)) if spec.identity else shown_in(self.record, spec)
 
 
@@ -41,7 +42,9 @@ def lens_fields(width: float, columns: Sequence[LensColumn], reference: int) -> 
     """Return the fields; characters that differ from the `reference` column are marked."""
     layout = next((c.record.layout for c in columns if c.record is not None), None)
     if layout is None:
-        return Picture(width, 40, (Text(0, 20, "Nothing has been read yet.", Tone.QUIET, 13),), (), "Nothing has been read yet.")
+        return Picture(
+            width, 40, (Text(0, 20, tr("Nothing has been read yet."), Tone.QUIET, 13),), (), tr("Nothing has been read yet.")
+        )
     fields = [spec for spec in layout.fields if spec.name != "signature" and spec.role is not FieldRole.FRAME]
     each = (width - _LABEL) / len(columns)
     items: list[Item] = [
@@ -56,7 +59,7 @@ def lens_fields(width: float, columns: Sequence[LensColumn], reference: int) -> 
             x = _LABEL + i * each
             same_bytes = _same(spec, column.record, columns[reference].record)
             items += _cell(x, y, column.text(spec), base, same_bytes, i == reference, each)
-        words.append(f"{spec.label}: " + ", ".join(f"{c.head} {c.text(spec) or 'not known'}" for c in columns))
+        words.append(f"{spec.label}: " + ", ".join(f"{c.head} {c.text(spec) or tr('not known')}" for c in columns))
     return Picture(width, 24 + len(fields) * _ROW, tuple(items), (), "; ".join(words))
 
 
@@ -86,7 +89,9 @@ def _cell(x: float, y: float, text: str | None, base: str | None, same: bool | N
 def lens_bytes(width: float, record: Record | None, other: Record | None) -> Picture:
     """Return a record's bytes, sixteen in a row; bytes that differ from `other` are marked."""
     if record is None:
-        return Picture(width, 40, (Text(0, 20, "Nothing has been read yet.", Tone.QUIET, 13),), (), "Nothing has been read yet.")
+        return Picture(
+            width, 40, (Text(0, 20, tr("Nothing has been read yet."), Tone.QUIET, 13),), (), tr("Nothing has been read yet.")
+        )
     size = 12.0
     advance, row = MONO * size, 14.5
     items: list[Item] = []
@@ -101,4 +106,10 @@ def lens_bytes(width: float, record: Record | None, other: Record | None) -> Pic
         plain = "".join(chr(byte) if 32 <= byte < 127 else "." for byte in image[start : start + 16])
         items += [Text(44, y, line, Tone.INK, size, mono=True), Text(44 + 49 * advance, y, plain, Tone.QUIET, size, mono=True)]
     changed = sum(a != b for a, b in zip(image, against, strict=False))
-    return Picture(width, 6 + row * ((len(image) + 15) // 16), tuple(items), (), f"{len(image)} bytes, {changed} differ")
+    return Picture(
+        width,
+        6 + row * ((len(image) + 15) // 16),
+        tuple(items),
+        (),
+        tr("{count_image} bytes, {changed} differ", count_image=len(image), changed=changed),
+    )

@@ -5,6 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from daruma.core.face import LineTest
+from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, cross, tick
 
@@ -14,7 +15,7 @@ _ROW, _HEAD, _LEFT = 26.0, 30.0, 150.0
 def module_lines(width: float, tests: Sequence[LineTest]) -> Picture:
     """Return the newest test drawn as the module and its lines, the one before it beside it."""
     if not tests:
-        words = "The module was not tested yet."
+        words = tr("The module was not tested yet.")
         return Picture(width, 30, (Text(0, 20, words, Tone.QUIET, 13),), (), words)
     newest, before = tests[-1], tests[-2] if len(tests) > 1 else None
     height = _HEAD + _ROW * len(newest.lines) + 54
@@ -42,16 +43,20 @@ def module_lines(width: float, tests: Sequence[LineTest]) -> Picture:
             _, earlier, was = before.lines[index]
             items.append(Text(_LEFT + 290, y + 5, f"{was}, {_ohms(earlier, was)}", Tone.QUIET, 13))
     foot = _HEAD + _ROW * len(newest.lines) + 34
-    facts = (
-        f"link chip {newest.link}   power switch {newest.switch}   activated {newest.counter} times   revision {newest.revision}"
+    facts = tr(
+        "link chip {link}   power switch {switch}   activated {counter} times   revision {revision}",
+        link=newest.link,
+        switch=newest.switch,
+        counter=newest.counter,
+        revision=newest.revision,
     )
-    items.append(Text(8, foot, facts + ("   repaired before" if newest.repaired else ""), Tone.INK, 13))
+    items.append(Text(8, foot, facts + (tr("   repaired before") if newest.repaired else ""), Tone.INK, 13))
     words = "; ".join(f"{name} {state}" for name, _, state in newest.lines)
     return Picture(width, height, tuple(items), (), f"{_titled(newest)}: {words}; {facts}.")
 
 
 def _titled(test: LineTest) -> str:
-    return f"{'through the extension' if test.through else 'module alone'}, {test.when[11:16]}"
+    return f"{(tr('through the extension') if test.through else tr('module alone'))}, {test.when[11:16]}"
 
 
 def _ohms(ohms: float, state: str) -> str:
@@ -63,7 +68,7 @@ def _ohms(ohms: float, state: str) -> str:
 def supply_trace(width: float, height: float, trace: Sequence[tuple[float, float]]) -> Picture:
     """Return volts and amperes of an activation over its course, with the voltages that are allowed."""
     if not trace:
-        words = "The supply is drawn here while the module is activated."
+        words = tr("The supply is drawn here while the module is activated.")
         return Picture(width, 30, (Text(0, 20, words, Tone.QUIET, 13),), (), words)
     half = (width - 70) / 2
     share = [index / max(1, len(trace) - 1) for index in range(len(trace))]
@@ -71,9 +76,9 @@ def supply_trace(width: float, height: float, trace: Sequence[tuple[float, float
     up = Axes(40, 26, half - 40, height - 60, (0, 1), (min(17.5, *volts), max(20.5, *volts)))
     down = Axes(half + 70, 26, half - 40, height - 60, (0, 1), (0, max(0.4, *amperes)))
     items: list[Item] = [
-        Text(40, 16, "Volts", Tone.INK, 13, bold=True),
+        Text(40, 16, tr("Volts"), Tone.INK, 13, bold=True),
         *up.grid((), (18, 19, 20)),
-        Text(half + 70, 16, "Amperes", Tone.INK, 13, bold=True),
+        Text(half + 70, 16, tr("Amperes"), Tone.INK, 13, bold=True),
         *down.grid((), (0.1, 0.2, 0.3, 0.4)),
     ]
     for limit in (18.5, 19.5):
@@ -82,5 +87,11 @@ def supply_trace(width: float, height: float, trace: Sequence[tuple[float, float
         items.append(down.line([(0, limit), (1, limit)], Tone.ACT, 1.2, (5, 4)))
     items.append(up.line(list(zip(share, volts, strict=True)), Tone.DATA, 2.0))
     items.append(down.line(list(zip(share, amperes, strict=True)), Tone.DATA, 2.0))
-    words = f"{min(volts):.2f} to {max(volts):.2f} V, {min(amperes):.2f} to {max(amperes):.2f} A"
+    words = tr(
+        "{volts:.2f} to {volts_2:.2f} V, {amperes:.2f} to {amperes_2:.2f} A",
+        volts=min(volts),
+        volts_2=max(volts),
+        amperes=min(amperes),
+        amperes_2=max(amperes),
+    )
     return Picture(width, height, tuple(items), (), words)

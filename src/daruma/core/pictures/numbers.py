@@ -2,6 +2,7 @@
 
 from collections.abc import Sequence
 
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Item, Line, Picture, Text, Tone
 from daruma.core.plan.explain import Source
 
@@ -12,9 +13,9 @@ def numbers(width: float, sources: Sequence[Source]) -> Picture:
     """Return one line for each number: what it is, its value, where it comes from."""
     value, origin = width * 0.31, width * 0.42
     items: list[Item] = [
-        Text(4, 14, "Number", Tone.QUIET, 12),
-        Text(value, 14, "Value", Tone.QUIET, 12),
-        Text(origin, 14, "Where it comes from", Tone.QUIET, 12),
+        Text(4, 14, tr("Number"), Tone.QUIET, 12),
+        Text(value, 14, tr("Value"), Tone.QUIET, 12),
+        Text(origin, 14, tr("Where it comes from"), Tone.QUIET, 12),
         Line(((0, 20), (width, 20)), Tone.LINE),
     ]
     y = 22.0

@@ -8,6 +8,7 @@ from daruma.core.colour.chromaticity import Pair, xy_to_uv
 from daruma.core.colour.sheet import PanelSheet
 from daruma.core.colour.tuning import LEVELS
 from daruma.core.display import DisplaySpec
+from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone, cross
 from daruma.core.plan.spend import SpendAdvice
@@ -47,7 +48,7 @@ def _primaries(axes: Axes, spec: DisplaySpec, sheet: PanelSheet | None) -> list[
     narrow = axes.w < NARROW
     across = (0.2, 0.4) if narrow else (0.1, 0.2, 0.3, 0.4, 0.5)
     items = axes.grid(across, (0.1, 0.2, 0.3, 0.4, 0.5), words=("u'", ""))
-    title = "Primaries" if narrow else "Primaries; dashed: the model's"
+    title = tr("Primaries") if narrow else tr("Primaries; dashed: the model's")
     items.append(Text(axes.left, axes.top - 8, title, Tone.INK, 13, bold=True))
     model = [xy_to_uv(xy) for xy in spec.primaries_xy]
     items.append(ring(model, Tone.DATA, (5, 4)))
@@ -72,7 +73,7 @@ def _tones(place: tuple[float, float, float, float], spec: DisplaySpec, sheet: P
     ticks = [step * i for i in range(-int(most / step), int(most / step) + 1)]
     narrow = axes.w < NARROW
     items = axes.grid((0.0, 0.5, 1.0) if narrow else (0.0, 0.25, 0.5, 0.75, 1.0), ticks, words=("signal", ""))
-    title = "Tone, % off" if narrow else f"Tone: % off exponent {spec.gamma:g}"
+    title = tr("Tone, % off") if narrow else tr("Tone: % off exponent {gamma:g}", gamma=spec.gamma)
     items.append(Text(axes.left, axes.top - 8, title, Tone.INK, 13, bold=True))
     items.append(axes.line([(0.0, 0.0), (1.0, 0.0)], Tone.DATA, 1.6, (5, 4)))
     if sheet is None:
@@ -91,7 +92,7 @@ def _differences(axes: Axes, sheet: PanelSheet | None) -> list[Item]:
     step = 0.5 if axes.y[1] <= 3 else 1 if axes.y[1] <= 7 else 2
     items = axes.grid((), [step * i for i in range(1, int(axes.y[1] / step) + 1)])
     narrow = axes.w < 2 * NARROW
-    title = "ΔE00 now (hatched) and tuned" if narrow else "ΔE00 of white and greys: as it is (hatched), tuned (full)"
+    title = tr("ΔE00 now (hatched) and tuned") if narrow else tr("ΔE00 of white and greys: as it is (hatched), tuned (full)")
     items.append(Text(axes.left, axes.top - 8, title, Tone.INK, 13, bold=True))
     for place, level in enumerate(LEVELS):
         words = ("W" if narrow else "white") if level == 1.0 else f"{100 * level:.0f}{'' if narrow else ' %'}"
@@ -116,20 +117,23 @@ def _differences(axes: Axes, sheet: PanelSheet | None) -> list[Item]:
 
 def _words(sheet: PanelSheet | None) -> str:
     if sheet is None:
-        return "The panel is not measured yet; what the model means is drawn."
-    after = f"with the tuned record at most {sheet.tuning.after.worst:.1f}"
+        return tr("The panel is not measured yet; what the model means is drawn.")
+    after = tr("with the tuned record at most {worst:.1f}", worst=sheet.tuning.after.worst)
     if sheet.tuning.before is None:
-        return f"White and greys: no calibration is known on the panel; {after} ΔE00."
-    return f"White and greys: at most {sheet.tuning.before.worst:.1f} ΔE00 as it is, {after}."
+        return tr("White and greys: no calibration is known on the panel; {after} ΔE00.", after=after)
+    return tr("White and greys: at most {worst:.1f} ΔE00 as it is, {after}.", worst=sheet.tuning.before.worst, after=after)
 
 
 def spend_numbers(spend: SpendAdvice) -> tuple[tuple[str, str], ...]:
     """Return what a write for the tuned record is weighed by, in the shop's money."""
     return (
-        ("a write: right now", f"{100 * spend.before:.0f} % within ΔE00 {spend.tolerance:.1f}"),
-        ("a write: right after", f"{100 * spend.after:.0f} %"),
-        ("a write: taken", f"{100 * spend.odds:.0f} %, kills {100 * spend.ruin:.0f} %"),
-        ("a write: gain, risk, work", f"{spend.gain:.0f}, {spend.risk:.0f}, {spend.work:.0f}"),
+        (
+            tr("a write: right now"),
+            tr("{before:.0f} % within ΔE00 {tolerance:.1f}", before=100 * spend.before, tolerance=spend.tolerance),
+        ),
+        (tr("a write: right after"), f"{100 * spend.after:.0f} %"),
+        (tr("a write: taken"), tr("{odds:.0f} %, kills {ruin:.0f} %", odds=100 * spend.odds, ruin=100 * spend.ruin)),
+        (tr("a write: gain, risk, work"), f"{spend.gain:.0f}, {spend.risk:.0f}, {spend.work:.0f}"),
     )
 
 
@@ -137,17 +141,25 @@ def panel_numbers(sheet: PanelSheet, spec: DisplaySpec) -> tuple[tuple[str, str]
     """Return the sheet's numbers with units and uncertainty, as lines of name and value."""
     tuning, light, white = sheet.tuning, sheet.white_luminance, xy_to_uv(sheet.white_xy)
     rows = [
-        ("panel: white u', v'", f"{white[0]:.4f}, {white[1]:.4f} ± {sheet.uv:.4f}"),
-        ("panel: CCT", f"{sheet.kelvin:.0f} ± {sheet.spread[0]:.0f} K"),
-        ("panel: Duv", f"{sheet.duv:+.4f} ± {sheet.spread[1]:.4f}"),
-        ("panel: cd/m²", f"{light:.0f} ± {sheet.luminance_uncertainty * light:.0f}, asked {spec.test_luminance:.0f}"),
-        ("panel: residual", f"ΔE00 {sheet.panel.residual:.1f}"),
-        ("panel: additivity", f"ΔE00 {sheet.panel.additivity:.1f}"),
+        (tr("panel: white u', v'"), f"{white[0]:.4f}, {white[1]:.4f} ± {sheet.uv:.4f}"),
+        (tr("panel: CCT"), f"{sheet.kelvin:.0f} ± {sheet.spread[0]:.0f} K"),
+        (tr("panel: Duv"), f"{sheet.duv:+.4f} ± {sheet.spread[1]:.4f}"),
+        (
+            tr("panel: cd/m²"),
+            tr(
+                "{light:.0f} ± {luminance_uncertainty:.0f}, asked {test_luminance:.0f}",
+                light=light,
+                luminance_uncertainty=sheet.luminance_uncertainty * light,
+                test_luminance=spec.test_luminance,
+            ),
+        ),
+        (tr("panel: residual"), f"ΔE00 {sheet.panel.residual:.1f}"),
+        (tr("panel: additivity"), f"ΔE00 {sheet.panel.additivity:.1f}"),
     ]
-    for name, prediction in (("as it is", tuning.before), ("tuned", tuning.after)):
+    for name, prediction in ((tr("as it is"), tuning.before), ("tuned", tuning.after)):
         if prediction is not None:
-            group = f"ΔE00 {name}, 95 % below"
-            rows.append((f"{group}: white", f"{prediction.white:.1f}, {prediction.high[0]:.1f}"))
-            rows.append((f"{group}: worst", f"{prediction.worst:.1f}, {prediction.high.max():.1f}"))
-    rows.append(("change of white", f"± {tuning.uncertainty[0]:.1f} (k = 3)"))
+            group = tr("ΔE00 {name}, 95 % below", name=name)
+            rows.append((tr("{group}: white", group=group), f"{prediction.white:.1f}, {prediction.high[0]:.1f}"))
+            rows.append((tr("{group}: worst", group=group), f"{prediction.worst:.1f}, {prediction.high.max():.1f}"))
+    rows.append((tr("change of white"), f"± {tuning.uncertainty[0]:.1f} (k = 3)"))
     return tuple(rows)

@@ -3,6 +3,7 @@
 from collections.abc import Mapping
 from dataclasses import dataclass, field
 
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Spot, Text, Tone, cross
 from daruma.core.plan.actions import Action, Heat
@@ -57,7 +58,13 @@ def route_strips(width: float, plan: Plan, view: StripsView) -> Picture:
             y += _CLOSED
     words = [_words(route, view) for route in routes]
     words += [
-        f"{way.title(view.labels)} is {'open, but not taken' if way.open else 'closed'}: {way.reason}." for way in plan.closed
+        tr(
+            "{way} is {how}: {reason}.",
+            way=way.title(view.labels),
+            how=tr("open, but not taken") if way.open else tr("closed"),
+            reason=way.reason,
+        )
+        for way in plan.closed
     ]
     return Picture(width, max(y, 40.0), tuple(items), tuple(spots), " ".join(words))
 
@@ -70,7 +77,7 @@ def _axis(left: float, right: float, longest: float, scale: float) -> list[Item]
         x = left + 6 + minute * scale
         items += [
             Line(((x, 17), (x, 23)), Tone.QUIET),
-            Text(x + 3, 14, f"{minute} min" if minute == 0 else str(minute), Tone.QUIET, 12),
+            Text(x + 3, 14, tr("{minute} min", minute=minute) if minute == 0 else str(minute), Tone.QUIET, 12),
         ]
         minute += every
     return items
@@ -78,7 +85,7 @@ def _axis(left: float, right: float, longest: float, scale: float) -> list[Item]
 
 def _figure_heads(width: float) -> list[Item]:
     x = width - _FIGURES
-    heads = (("there", 56), ("in all", 122), ("writes", 168), ("cost", 222))
+    heads = (("there", 56), (tr("in all"), 122), ("writes", 168), ("cost", 222))
     return [Text(x + offset, 14, text, Tone.QUIET, 12, "end") for text, offset in heads]
 
 
@@ -95,8 +102,8 @@ def _route(
         items += _strip(over, left + 6, y + 20 + _STRIP / 2 + 3, scale, _STRIP / 2 - 2, 0.5)
     figures = width - _FIGURES
     texts = (
-        (f"{route.attended:.0f} min", 56),
-        (f"{route.minutes:.0f} min", 122),
+        (tr("{attended:.0f} min", attended=route.attended), 56),
+        (tr("{minutes:.0f} min", minutes=route.minutes), 122),
         (str(route.writes), 168),
         (f"{route.cost:.0f} {view.money}", 222),
     )
@@ -145,10 +152,10 @@ def _chances(route: Route, view: StripsView) -> str:
     for promise in route.promises:
         label = view.labels.get(promise.function, promise.function.value)
         if promise.chance <= 0:
-            said.append(f"{label}: not kept")
+            said.append(tr("{label}: not kept", label=label))
         else:
             alone, back = percent(promise.chance), percent(promise.with_ways_back)
-            risk = f": ‘{promise.risk.figures.title}’ risks it" if promise.risk is not None else ""
+            risk = tr(": ‘{title}’ risks it", title=promise.risk.figures.title) if promise.risk is not None else ""
             said.append(f"{label} {alone}" if alone == back else f"{label} {alone.removesuffix(' %')} ({back}{risk})")
     return "    ".join(said)
 
@@ -156,16 +163,16 @@ def _chances(route: Route, view: StripsView) -> str:
 def _against(route: Route, over: Route, view: StripsView) -> str:
     """Say what the route laid over costs and gives more or less."""
     parts = [
-        f"{over.attended - route.attended:+.0f} min there",
-        f"{over.minutes - route.minutes:+.0f} min in all",
-        f"{over.writes - route.writes:+d} writes",
+        tr("{attended:+.0f} min there", attended=over.attended - route.attended),
+        tr("{minutes:+.0f} min in all", minutes=over.minutes - route.minutes),
+        tr("{writes:+d} writes", writes=over.writes - route.writes),
         f"{over.cost - route.cost:+.0f} {view.money}",
     ]
     for mine, theirs in zip(route.promises, over.promises, strict=False):
         change = 100 * (theirs.chance - mine.chance)
         if abs(change) >= 0.5:
             parts.append(f"{view.labels.get(mine.function, mine.function.value)} {change:+.0f} %")
-    return f"Laid over: {over.way}: " + ", ".join(part for part in parts if not part.startswith(("+0 ", "-0 ")))
+    return tr("Laid over: {way}: ", way=over.way) + ", ".join(part for part in parts if not part.startswith(("+0 ", "-0 ")))
 
 
 def _closed(way: Closed, view: StripsView, left: float, y: float, width: float) -> list[Item]:
@@ -181,8 +188,18 @@ def _closed(way: Closed, view: StripsView, left: float, y: float, width: float) 
 
 
 def _words(route: Route, view: StripsView) -> str:
-    return (
-        f"{route.way}: {len(route.actions)} steps, {route.attended:.0f} minutes there, {route.minutes:.0f} minutes in all, "
-        f"{_chances(route, view)}; {route.writes} writes, {len(route.knots)} steps that cannot be taken back, "
-        f"{route.board_heat} heatings of the board, {route.cost:.0f} {view.money}."
+    return tr(
+        "{way}: {count_actions} steps, {attended:.0f} minutes there, {minutes:.0f} minutes in all, "
+        "{chances}; {writes} writes, {count_knots} steps that cannot be taken back, {board_heat} "
+        "heatings of the board, {cost:.0f} {money}.",
+        way=route.way,
+        count_actions=len(route.actions),
+        attended=route.attended,
+        minutes=route.minutes,
+        chances=_chances(route, view),
+        writes=route.writes,
+        count_knots=len(route.knots),
+        board_heat=route.board_heat,
+        cost=route.cost,
+        money=view.money,
     )

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from daruma.core.closing import ClosingSpec, Screw
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Disc, Item, Picture, Rect, Text, Tone, cross
 
 _PAD, _LEGEND, _ROW = 16.0, 190.0, 26.0
@@ -12,7 +13,7 @@ _MARKS = (Tone.DATA, Tone.PROVEN, Tone.GOLD, Tone.ACT)
 def screw_map(width: float, height: float, spec: ClosingSpec | None, holds: str = "") -> Picture:
     """Return the map; the screws of what is held are drawn full, the others pale."""
     if spec is None or not spec.screws:
-        said = "The catalogue has no screw map of this model: lay the screws out as they come, and take a picture before."
+        said = tr("The catalogue has no screw map of this model: lay the screws out as they come, and take a picture before.")
         return Picture(width, 40, (Text(0, 22, said, Tone.QUIET, 13, limit=width),), (), said)
     height = max(height, 220.0)
     wide, tall = spec.size
@@ -25,7 +26,7 @@ def screw_map(width: float, height: float, spec: ClosingSpec | None, holds: str 
         x, y = _PAD + screw.x * scale, _PAD + screw.y * scale
         items += _mark(x, y, screw, lengths, not holds or screw.holds == holds)
     left, y = (_PAD + wide * scale + 26, _PAD + 14) if beside else (_PAD, _PAD + tall * scale + _ROW)
-    items.append(Text(left, y, holds or "All screws", Tone.INK, 13, bold=True, limit=_LEGEND - 20))
+    items.append(Text(left, y, holds or tr("All screws"), Tone.INK, 13, bold=True, limit=_LEGEND - 20))
     for length in lengths:
         some = [screw for screw in spec.screws if screw.length == length and (not holds or screw.holds == holds)]
         if not some:
@@ -33,10 +34,19 @@ def screw_map(width: float, height: float, spec: ClosingSpec | None, holds: str 
         y += _ROW
         items += _mark(left + 8, y - 4, some[0], lengths, True)
         heads = ", ".join(sorted({screw.head for screw in some}))
-        items.append(Text(left + 26, y, f"{len(some)} of {length:g} mm, {heads}", Tone.INK, 13, limit=width - left - 28))
+        items.append(
+            Text(
+                left + 26,
+                y,
+                tr("{count_some} of {length:g} mm, {heads}", count_some=len(some), length=length, heads=heads),
+                Tone.INK,
+                13,
+                limit=width - left - 28,
+            )
+        )
     shown = [screw for screw in spec.screws if not holds or screw.holds == holds]
-    told = "; ".join(f"{screw.length:g} mm at {screw.x:g}, {screw.y:g} mm" for screw in shown)
-    return Picture(width, height, tuple(items), (), f"{holds or 'All screws'}: {told}.")
+    told = "; ".join(tr("{length:g} mm at {x:g}, {y:g} mm", length=screw.length, x=screw.x, y=screw.y) for screw in shown)
+    return Picture(width, height, tuple(items), (), f"{holds or tr('All screws')}: {told}.")
 
 
 def _mark(x: float, y: float, screw: Screw, lengths: list[float], full: bool) -> list[Item]:

@@ -1,6 +1,7 @@
 """The sensor sheet drawn: how the lights are misjudged with the stored gains, and gains stored against gains that fit."""
 
 from daruma.core.colour.sheet import SensorSheet
+from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone
 
@@ -20,11 +21,11 @@ def sensor_picture(width: float, height: float, sheet: SensorSheet | None, toler
 def _lights(axes: Axes, sheet: SensorSheet | None, tolerance: float) -> list[Item]:
     step = 0.001 if axes.y[1] < 0.007 else 0.005
     items = axes.grid((), [step * i for i in range(1, int(axes.y[1] / step) + 1)], tell=lambda v: f"{v:.3f}")
-    items.append(Text(axes.left, axes.top - 8, "Lights: misjudged by, in u'v'", Tone.INK, 13, bold=True))
+    items.append(Text(axes.left, axes.top - 8, tr("Lights: misjudged by, in u'v'"), Tone.INK, 13, bold=True))
     _, y = axes.at(0.0, tolerance)
     items += [
         Line(((axes.left, y), (axes.left + axes.w, y)), Tone.DATA, 1.4, (5, 4)),
-        Text(axes.left + axes.w - 6, y - 6, "tolerance of the white", Tone.DATA, 12, "end"),
+        Text(axes.left + axes.w - 6, y - 6, tr("tolerance of the white"), Tone.DATA, 12, "end"),
     ]
     for place, light in enumerate(sheet.fit.lights if sheet is not None else ()):
         left, top = axes.at(place + 0.3, light.off_uv)
@@ -37,7 +38,7 @@ def _lights(axes: Axes, sheet: SensorSheet | None, tolerance: float) -> list[Ite
 
 def _gains(axes: Axes, sheet: SensorSheet | None) -> list[Item]:
     items = axes.grid((), (0.95, 1.0, 1.05), tell=lambda v: f"{v:.2f}")
-    items.append(Text(axes.left, axes.top - 8, "Gains: ring stored, disc fits ± 2u", Tone.INK, 13, bold=True))
+    items.append(Text(axes.left, axes.top - 8, tr("Gains: ring stored, disc fits ± 2u"), Tone.INK, 13, bold=True))
     if sheet is None:
         return items
     rows = zip(sheet.stored, sheet.fit.gains, sheet.fit.uncertainty, strict=True)
@@ -58,20 +59,31 @@ def _gains(axes: Axes, sheet: SensorSheet | None) -> list[Item]:
 def sensor_sentence(sheet: SensorSheet | None) -> str:
     """Return in one sentence how the stored gains fit, and which light would tell more."""
     if sheet is None:
-        return "The phone's ambient sensor was not read yet: it is read with every white."
+        return tr("The phone's ambient sensor was not read yet: it is read with every white.")
     worst = sheet.fit.worst
-    size = f"{worst.off_uv:.4f} in u'v' and {100 * worst.off_lux:+.1f} % in lux"
-    said = f"With its stored gains the flex misjudges {worst.light} light by {size}"
-    return f"{said}; {sheet.next_light} light would tell most: {100 * sheet.next_share:.0f} % of what is still unknown."
+    size = tr("{off_uv:.4f} in u'v' and {off_lux:+.1f} % in lux", off_uv=worst.off_uv, off_lux=100 * worst.off_lux)
+    said = tr("With its stored gains the flex misjudges {light} light by {size}", light=worst.light, size=size)
+    return tr(
+        "{said}; {next_light} light would tell most: {next_share:.0f} % of what is still unknown.",
+        said=said,
+        next_light=sheet.next_light,
+        next_share=100 * sheet.next_share,
+    )
 
 
 def sensor_numbers(sheet: SensorSheet) -> tuple[tuple[str, str], ...]:
     """Return the sheet's numbers with units and uncertainty."""
-    rows = [(f"{light.light}: misjudged", f"{light.off_uv:.4f} in u'v'") for light in sheet.fit.lights]
-    rows += [(f"{light.light}: lux", f"{100 * light.off_lux:+.1f} %") for light in sheet.fit.lights]
+    rows = [
+        (tr("{light}: misjudged", light=light.light), tr("{off_uv:.4f} in u'v'", off_uv=light.off_uv))
+        for light in sheet.fit.lights
+    ]
+    rows += [(tr("{light}: lux", light=light.light), f"{100 * light.off_lux:+.1f} %") for light in sheet.fit.lights]
     rows.sort()
     rows += [
-        (f"gains that fit: channel {i + 1}", f"{1000 * gain:.0f} ± {2000 * unsure:.0f}, stored {1000 * stored:.0f}")
+        (
+            tr("gains that fit: channel {i}", i=i + 1),
+            tr("{gain:.0f} ± {unsure:.0f}, stored {stored:.0f}", gain=1000 * gain, unsure=2000 * unsure, stored=1000 * stored),
+        )
         for i, (gain, unsure, stored) in enumerate(zip(sheet.fit.gains, sheet.fit.uncertainty, sheet.stored, strict=True))
     ]
     return tuple(rows)

@@ -3,6 +3,7 @@
 from collections.abc import Collection, Sequence
 
 from daruma.core.colour.shots import Shot
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone
 
 HEIGHT = 46.0
@@ -26,8 +27,8 @@ def session_strip(
         else:
             items.append(Disc(x, y, 4.5, 4.5, Tone.SHEET, Tone.QUIET, 1.4))
     current = next((f"{shot.words}: {value}" if value else shot.words for shot in shots if shot.key == at_hand), "")
-    words = f"{len(set(taken))} of {len(shots)} taken"
+    words = tr("{count_set} of {count_shots} taken", count_set=len(set(taken)), count_shots=len(shots))
     if bad:
-        words += f", {len(set(bad))} to repeat"
+        words += tr(", {count_set} to repeat", count_set=len(set(bad)))
     items.append(Text(left - 6, HEIGHT - 6, f"{words}. {current}".strip(), Tone.QUIET, 13))
     return Picture(width, HEIGHT, tuple(items), (), f"{words}. {current}".strip())

@@ -9,6 +9,7 @@ import numpy as np
 
 from daruma.core.haptic.motor import Tap, series
 from daruma.core.haptic.shaking import Drive, Shake
+from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone
 
@@ -18,7 +19,7 @@ _LEAST_HEIGHT = 230.0
 
 def shake_trace(width: float, height: float, shakes: Sequence[Shake], tap: Tap | None, drive: Drive) -> Picture:
     """Return the latest tap above the free ring; what the calibration says is drawn beside."""
-    words = tap.why if tap is not None else "Nothing was measured of this motor yet."
+    words = tap.why if tap is not None else tr("Nothing was measured of this motor yet.")
     if not shakes:
         return Picture(width, 30, (Text(0, 20, words, Tone.QUIET, 13),), (), words)
     height = max(height, _LEAST_HEIGHT)
@@ -27,12 +28,12 @@ def shake_trace(width: float, height: float, shakes: Sequence[Shake], tap: Tap |
     ends = 1000 * max(len(shake.values) / shake.rate for shake in shakes)
     taps, rings = [shake for shake in shakes if shake.braked], [shake for shake in shakes if not shake.braked]
     items: list[Item] = []
-    for place, (head, shown) in enumerate((("A tap, braked", taps), ("Left to ring", rings))):
+    for place, (head, shown) in enumerate(((tr("A tap, braked"), taps), (tr("Left to ring"), rings))):
         axes = Axes(_LEFT, _HEAD + place * (tall + _HEAD + _BETWEEN), width - _LEFT - 12, tall, (0.0, ends), (-top, top))
         items.append(Text(axes.left, axes.top - 7, head, Tone.INK, 12, bold=True))
         across = [100.0 * step for step in range(int(ends // 100) + 1)]
         items += axes.grid(across, (-round(drive.level, 1), 0, round(drive.level, 1)), words=("ms" if place else "", ""), size=11)
-        told = "g; dashed: calibrated level" if axes.w > 330 else "g"
+        told = tr("g; dashed: calibrated level") if axes.w > 330 else "g"
         items.append(Text(axes.left + axes.w, axes.top - 7, told, Tone.QUIET, 11, "end"))
         items += [axes.line([(0, each), (ends, each)], Tone.GOLD, 1.0, (5, 4)) for each in (drive.level, -drive.level)]
         if shown:

@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
+from daruma.core.language import tr
 from daruma.core.optics.chart import HEIGHT, PLACES, WIDTH
 from daruma.core.optics.frames import Blur
 from daruma.core.optics.front import CLASS_MTF50, TOLERANCE, Look
@@ -22,7 +23,7 @@ def sharpness_map(width: float, height: float, look: Look, why: str) -> Picture:
     h = min(height - _HEAD - _FOOT, width * HEIGHT / WIDTH)
     w = min(width, h * WIDTH / HEIGHT)
     items: list[Item] = [
-        Text(0, 16, "Half contrast (MTF50) in nine places of a photo, cycles a pixel", Tone.INK, 12, bold=True),
+        Text(0, 16, tr("Half contrast (MTF50) in nine places of a photo, cycles a pixel"), Tone.INK, 12, bold=True),
         Rect(0, _HEAD, w, h, Tone.SHEET, Tone.LINE),
     ]
     spots = []
@@ -31,14 +32,23 @@ def sharpness_map(width: float, height: float, look: Look, why: str) -> Picture:
         items.append(Rect(x, y, w / 3, h / 3, None, Tone.LINE, 0.6))
         items += _place(x, y, w / 3, h / 3, pair, dull=place in look.dull)
         values = ", ".join(f"{blur.mtf50:.3f} ± {_SURE * blur.u:.3f}" for blur in pair)
-        spots.append(Spot(PLACES[place], x, y, w / 3, h / 3, f"{PLACES[place]}: upright, level edge {values} c/px"))
+        spots.append(
+            Spot(
+                PLACES[place],
+                x,
+                y,
+                w / 3,
+                h / 3,
+                tr("{PLACES}: upright, level edge {values} c/px", PLACES=PLACES[place], values=values),
+            )
+        )
     legend = _HEAD + h + 18
     items += [
-        Text(0, legend, "│ upright edge   ─ level edge; faint: 95 % of what it may be", Tone.QUIET, 11, limit=w),
+        Text(0, legend, tr("│ upright edge   ─ level edge; faint: 95 % of what it may be"), Tone.QUIET, 11, limit=w),
         Text(
             0,
             legend + 16,
-            f"dashed: the class, {CLASS_MTF50:.2f} c/px, that each place must surely reach",
+            tr("dashed: the class, {CLASS_MTF50:.2f} c/px, that each place must surely reach", CLASS_MTF50=CLASS_MTF50),
             Tone.QUIET,
             11,
             limit=w,
@@ -55,7 +65,7 @@ def _place(x: float, y: float, w: float, h: float, pair: tuple[Blur, Blur], *, d
         at = y + h * (0.36 + 0.3 * number)
         items.append(Text(x + 9, at + 4, sign, Tone.QUIET, 11))
         if not blur.found:
-            items.append(Text(left, at + 4, "no edge", Tone.QUIET, 11))
+            items.append(Text(left, at + 4, tr("no edge"), Tone.QUIET, 11))
             continue
         share = min(1.0, blur.mtf50 / TOP_MTF50)
         spread = min(long, long * 2 * _SURE * blur.u / TOP_MTF50)
@@ -90,10 +100,10 @@ def focus_sweep(width: float, height: float, look: Look, why: str) -> Picture:
 
 def _swept(axes: Axes, look: Look, distance: float, *, last: bool) -> list[Item]:
     codes, mtf50, u = look.sweep(distance)
-    items: list[Item] = [Text(axes.left, axes.top - 8, f"Chart at {distance:g} m", Tone.INK, 12, bold=True)]
+    items: list[Item] = [Text(axes.left, axes.top - 8, tr("Chart at {distance:g} m", distance=distance), Tone.INK, 12, bold=True)]
     across = [50.0 * step for step in range(6) if axes.x[0] <= 50 * step <= axes.x[1]]
-    items += axes.grid(across, (0, 0.2, 0.4), words=("focus code" if last else "", ""), size=11)
-    items.append(Text(axes.left + axes.w, axes.top - 8, "MTF50, c/px; gold: the phone's own code", Tone.QUIET, 11, "end"))
+    items += axes.grid(across, (0, 0.2, 0.4), words=(tr("focus code") if last else "", ""), size=11)
+    items.append(Text(axes.left + axes.w, axes.top - 8, tr("MTF50, c/px; gold: the phone's own code"), Tone.QUIET, 11, "end"))
     peak, own = look.peaks.get(distance), look.own_code(distance)
     if peak is not None:
         x0, _ = axes.at(max(axes.x[0], peak.code - TOLERANCE), 0)

@@ -2,6 +2,7 @@
 
 from math import cos, radians, sin
 
+from daruma.core.language import tr
 from daruma.core.optics.sweep import FASTEST, NEEDED, SECTORS, RingState
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Spot, Text, Tone, tick
 
@@ -13,7 +14,7 @@ _LEAST_WIDTH = 420.0
 def sweep_ring(width: float, state: RingState | None) -> Picture:
     """Return the ring of a sweep with what to do beside it; what is to be done where none has begun."""
     if state is None:
-        words = "The sweep has not begun: hold the phone upright at the chest and keep still for a moment."
+        words = tr("The sweep has not begun: hold the phone upright at the chest and keep still for a moment.")
         return Picture(width, 30, (Text(0, 20, words, Tone.QUIET, 13, limit=width),), (), words)
     radius, beside = _RADIUS, width >= _LEAST_WIDTH
     x, y = radius * 1.06 + 4, radius * 1.06 + 4
@@ -24,7 +25,7 @@ def sweep_ring(width: float, state: RingState | None) -> Picture:
     items += _needle(x, y, radius, state)
     left, top = (2 * x + 22, 24.0) if beside else (0.0, 2 * y + 24)
     items += _said(left, top, width - left, state)
-    covered = f"{SECTORS - len(state.missing)} of {SECTORS} directions covered"
+    covered = tr("{SECTORS} of {SECTORS_2} directions covered", SECTORS=SECTORS - len(state.missing), SECTORS_2=SECTORS)
     spots = (Spot("ring", x - radius, y - radius, 2 * radius, 2 * radius, covered),)
     return Picture(width, 2 * y if beside else 2 * y + 130, tuple(items), spots, state.advice())
 
@@ -87,16 +88,18 @@ def _head(before: tuple[float, float], end: tuple[float, float]) -> list[Item]:
 
 def _said(x: float, y: float, width: float, state: RingState) -> list[Item]:
     """Return in words what to do, how far it is, how fast the phone turns and why frames were refused."""
-    left = f"about {state.left:.0f} s left" if state.left is not None and not state.done else ""
+    left = tr("about {left:.0f} s left", left=state.left) if state.left is not None and not state.done else ""
     speed, covered = abs(state.speed), SECTORS - len(state.missing)
-    pace = f"turning {speed:.0f}° a second" + (f": frames blur beyond {FASTEST:.0f}" if speed > FASTEST * 0.7 else "")
+    pace = tr("turning {speed:.0f}° a second", speed=speed) + (
+        tr(": frames blur beyond {FASTEST:.0f}", FASTEST=FASTEST) if speed > FASTEST * 0.7 else ""
+    )
     refused = sorted(state.refused.items(), key=lambda each: -each[1])
     rows = (
-        f"{covered} of {SECTORS} directions covered",
-        f"the phone itself says {100 * state.progress:.0f} %",
-        "; ".join(each for each in (f"{state.seconds:.0f} s so far", left) if each),
+        tr("{covered} of {SECTORS} directions covered", covered=covered, SECTORS=SECTORS),
+        tr("the phone itself says {progress:.0f} %", progress=100 * state.progress),
+        "; ".join(each for each in (tr("{seconds:.0f} s so far", seconds=state.seconds), left) if each),
         pace,
-        "frames refused: " + (", ".join(f"{how.value} {count}" for how, count in refused) or "none"),
+        tr("frames refused: ") + (", ".join(f"{how.value} {count}" for how, count in refused) or "none"),
     )
     long = min(width - 8, 320.0)
     items: list[Item] = [

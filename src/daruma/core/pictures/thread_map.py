@@ -3,6 +3,7 @@
 from collections.abc import Mapping, Sequence
 from typing import TypeVar
 
+from daruma.core.language import inner, tr
 from daruma.core.pairing import CONDITION_TEXT, Condition, ConditionState, ThreadState, Verdict
 from daruma.core.parts import IDENTITY_LABEL, PART_LABEL, Function, Identity
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Spot, Text, Tone, cross, curve, tick
@@ -10,12 +11,12 @@ from daruma.core.serials import grouped
 from daruma.core.tri import Tri
 
 _TONE = {Tri.YES: Tone.PROVEN, Tri.NO: Tone.ACT, Tri.UNKNOWN: Tone.QUIET}
-_WORD = {Tri.YES: "holds", Tri.NO: "does not hold", Tri.UNKNOWN: "not known yet"}
+_WORD = {Tri.YES: "holds", Tri.NO: tr("does not hold"), Tri.UNKNOWN: tr("not known yet")}
 TOP = 26.0
 ROOMY = 24.0  # height of a row that holds a name and a value below it
 CLOSE = 13.0  # the least that a row of one line needs
 _THREAD = 1.75  # rows of a condition that a thread takes
-_WAITS = {Condition.TOUCH_CHIP_SOUND: "the touch chip", Condition.DISPLAY_FINISHED: "the finishing"}
+_WAITS = {Condition.TOUCH_CHIP_SOUND: tr("the touch chip"), Condition.DISPLAY_FINISHED: tr("the finishing")}
 _K = TypeVar("_K")
 _V = TypeVar("_V")
 
@@ -82,7 +83,11 @@ class _Columns:
         self.width = width
 
     def heads(self) -> tuple[Text, ...]:
-        heads = ((self.board, "The board expects"), (self.part, "The part carries"), (self.function - 10, "What hangs on it"))
+        heads = (
+            (self.board, tr("The board expects")),
+            (self.part, tr("The part carries")),
+            (self.function - 10, tr("What hangs on it")),
+        )
         return tuple(Text(x, 14, text, Tone.QUIET, 12) for x, text in heads)
 
 
@@ -106,7 +111,7 @@ def _value(x: float, y: float, value: str | None, missing: str, ink: Tone, room:
 
 def _label(thread: ThreadState) -> str:
     by_backup = thread.expected is None and thread.believed is not None
-    return IDENTITY_LABEL[thread.identity] + (", by the backup" if by_backup else "")
+    return IDENTITY_LABEL[thread.identity] + (tr(", by the backup") if by_backup else "")
 
 
 def _expected(thread: ThreadState, columns: _Columns, ink: Tone) -> tuple[Tone, float]:
@@ -119,7 +124,7 @@ def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool, roomy: 
     tone = _TONE[thread.whole] if lit else Tone.LINE
     ink = Tone.INK if lit else Tone.QUIET
     left, right = columns.board_end + 8, columns.part - 10
-    missing = "carries none" if thread.whole is Tri.NO else "not known yet"
+    missing = tr("carries none") if thread.whole is Tri.NO else tr("not known yet")
     below = -2 if roomy else 7
     items: list[Item] = [
         Text(columns.board, y + below, _label(thread), Tone.QUIET, 11.5),
@@ -129,7 +134,9 @@ def _thread(thread: ThreadState, columns: _Columns, y: float, lit: bool, roomy: 
     ]
     if roomy:
         items += [
-            _value(columns.board, y + 12, thread.expected or thread.believed, "not known yet", *_expected(thread, columns, ink)),
+            _value(
+                columns.board, y + 12, thread.expected or thread.believed, tr("not known yet"), *_expected(thread, columns, ink)
+            ),
             _value(columns.part, y + 12, thread.carried, missing, ink, columns.part_end - columns.part),
         ]
     middle = (left + right) / 2
@@ -199,11 +206,11 @@ def _function(
 
 def _short(verdict: Verdict) -> str:
     if verdict.holds is Tri.UNKNOWN:
-        waits = [IDENTITY_LABEL[t.identity].lower() for t in verdict.threads if t.whole is Tri.UNKNOWN]
+        waits = [inner(IDENTITY_LABEL[t.identity]) for t in verdict.threads if t.whole is Tri.UNKNOWN]
         waits += [
             _WAITS.get(c.condition, c.condition.value.replace("_", " ")) for c in verdict.conditions if c.met is Tri.UNKNOWN
         ]
-        return "waits for " + ", ".join(waits)
+        return tr("waits for ") + ", ".join(waits)
     reason = verdict.reason.partition(": ")[2].partition(";")[0].rstrip(".")
     return reason if verdict.holds is Tri.NO else _WORD[verdict.holds]
 

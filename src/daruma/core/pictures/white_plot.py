@@ -6,6 +6,7 @@ from math import cos, pi, radians, sin
 
 from daruma.core.colour.chromaticity import Pair, xy_to_uv
 from daruma.core.colour.follow import WhitePoint, WhiteVerdict, target_white
+from daruma.core.language import tr
 from daruma.core.model import WhitePath
 from daruma.core.pictures.primitives import Anchor, Disc, Item, Line, Picture, Rect, Text, Tone, cross
 from daruma.core.uncertainty import Claim
@@ -55,7 +56,7 @@ def white_plot(width: float, height: float, path: WhitePath, verdict: WhiteVerdi
     frame = _Frame(width, height, shown)
     items: list[Item] = [
         *_axes(frame),
-        *_locus(frame, beside.black_body, "black body", (6, 4), 0.42),
+        *_locus(frame, beside.black_body, tr("black body"), (6, 4), 0.42),
         *_locus(frame, beside.daylight, "daylight", (1, 4), 0.0),
         *_path(frame, path, [warm_end, native]),
     ]
@@ -66,7 +67,7 @@ def white_plot(width: float, height: float, path: WhitePath, verdict: WhiteVerdi
         if point.light in beside.expected:
             items += _expected(frame, point.measured, beside.expected[point.light])
     items += [Disc(*frame.at(uv), 2.2, 2.2, Tone.INK) for uv in beside.live if frame.holds(uv)]
-    words = verdict.sentence if verdict else "Nothing is measured yet; the path that is expected is drawn."
+    words = verdict.sentence if verdict else tr("Nothing is measured yet; the path that is expected is drawn.")
     return Picture(width, height, tuple(items), (), words)
 
 
@@ -104,7 +105,10 @@ def _locus(frame: _Frame, locus: Sequence[Pair], words: str, dash: tuple[float, 
 
 def _earlier(frame: _Frame, point: WhitePoint) -> list[Item]:
     x, y = frame.at(point.measured)
-    return [Rect(x - 4, y - 4, 8, 8, None, Tone.QUIET, 1.6), Text(x - 9, y - 6, f"{point.light}, before", Tone.QUIET, 12, "end")]
+    return [
+        Rect(x - 4, y - 4, 8, 8, None, Tone.QUIET, 1.6),
+        Text(x - 9, y - 6, tr("{light}, before", light=point.light), Tone.QUIET, 12, "end"),
+    ]
 
 
 def _expected(frame: _Frame, here: Pair, there: Pair) -> list[Item]:
@@ -150,11 +154,13 @@ def _point(frame: _Frame, path: WhitePath, point: WhitePoint, width: float) -> l
     place = (ax, ay + tolerance + 16) if near else (ax - 14, ay + 4)
     side: Anchor = "end" if x > width * 0.6 else "start"
     reach = (14.0 + tolerance) * (1 if side == "start" else -1)
-    label = Text(x + reach, y + 5, f"{point.light}: {point.distance:.4f} off", tone, 13, side, bold=True)
+    label = Text(
+        x + reach, y + 5, tr("{light}: {distance:.4f} off", light=point.light, distance=point.distance), tone, 13, side, bold=True
+    )
     return [
         *rays,
         Disc(ax, ay, 3, 3, Tone.QUIET),
-        Text(*place, f"{point.light} light", Tone.QUIET, 12, "end" if place[1] == ay + 4 else "middle"),
+        Text(*place, tr("{light} light", light=point.light), Tone.QUIET, 12, "end" if place[1] == ay + 4 else "middle"),
         Disc(tx, ty, tolerance, tolerance, None, Tone.DATA, 1.6),
         *cross(tx, ty, 4, Tone.DATA, 1.4),
         Line(_outline(frame, point), tone, 1.4),

@@ -5,6 +5,7 @@ from dataclasses import dataclass, field
 from enum import Enum, IntEnum
 
 from daruma.core.acts import ActKind
+from daruma.core.language import tr
 from daruma.core.parts import PartKind
 from daruma.core.plan.odds import at_least_once
 from daruma.core.plan.state import Needs
@@ -86,11 +87,11 @@ class ActionFigures:
     solder: bool = False
     writes: int = 0
     irreversible: bool = False
-    on_failure: str = "nothing is lost"
+    on_failure: str = tr("nothing is lost")
     how: tuple[str, ...] = ()
     settings: tuple[str, ...] = ()
     caution: str = ""
-    origin: str = "catalogue guess"
+    origin: str = tr("catalogue guess")
 
 
 @dataclass(frozen=True, slots=True)

@@ -5,6 +5,7 @@ from dataclasses import dataclass, replace
 from enum import Enum
 from typing import Protocol
 
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
 from daruma.core.plan.cheapest import Through
@@ -160,21 +161,21 @@ def _shut(way: str, nearest: Mapping[str | int, tuple[Grant, ...]], *, tried: bo
     if needs:
         return Closed(_title(way), _listed(needs), needs=needs)
     return Closed(
-        _title(way), "it leads to nothing that was promised" if tried else "nothing that could be changed here opens it"
+        _title(way), tr("it leads to nothing that was promised") if tried else tr("nothing that could be changed here opens it")
     )
 
 
 def _promise(problem: Problem, index: int, nearest: Mapping[str | int, tuple[Grant, ...]]) -> Closed:
     function = problem.goals[index].function
     needs = _told(nearest.get(index, ()))
-    reason = _listed(needs) if needs else "what it rests on is not in this phone"
+    reason = _listed(needs) if needs else tr("what it rests on is not in this phone")
     return Closed(function.value.replace("_", " ").capitalize(), reason, needs=needs, function=function)
 
 
 def _later(way: str, after: Mapping[str, Action]) -> Closed:
     action = after[way]
-    said = "finds otherwise" if action.finding else "fails"
-    return Closed(_title(way), f"it is needed only if ‘{action.figures.title}’ {said}", Standing.LATER)
+    said = tr("finds otherwise") if action.finding else "fails"
+    return Closed(_title(way), tr("it is needed only if ‘{title}’ {said}", title=action.figures.title, said=said), Standing.LATER)
 
 
 def _beaten(way: str, through: Through, routes: Sequence[Route]) -> Closed | None:
@@ -190,12 +191,18 @@ def _beaten(way: str, through: Through, routes: Sequence[Route]) -> Closed | Non
 
 _ATTENDED, _ALL_MINUTES = 0, 1  # places in the vector that ways are compared by
 _SEEN = 0.5  # what rounds to nothing is not said
+
+
+def _fewer(writes: float) -> str:
+    return tr("needs 1 write less") if writes == 1 else tr("needs {writes:.0f} writes less", writes=writes)
+
+
 _DIFFERENCES: tuple[tuple[int, float, Callable[[float], str]], ...] = (
-    (_ALL_MINUTES, 1000.0, lambda minutes: f"is {minutes:.0f} min quicker"),
-    (_ATTENDED, 1000.0, lambda minutes: f"takes {minutes:.0f} min less of your time"),
-    (2, 1000.0, lambda money: f"costs {money:.0f} less"),
-    (3, 1.0, lambda writes: f"needs {writes:.0f} write{'s' * (writes != 1)} less"),
-    (4, 1.0, lambda _: "needs no heat on the board"),
+    (_ALL_MINUTES, 1000.0, lambda minutes: tr("is {minutes:.0f} min quicker", minutes=minutes)),
+    (_ATTENDED, 1000.0, lambda minutes: tr("takes {minutes:.0f} min less of your time", minutes=minutes)),
+    (2, 1000.0, lambda money: tr("costs {money:.0f} less", money=money)),
+    (3, 1.0, _fewer),
+    (4, 1.0, lambda _: tr("needs no heat on the board")),
 )
 
 
@@ -207,9 +214,13 @@ def _by(route: Route, vector: Sequence[float]) -> str:
     if saved[_ALL_MINUTES] >= _SEEN:
         saved.pop(_ATTENDED)  # the minutes of somebody's time are among them
     better = [words(saved[i]) for i, _, words in _DIFFERENCES if saved.get(i, 0.0) >= _SEEN]
-    kept = "keeps as much" if gain < 0.005 else f"keeps more ({100 * gain:.0f} % likelier)"
-    return f"{kept} and {_listed(better)}" if better else (f"{kept} at the same price" if gain < 0.005 else kept)
+    kept = tr("keeps as much") if gain < 0.005 else tr("keeps more ({gain:.0f} % likelier)", gain=100 * gain)
+    return (
+        tr("{kept} and {listed}", kept=kept, listed=_listed(better))
+        if better
+        else (tr("{kept} at the same price", kept=kept) if gain < 0.005 else kept)
+    )
 
 
 def _listed(parts: Sequence[str]) -> str:
-    return parts[0] if len(parts) == 1 else f"{', '.join(parts[:-1])} and {parts[-1]}"
+    return parts[0] if len(parts) == 1 else tr("{parts} and {parts_2}", parts=", ".join(parts[:-1]), parts_2=parts[-1])

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 from daruma.core.kinds import on_table
+from daruma.core.language import tr
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
 from daruma.core.plan.odds import Beta
@@ -27,20 +28,22 @@ def explain(case: Case, route: Route, labels: dict[str, str] | None = None) -> t
         if action.cost:
             lines.append(_cost(action))
         if action.figures.writes:
-            lines.append(Source(f"{action.figures.title}: writes", str(action.figures.writes), "counted"))
+            lines.append(Source(tr("{title}: writes", title=action.figures.title), str(action.figures.writes), "counted"))
     return tuple(lines)
 
 
 def _promise(case: Case, promise: Promise, label: str) -> list[Source]:
     name = label or promise.function.value.replace("_", " ")
     if promise.chance <= 0:
-        return [Source(name, "not kept by this way", "the pairing rules")]
+        return [Source(name, tr("not kept by this way"), tr("the pairing rules"))]
     lines = [
-        Source(name, percent(promise.chance), "product of the steps it rests on" if promise.factors else "no uncertain step")
+        Source(
+            name, percent(promise.chance), tr("product of the steps it rests on") if promise.factors else tr("no uncertain step")
+        )
     ]
     if promise.doubt < 1:
         words = [doubt.words for room in on_table(case) for doubt in room.doubts(case)]
-        lines.append(Source(f"  {' and '.join(words)}", percent(promise.doubt), "catalogue guess, nobody looked"))
+        lines.append(Source(f"  {tr(' and ').join(words)}", percent(promise.doubt), tr("catalogue guess, nobody looked")))
     return lines + [
         Source(f"  {action.figures.title}", percent(action.straight), origin(case, action)) for action in promise.factors
     ]
@@ -51,12 +54,19 @@ def origin(case: Case, action: Action) -> str:
     seen = case.record.actions.get(action.key)
     if seen is not None and seen.count:
         low, high = belief(case, action).interval()
-        where = " on this adapter" if action.trait.on_adapter else ""
-        text = f"this shop{where}: {seen.done} of {seen.count} went well (95 % credible: {100 * low:.0f} to {100 * high:.0f} %)"
+        where = tr(" on this adapter") if action.trait.on_adapter else ""
+        text = tr(
+            "this shop{where}: {done} of {count} went well (95 % credible: {low:.0f} to {high:.0f} %)",
+            where=where,
+            done=seen.done,
+            count=seen.count,
+            low=100 * low,
+            high=100 * high,
+        )
     else:
         text = action.figures.origin
     if len(action.chances) > 1 and not action.figures.writes:
-        text += f"; up to {len(action.chances)} tries"
+        text += tr("; up to {count_chances} tries", count_chances=len(action.chances))
     notes = [note for room in on_table(case) if room.kind is action.trait.part for note in room.notes(case, action)]
     return "; ".join((text, *notes))
 
@@ -68,21 +78,23 @@ def belief(case: Case, action: Action) -> Beta:
 
 def _minutes(action: Action) -> Source:
     figures = action.figures
-    value = f"{figures.attended:g} min there" + (f", {figures.waiting:g} min waiting" if figures.waiting else "")
-    return Source(f"{figures.title}: time", value, figures.origin)
+    value = tr("{attended:g} min there", attended=figures.attended) + (
+        tr(", {waiting:g} min waiting", waiting=figures.waiting) if figures.waiting else ""
+    )
+    return Source(tr("{title}: time", title=figures.title), value, figures.origin)
 
 
 def _cost(action: Action) -> Source:
     parts = [f"{action.figures.origin}"] if action.figures.cost else []
     if action.extra_cost:
-        parts.append("the panel's price from the shelf")
-    return Source(f"{action.figures.title}: cost", f"{action.cost:g}", " and ".join(parts))
+        parts.append(tr("the panel's price from the shelf"))
+    return Source(tr("{title}: cost", title=action.figures.title), f"{action.cost:g}", tr(" and ").join(parts))
 
 
 def percent(chance: float) -> str:
     """Return a chance in whole per cent, never rounding to certainty."""
     if 0 < chance < 0.005:
-        return "under 1 %"
+        return tr("under 1 %")
     if 0.995 < chance < 1:
-        return "over 99 %"
+        return tr("over 99 %")
     return f"{100 * chance:.0f} %"

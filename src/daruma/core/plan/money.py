@@ -5,6 +5,7 @@ from dataclasses import dataclass, field
 from enum import Enum
 from typing import Protocol
 
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action, Bar, Effort, Heat
 
@@ -86,7 +87,7 @@ class Preferences:
     def forbids(self, action: Action) -> tuple[Bar, ...]:
         """Return for what reasons the shop rules an action out; empty where it does not."""
         ruled_out = (
-            (self.no_board_heat and action.figures.heat is Heat.BOARD, "the shop rules out heat on the board"),
-            (self.no_soldering and action.figures.solder, "the shop rules out soldering"),
+            (self.no_board_heat and action.figures.heat is Heat.BOARD, tr("the shop rules out heat on the board")),
+            (self.no_soldering and action.figures.solder, tr("the shop rules out soldering")),
         )
         return tuple(Bar(words, Effort.WISH) for wished, words in ruled_out if wished)

@@ -11,6 +11,7 @@ from enum import Enum
 from functools import cached_property
 from itertools import combinations
 
+from daruma.core.language import tr
 from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
 from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.packing import Move
@@ -215,7 +216,7 @@ def _standing(start: Values, facts: Iterable[Otherwise]) -> list[Otherwise]:
 def _imagined(facts: Sequence[Otherwise]) -> list[Action]:
     """Return actions that are never done: they give the values of imagined facts their places."""
     figures = ActionFigures("imagined", 0)
-    return [Action(f"imagined {index}", figures, (), dict(fact.then)) for index, fact in enumerate(facts)]
+    return [Action(tr("imagined {index}", index=index), figures, (), dict(fact.then)) for index, fact in enumerate(facts)]
 
 
 def _leading_to(ends: list[int], steps: Mapping[int, list[tuple[Move, int, bool]]]) -> set[int]:

@@ -6,6 +6,7 @@ from enum import Enum
 from typing import Any
 
 from daruma.core.acts import ActKind
+from daruma.core.language import tr
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, Bar, Effort, How, Trait
 from daruma.core.plan.case import Case
@@ -26,16 +27,16 @@ TRAITS = {
     "begin_finishing": _NEW_PART,
 }
 OTHERWISE = (
-    Otherwise("the phone does not start", Effort.PHONE, (Var.RUNS, (Val.NO,)), {Var.RUNS: Val.YES, Var.TRUST: Val.YES}),
-    Otherwise("a trial was made already", Effort.PHONE, (Var.TRIAL, (Val.YES,)), {Var.TRIAL: Val.NO}),
-    Otherwise("the board is ruined", Effort.PHONE, (Var.BOARD, (Val.LOST,)), {Var.BOARD: Val.BOUND}),
+    Otherwise(tr("the phone does not start"), Effort.PHONE, (Var.RUNS, (Val.NO,)), {Var.RUNS: Val.YES, Var.TRUST: Val.YES}),
+    Otherwise(tr("a trial was made already"), Effort.PHONE, (Var.TRIAL, (Val.YES,)), {Var.TRIAL: Val.NO}),
+    Otherwise(tr("the board is ruined"), Effort.PHONE, (Var.BOARD, (Val.LOST,)), {Var.BOARD: Val.BOUND}),
 )
-UNBOUND = needs(Var.BOARD, Val.UNBOUND, Val.READ_OUT, otherwise="the board is still bound")
+UNBOUND = needs(Var.BOARD, Val.UNBOUND, Val.READ_OUT, otherwise=tr("the board is still bound"))
 READ_OUT: dict[Enum, Enum] = {Var.BOARD: Val.READ_OUT}
-_BOUND = needs(Var.BOARD, Val.BOUND, otherwise="the board is unbound already")
+_BOUND = needs(Var.BOARD, Val.BOUND, otherwise=tr("the board is unbound already"))
 ENDS = (
     FITTED,
-    needs(Var.BOARD, Val.BOUND, Val.UNBOUND, Val.READ_OUT, otherwise="the board is lost"),
+    needs(Var.BOARD, Val.BOUND, Val.UNBOUND, Val.READ_OUT, otherwise=tr("the board is lost")),
 )
 
 
@@ -61,8 +62,8 @@ def trust_actions(bench: Workbench) -> tuple[Action, ...]:
     """Return letting the owner confirm trust on a phone that runs."""
     if bench.case.trusted or not bench.case.runs:
         return ()
-    closed = needs(Var.PHONE, Val.ASSEMBLED, otherwise="the phone is open already")
-    asked = needs(Var.TRUST, Val.NO, otherwise="trust is confirmed already", moot=True)
+    closed = needs(Var.PHONE, Val.ASSEMBLED, otherwise=tr("the phone is open already"))
+    asked = needs(Var.TRUST, Val.NO, otherwise=tr("trust is confirmed already"), moot=True)
     return (bench.action("confirm_trust", (closed, asked), {Var.TRUST: Val.YES}, hands=("confirm_trust",)),)
 
 
@@ -71,7 +72,7 @@ def trial_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
 
     The owner confirms trust on it, whatever the screen. `why` is what is still missing that it could give.
     """
-    once = needs(Var.TRIAL, Val.NO, otherwise="a trial was made already")
+    once = needs(Var.TRIAL, Val.NO, otherwise=tr("a trial was made already"))
     return (
         *(
             bench.action(
@@ -120,8 +121,8 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
     """Return the ways to unbind the board; `why` is what is still missing that they could give."""
     case = bench.case
     package = case.model.memory_package
-    no_socket = bench.lacks(package in case.kit.memory_sockets, f"the bench has no {package} socket")
-    no_air = bench.lacks(case.kit.hot_air, "the bench has no hot air")
+    no_socket = bench.lacks(package in case.kit.memory_sockets, tr("the bench has no {package} socket", package=package))
+    no_air = bench.lacks(case.kit.hot_air, tr("the bench has no hot air"))
     lost: dict[Enum, Enum] = {Var.BOARD: Val.LOST}
     return (
         *(
@@ -130,7 +131,7 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
                 (*conditions, _BOUND, why),
                 {Var.BOARD: Val.UNBOUND},
                 bars=_window(case),
-                way="Unbind on the phone",
+                way=tr("Unbind on the phone"),
                 variant="+".join(part for part in (variant, name) if part),
                 counts_with="unbind_on_phone",
             )
@@ -141,7 +142,7 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
             (OPEN, _BOUND, why, *bench.around.rests, *bench.around.clear),
             {Var.BOARD: Val.LIFTED},
             bars=(no_air, no_socket),
-            way=f"Lift the {package} memory",
+            way=tr("Lift the {package} memory", package=package),
             hands=("lift_memory",),
             ruins=(1.0,),
             ruined=lost,
@@ -150,7 +151,7 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
         ),
         bench.action(
             "unbind_memory",
-            (needs(Var.BOARD, Val.LIFTED, otherwise="the memory is not lifted"),),
+            (needs(Var.BOARD, Val.LIFTED, otherwise=tr("the memory is not lifted")),),
             {Var.BOARD: Val.LIFTED_UNBOUND},
             bars=(no_socket,),
             hands=("unbind_memory",),
@@ -158,7 +159,7 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
         ),
         bench.action(
             "refit_memory",
-            (needs(Var.BOARD, Val.LIFTED_UNBOUND, otherwise="the memory is not unbound"),),
+            (needs(Var.BOARD, Val.LIFTED_UNBOUND, otherwise=tr("the memory is not unbound")),),
             {Var.BOARD: Val.UNBOUND},
             hands=("refit_memory",),
             ruins=(0.0, 1.0),
@@ -172,19 +173,25 @@ def board_actions(bench: Workbench, why: Needs, variant: str = "") -> tuple[Acti
 def _window(case: Case) -> tuple[Bar, ...]:
     window = case.model.unbind_on_phone
     if window is None:
-        return (Bar(f"{case.model.name} cannot be unbound on the phone", Effort.PHONE),)
+        return (Bar(tr("{model} cannot be unbound on the phone", model=case.model.name), Effort.PHONE),)
     if window[0] <= case.system <= window[1]:
         return ()
     age = "older" if case.system < window[0] else "newer"
-    span = f"{window[0]} to {window[1]}"
-    words = f"{case.system_name} {case.system} is {age} than the window for unbinding on the phone ({span})"
+    span = tr("{window} to {window_2}", window=window[0], window_2=window[1])
+    words = tr(
+        "{system_name} {system} is {age} than the window for unbinding on the phone ({span})",
+        system_name=case.system_name,
+        system=case.system,
+        age=age,
+        span=span,
+    )
     return (Bar(words, Effort.PHONE),)
 
 
 def opening_actions(bench: Workbench) -> tuple[Action, ...]:
     """Return opening the phone, closing it with what is to be fitted, and opening it once more."""
-    came = needs(Var.PHONE, Val.ASSEMBLED, otherwise="the phone is open already")
-    opened = needs(Var.REOPENED, Val.NO, otherwise="it was opened again already")
+    came = needs(Var.PHONE, Val.ASSEMBLED, otherwise=tr("the phone is open already"))
+    opened = needs(Var.REOPENED, Val.NO, otherwise=tr("it was opened again already"))
     return (
         bench.action("open_phone", (came,), {Var.PHONE: Val.OPEN}, hands=("power_off", "take_out_original")),
         bench.action(
@@ -198,7 +205,7 @@ def opening_actions(bench: Workbench) -> tuple[Action, ...]:
 
 
 def _fit(bench: Workbench, fitting: Fitting) -> Action:
-    opened = needs(Var.PHONE, Val.OPEN, otherwise="the phone must be opened first")
+    opened = needs(Var.PHONE, Val.OPEN, otherwise=tr("the phone must be opened first"))
     return bench.action(
         "fit",
         (opened, *fitting.conditions, *bench.around.closes, BOARD_IN, *bench.around.rests),

@@ -3,6 +3,7 @@
 from collections.abc import Sequence
 from dataclasses import dataclass, replace
 
+from daruma.core.language import tr
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, Heat
 from daruma.core.plan.pareto import SCALE, costs_of
@@ -112,7 +113,7 @@ def way_of(actions: tuple[Action, ...]) -> str:
     words = list(dict.fromkeys(action.way for action in actions if action.way))
     if not words:
         wrote = any(action.figures.writes for action in actions)
-        return "Go on from here" if wrote or not any(a.key == "fit" for a in actions) else "Fit without writing data"
+        return tr("Go on from here") if wrote or not any(a.key == "fit" for a in actions) else tr("Fit without writing data")
     words.sort(key=lambda word: word[0].islower())
     text = ", ".join(words)
     return text[0].upper() + text[1:]
@@ -133,10 +134,10 @@ def _apart(route: Route, alike: Sequence[Route]) -> str:
     only = [title for title in mine if all(title not in other for other in others)]
     lacks = [title for title in others[0] if title not in mine and all(title in other for other in others)]
     if only:
-        return f"{route.way}, with ‘{only[0]}’"
+        return tr("{way}, with ‘{only}’", way=route.way, only=only[0])
     if lacks:
-        return f"{route.way}, without ‘{lacks[0]}’"
-    return f"{route.way}, the {_ORDINALS[min(alike.index(route), len(_ORDINALS) - 1)]} of its kind"
+        return tr("{way}, without ‘{lacks}’", way=route.way, lacks=lacks[0])
+    return tr("{way}, the {ORDINALS} of its kind", way=route.way, ORDINALS=_ORDINALS[min(alike.index(route), len(_ORDINALS) - 1)])
 
 
 _ORDINALS = ("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth")

@@ -6,6 +6,7 @@ from dataclasses import dataclass
 from enum import Enum
 from typing import TYPE_CHECKING
 
+from daruma.core.language import tr
 from daruma.core.plan.odds import WriteLife
 
 if TYPE_CHECKING:
@@ -81,23 +82,35 @@ def _kind(tuning: Tuning, odds: float, before: float, balance: float) -> Spend:
 
 def _sentence(kind: Spend, stakes: Stakes, tolerance: float, numbers: tuple[float, float, float, float]) -> str:
     before, after, odds, balance = numbers
-    within = f"white and greys within ΔE00 {tolerance:.1f}"
+    within = tr("white and greys within ΔE00 {tolerance:.1f}", tolerance=tolerance)
     match kind:
         case Spend.YES:
-            return (
-                f"Worth a write: {within} with {_percent(after)}, now {_percent(before)}. The panel takes the write with "
-                f"{_percent(odds)}; it costs {stakes.minutes:.0f} minutes and gains {balance:.0f} of the shop's money on balance."
+            return tr(
+                "Worth a write: {within} with {percent}, now {percent_2}. The panel takes the write with "
+                "{percent_3}; it costs {minutes:.0f} minutes and gains {balance:.0f} of the shop's money on "
+                "balance.",
+                within=within,
+                percent=_percent(after),
+                percent_2=_percent(before),
+                percent_3=_percent(odds),
+                minutes=stakes.minutes,
+                balance=balance,
             )
         case Spend.NOT_NEEDED if before >= 0.95:
-            return f"Not needed: {within} already, with {_percent(before)}."
+            return tr("Not needed: {within} already, with {percent}.", within=within, percent=_percent(before))
         case Spend.NOT_NEEDED:
-            return "Not needed: tuning would change less than the measurement is sure of."
+            return tr("Not needed: tuning would change less than the measurement is sure of.")
         case Spend.CANNOT:
-            return "The panel takes no write any more: fit another one, or hand it over as it is."
+            return tr("The panel takes no write any more: fit another one, or hand it over as it is.")
         case Spend.NO:
-            return (
-                f"Not worth a write: {within} with {_percent(after)}, now {_percent(before)}, but the panel takes it only with "
-                f"{_percent(odds)} and it would cost {-balance:.0f} on balance."
+            return tr(
+                "Not worth a write: {within} with {percent}, now {percent_2}, but the panel takes it only "
+                "with {percent_3} and it would cost {balance:.0f} on balance.",
+                within=within,
+                percent=_percent(after),
+                percent_2=_percent(before),
+                percent_3=_percent(odds),
+                balance=-balance,
             )
 
 

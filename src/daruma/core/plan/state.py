@@ -7,6 +7,8 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.language import tr
+
 
 class Named(Enum):
     """Stand for itself: members are hashed by identity, since planning asks for that hundreds of thousands of times."""
@@ -31,20 +33,20 @@ class Val(Named):
 
     YES = "yes"
     NO = "no"
-    SOUGHT = "tried in vain so far"
+    SOUGHT = tr("tried in vain so far")
     # whatever is beyond repair
     LOST = "lost"
     # the phone
-    ASSEMBLED = "as it came"
+    ASSEMBLED = tr("as it came")
     OPEN = "open"
-    ON_TRIAL = "on trial"
+    ON_TRIAL = tr("on trial")
     FITTED = "fitted"
     # the board
     BOUND = "bound"
     UNBOUND = "unbound"
-    READ_OUT = "unbound, its data taken"
-    LIFTED = "memory lifted"
-    LIFTED_UNBOUND = "memory lifted and unbound"
+    READ_OUT = tr("unbound, its data taken")
+    LIFTED = tr("memory lifted")
+    LIFTED_UNBOUND = tr("memory lifted and unbound")
 
 
 @dataclass(frozen=True, slots=True)

@@ -4,6 +4,7 @@ from collections.abc import Iterable
 from dataclasses import dataclass, replace
 
 from daruma.core.kinds import rooms
+from daruma.core.language import tr
 from daruma.core.parts import Version
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Ask, Fact, Option, flag
@@ -31,22 +32,22 @@ def _socket(case: Case, there: bool) -> Case:
 
 _SYSTEM = Ask(
     "system",
-    lambda _: "System version",
+    lambda _: tr("System version"),
     _versions,
     lambda case: str(case.system),
     lambda case, value: replace(case, system=Version.parse(value)),
 )
 _BENCH = (
-    flag("runs", "The phone starts", lambda case: case.runs, lambda case, yes: replace(case, runs=yes, trusted=yes)),
+    flag("runs", tr("The phone starts"), lambda case: case.runs, lambda case, yes: replace(case, runs=yes, trusted=yes)),
     flag(
         "hot_air",
-        "Hot air",
+        tr("Hot air"),
         lambda case: case.kit.hot_air,
         lambda case, yes: replace(case, kit=replace(case.kit, hot_air=yes)),
     ),
     flag(
         "welder",
-        "Spot welder",
+        tr("Spot welder"),
         lambda case: case.kit.welder,
         lambda case, yes: replace(case, kit=replace(case.kit, welder=yes)),
     ),
@@ -56,7 +57,7 @@ _BENCH = (
     ),
     flag(
         "network",
-        "Network for finishing",
+        tr("Network for finishing"),
         lambda case: case.kit.network,
         lambda case, yes: replace(case, kit=replace(case.kit, network=yes)),
     ),
@@ -126,7 +127,7 @@ def _reason(way: str, reasons: dict[str, str]) -> str:
         words = part[0].upper() + part[1:]
         if words in reasons:
             return reasons[words]
-    return "another way is better or equal in every respect"
+    return tr("another way is better or equal in every respect")
 
 
 __all__ = ["Difference", "Fact", "Option", "all_changed", "changed", "difference", "facts", "those_that_apply"]

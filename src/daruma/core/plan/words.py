@@ -4,6 +4,7 @@ from collections.abc import Mapping
 from dataclasses import dataclass
 
 from daruma.core.kinds import KINDS, rooms
+from daruma.core.language import continued, inner, tr
 from daruma.core.parts import PART_LABEL, Function, PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.advice import Advice
@@ -26,12 +27,12 @@ class Said:
 def advice_words(advice: Advice, promised: tuple[Function, ...], labels: Mapping[Function, str], money: str = "€") -> Said:
     """Return the best next step with its reasons, what follows a failure, and what to expect."""
     if advice.next is None and all(chance > 0.99 for chance in advice.expected.chances):
-        return Said("Ready for the proofs", ("All that was promised should hold now: measure and test it.",))
+        return Said(tr("Ready for the proofs"), (tr("All that was promised should hold now: measure and test it."),))
     if advice.next is None:
         return Said(
-            "Stop here",
+            tr("Stop here"),
             (
-                "No step from here is worth its time and its risk.",
+                tr("No step from here is worth its time and its risk."),
                 *_first_listed(advice, money),
                 *_expected(advice, promised, labels, money),
             ),
@@ -39,13 +40,13 @@ def advice_words(advice: Advice, promised: tuple[Function, ...], labels: Mapping
     lines = []
     chance = advice.options[0].chance if advice.options else 1.0
     if advice.next.finding:
-        lines.append(f"Finds with {percent(chance)} that {advice.next.finding}.")
+        lines.append(tr("Finds with {percent} that {finding}.", percent=percent(chance), finding=advice.next.finding))
     elif chance < 1:
-        lines.append(f"Goes well with {percent(chance)}.")
+        lines.append(tr("Goes well with {percent}.", percent=percent(chance)))
     lines += _second(advice, money)
     lines += _first_listed(advice, money)
     lines += _after(advice)
-    return Said(f"Next: {advice.next.figures.title}", (*lines, *_expected(advice, promised, labels, money)))
+    return Said(tr("Next: {title}", title=advice.next.figures.title), (*lines, *_expected(advice, promised, labels, money)))
 
 
 def _second(advice: Advice, money: str) -> list[str]:
@@ -54,7 +55,11 @@ def _second(advice: Advice, money: str) -> list[str]:
     if rival is None:
         return []
     gap, title = advice.value - rival.value, rival.action.figures.title
-    return [f"As good: {title}." if gap < 0.5 else f"{gap:.0f} {money} better than: {title}."]
+    return [
+        tr("As good: {title}.", title=title)
+        if gap < 0.5
+        else tr("{gap:.0f} {money} better than: {title}.", gap=gap, money=money, title=title)
+    ]
 
 
 def _first_listed(advice: Advice, money: str) -> list[str]:
@@ -63,9 +68,11 @@ def _first_listed(advice: Advice, money: str) -> list[str]:
         return []
     way, gap = advice.listed
     if advice.next is None:
-        return [f"‘{way}’ is listed first, but costs {gap:.0f} {money} more than it brings."]
-    less = f"is worth {gap:.0f} {money} less" if gap >= 0.5 else "is worth as much"
-    return [f"‘{way}’ is listed first, but {less} than what begins with this step, every failure reckoned in."]
+        return [tr("‘{way}’ is listed first, but costs {gap:.0f} {money} more than it brings.", way=way, gap=gap, money=money)]
+    less = tr("is worth {gap:.0f} {money} less", gap=gap, money=money) if gap >= 0.5 else tr("is worth as much")
+    return [
+        tr("‘{way}’ is listed first, but {less} than what begins with this step, every failure reckoned in.", way=way, less=less)
+    ]
 
 
 def _after(advice: Advice) -> list[str]:
@@ -73,29 +80,39 @@ def _after(advice: Advice) -> list[str]:
     if not advice.after:
         return []
     uncertain = advice.watched
-    fails = "finds otherwise" if uncertain and uncertain.finding else "fails"
-    name = f"If ‘{uncertain.figures.title}’ {fails}" if uncertain else f"If it {fails}"
+    fails = tr("finds otherwise") if uncertain and uncertain.finding else "fails"
+    name = (
+        tr("If ‘{title}’ {fails}", title=uncertain.figures.title, fails=fails) if uncertain else tr("If it {fails}", fails=fails)
+    )
     tries = 1
     for step, _ in advice.after:
         if step is not None and uncertain is not None and step.key == uncertain.key:
             tries += 1
             continue
-        after = "" if tries == 1 else f" {tries} times"
+        after = "" if tries == 1 else tr(" {tries} times", tries=tries)
         return [f"{name}{after}: {_title(step)}."]
-    return [f"{name}: try again, up to {tries} times."]
+    return [tr("{name}: try again, up to {tries} times.", name=name, tries=tries)]
 
 
 def _title(step: Action | None) -> str:
-    return "stop" if step is None else step.figures.title[0].lower() + step.figures.title[1:]
+    return "stop" if step is None else continued(step.figures.title)
 
 
 def _expected(advice: Advice, promised: tuple[Function, ...], labels: Mapping[Function, str], money: str) -> list[str]:
     expected = advice.expected
     kept = ", ".join(f"{labels.get(f, f.value)} {percent(p)}" for f, p in zip(promised, expected.chances, strict=True))
-    spent = f"on average {expected.minutes:.0f} min ({expected.attended:.0f} there), {expected.cost:.0f} {money}"
-    lost = f", {expected.lost:.0f} {money} of things ruined" if expected.lost >= 0.5 else ""
-    sure = f" Nothing could be more than {advice.gap:.1f} {money} better." if advice.gap >= _SHOWN else ""
-    return [f"With every way back used: {kept}; {spent}{lost}.{sure}"]
+    spent = tr(
+        "on average {minutes:.0f} min ({attended:.0f} there), {cost:.0f} {money}",
+        minutes=expected.minutes,
+        attended=expected.attended,
+        cost=expected.cost,
+        money=money,
+    )
+    lost = tr(", {lost:.0f} {money} of things ruined", lost=expected.lost, money=money) if expected.lost >= 0.5 else ""
+    sure = (
+        tr(" Nothing could be more than {gap:.1f} {money} better.", gap=advice.gap, money=money) if advice.gap >= _SHOWN else ""
+    )
+    return [tr("With every way back used: {kept}; {spent}{lost}.{sure}", kept=kept, spent=spent, lost=lost, sure=sure)]
 
 
 def shares_words(route: Route) -> str:
@@ -109,10 +126,18 @@ def shares_words(route: Route) -> str:
     parts = [kind for kind in KINDS if kind in minutes]
     if len(parts) < 2:
         return ""
-    each = ", ".join(f"{PART_LABEL[kind].lower()} {minutes[kind]:.0f}" for kind in parts)
-    return f"{route.minutes:.0f} min for the whole phone: {minutes.get(None, 0.0):.0f} shared and counted once, {each}."
+    each = ", ".join(f"{inner(PART_LABEL[kind])} {minutes[kind]:.0f}" for kind in parts)
+    return tr(
+        "{minutes:.0f} min for the whole phone: {it:.0f} shared and counted once, {each}.",
+        minutes=route.minutes,
+        it=minutes.get(None, 0.0),
+        each=each,
+    )
 
 
 def worth_words(worth: tuple[Worth, ...], money: str = "€") -> tuple[str, ...]:
     """Return what is worth knowing first, as lines."""
-    return tuple(f"{item.question} Worth {item.money:.0f} {money} to know." for item in worth)
+    return tuple(
+        tr("{question} Worth {money:.0f} {money_2} to know.", question=item.question, money=item.money, money_2=money)
+        for item in worth
+    )

@@ -5,23 +5,24 @@ from dataclasses import dataclass, field, replace
 from enum import Enum
 from typing import Any
 
+from daruma.core.language import tr
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort, Trait
 from daruma.core.plan.case import Case
 from daruma.core.plan.odds import Beta
 from daruma.core.plan.state import Needs, Val, Var, needs
 
-OPEN = needs(Var.PHONE, Val.OPEN, otherwise="the phone must be open")
-FITTED = needs(Var.PHONE, Val.FITTED, otherwise="the display must be fitted")
+OPEN = needs(Var.PHONE, Val.OPEN, otherwise=tr("the phone must be open"))
+FITTED = needs(Var.PHONE, Val.FITTED, otherwise=tr("the display must be fitted"))
 RUNS_CLOSED = (
-    needs(Var.PHONE, Val.ASSEMBLED, otherwise="the phone must be as it came"),
-    needs(Var.RUNS, Val.YES, otherwise="the phone does not start"),
-    needs(Var.TRUST, Val.YES, otherwise="the phone's owner has not confirmed trust"),
+    needs(Var.PHONE, Val.ASSEMBLED, otherwise=tr("the phone must be as it came")),
+    needs(Var.RUNS, Val.YES, otherwise=tr("the phone does not start")),
+    needs(Var.TRUST, Val.YES, otherwise=tr("the phone's owner has not confirmed trust")),
 )
-ON_TRIAL = needs(Var.PHONE, Val.ON_TRIAL, otherwise="a panel must be connected for a trial")
-BOARD_IN = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, Val.READ_OUT, otherwise="the memory is off the board")
+ON_TRIAL = needs(Var.PHONE, Val.ON_TRIAL, otherwise=tr("a panel must be connected for a trial"))
+BOARD_IN = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, Val.READ_OUT, otherwise=tr("the memory is off the board"))
 # one thing at a time: a board that was unbound is read out before anything else is begun
-BOARD_RESTS = needs(Var.BOARD, Val.BOUND, Val.READ_OUT, otherwise="the unbound board is to be read out first", order=True)
+BOARD_RESTS = needs(Var.BOARD, Val.BOUND, Val.READ_OUT, otherwise=tr("the unbound board is to be read out first"), order=True)
 
 
 @dataclass(frozen=True, slots=True)

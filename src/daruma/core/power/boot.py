@@ -15,6 +15,7 @@ import numpy.typing as npt
 
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Phase, Span
+from daruma.core.language import tr
 from daruma.core.power.signature import BootSignature
 
 _OFF = 0.03  # A: a phone that does not start draws less
@@ -72,18 +73,22 @@ def drawn(signature: BootSignature, seconds: Floats) -> Floats:
 def boot_of(t: Floats, v: Floats, a: Floats, signature: BootSignature | None) -> BootVerdict:
     """Return what a log says of a start: times in s that rise, volts, amperes into the phone (n)."""
     if len(t) < 8:
-        return BootVerdict(Boot.UNKNOWN, "too few samples")
+        return BootVerdict(Boot.UNKNOWN, tr("too few samples"))
     short = _shorted(t, v, a)
     if short is not None:
-        return BootVerdict(Boot.SHORTED, f"at {short:.1f} s the voltage breaks down under current: something is shorted")
+        return BootVerdict(
+            Boot.SHORTED, tr("at {short:.1f} s the voltage breaks down under current: something is shorted", short=short)
+        )
     lasts = float(t[-1] - t[0])
     runs = _runs(t, a, signature)
     if not runs:
         if lasts < _DEAD_SECONDS:
-            return BootVerdict(Boot.UNKNOWN, f"nothing is drawn, but only {lasts:.0f} s were recorded")
-        return BootVerdict(Boot.DEAD, f"never more than {_OFF * 1000:.0f} mA in {lasts:.0f} s: it does not start")
+            return BootVerdict(Boot.UNKNOWN, tr("nothing is drawn, but only {lasts:.0f} s were recorded", lasts=lasts))
+        return BootVerdict(
+            Boot.DEAD, tr("never more than {OFF:.0f} mA in {lasts:.0f} s: it does not start", OFF=_OFF * 1000, lasts=lasts)
+        )
     if signature is None:
-        return BootVerdict(Boot.UNKNOWN, "the catalogue does not say what this model draws while it starts", runs)
+        return BootVerdict(Boot.UNKNOWN, tr("the catalogue does not say what this model draws while it starts"), runs)
     return _judged(t, a, signature, runs)
 
 
@@ -116,21 +121,35 @@ def _judged(t: Floats, a: Floats, signature: BootSignature, runs: tuple[Run, ...
     whole = last.end - last.start >= signature.settle
     if len(cut) >= _LOOPS and not whole:
         every = np.median(np.diff([run.start for run in runs]))
-        return BootVerdict(Boot.LOOPS, f"{len(cut)} starts, a new one every {every:.0f} s, none came to its end", runs)
+        return BootVerdict(
+            Boot.LOOPS,
+            tr("{count_cut} starts, a new one every {every:.0f} s, none came to its end", count_cut=len(cut), every=every),
+            runs,
+        )
     if not whole:
-        return BootVerdict(Boot.UNKNOWN, f"the last start was recorded for {last.end - last.start:.0f} s only: record on", runs)
+        return BootVerdict(
+            Boot.UNKNOWN, tr("the last start was recorded for {end:.0f} s only: record on", end=last.end - last.start), runs
+        )
     if t[0] >= last.start:
-        return BootVerdict(Boot.UNKNOWN, "current flows from the first sample on: record from before it is plugged in", runs)
+        return BootVerdict(Boot.UNKNOWN, tr("current flows from the first sample on: record from before it is plugged in"), runs)
     stands_since = _stands(t, a, last)
     # what stands still from within the start on to the end goes no further, however much it was alike until there
     if stands_since is not None and stands_since < last.start + _WITHIN * signature.settle:
         level = float(np.mean(a[t >= stands_since]))
-        words = f"since {stands_since - last.start:.0f} s after its start it stands at {level:.2f} A: it goes no further"
+        words = tr(
+            "since {stands_since:.0f} s after its start it stands at {level:.2f} A: it goes no further",
+            stands_since=stands_since - last.start,
+            level=level,
+        )
         return BootVerdict(Boot.HANGS, words, runs)
     if last.alike >= _ALIKE:
-        after = f", after {len(cut)} that broke off" if cut else ""
-        return BootVerdict(Boot.BOOTS, f"a start as this model does it (likeness {last.alike:.2f}){after}", runs)
-    return BootVerdict(Boot.UNKNOWN, f"what is drawn is not how this model starts (likeness {last.alike:.2f})", runs)
+        after = tr(", after {count_cut} that broke off", count_cut=len(cut)) if cut else ""
+        return BootVerdict(
+            Boot.BOOTS, tr("a start as this model does it (likeness {alike:.2f}){after}", alike=last.alike, after=after), runs
+        )
+    return BootVerdict(
+        Boot.UNKNOWN, tr("what is drawn is not how this model starts (likeness {alike:.2f})", alike=last.alike), runs
+    )
 
 
 def _shorted(t: Floats, v: Floats, a: Floats) -> float | None:

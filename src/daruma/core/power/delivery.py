@@ -9,6 +9,8 @@ from __future__ import annotations
 from dataclasses import dataclass
 from enum import Enum
 
+from daruma.core.language import tr
+
 
 class Offer(Enum):
     """Name the kinds of supply."""
@@ -55,19 +57,43 @@ class PowerObject:
         """Return it in words."""
         match self.offer:
             case Offer.FIXED:
-                return f"fixed {self.volts_max:g} V, {self.amperes:g} A"
+                return tr("fixed {volts_max:g} V, {amperes:g} A", volts_max=self.volts_max, amperes=self.amperes)
             case Offer.BATTERY:
-                return f"battery {self.volts_min:g} to {self.volts_max:g} V, {self.watts:g} W"
+                return tr(
+                    "battery {volts_min:g} to {volts_max:g} V, {watts:g} W",
+                    volts_min=self.volts_min,
+                    volts_max=self.volts_max,
+                    watts=self.watts,
+                )
             case Offer.VARIABLE:
-                return f"variable {self.volts_min:g} to {self.volts_max:g} V, {self.amperes:g} A"
+                return tr(
+                    "variable {volts_min:g} to {volts_max:g} V, {amperes:g} A",
+                    volts_min=self.volts_min,
+                    volts_max=self.volts_max,
+                    amperes=self.amperes,
+                )
             case Offer.PROGRAMMABLE:
-                return f"programmable {self.volts_min:g} to {self.volts_max:g} V, {self.amperes:g} A"
+                return tr(
+                    "programmable {volts_min:g} to {volts_max:g} V, {amperes:g} A",
+                    volts_min=self.volts_min,
+                    volts_max=self.volts_max,
+                    amperes=self.amperes,
+                )
             case Offer.ADJUSTABLE if self.watts is not None:
-                return f"adjustable {self.volts_min:g} to {self.volts_max:g} V, {self.watts:g} W"
+                return tr(
+                    "adjustable {volts_min:g} to {volts_max:g} V, {watts:g} W",
+                    volts_min=self.volts_min,
+                    volts_max=self.volts_max,
+                    watts=self.watts,
+                )
             case Offer.ADJUSTABLE:
-                return f"adjustable 9 to 20 V: to 15 V {self.amperes:g} A, to 20 V {self.amperes_20v:g} A"
+                return tr(
+                    "adjustable 9 to 20 V: to 15 V {amperes:g} A, to 20 V {amperes_20v:g} A",
+                    amperes=self.amperes,
+                    amperes_20v=self.amperes_20v,
+                )
             case Offer.UNKNOWN:
-                return "an augmented object of a kind that is not published"
+                return tr("an augmented object of a kind that is not published")
 
 
 def decode(word: int) -> PowerObject:

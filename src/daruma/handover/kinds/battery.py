@@ -6,6 +6,7 @@ from daruma.core.finishing import Origin
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.battery.facts import BatteryFacts
 from daruma.core.kinds.battery.work import KIND, BatteryState, BatteryTicket
+from daruma.core.language import tr
 from daruma.handover.case_shape import CaseFile, Strict
 from daruma.handover.kinds.room import Fitted, HandoverRoom
 
@@ -20,14 +21,14 @@ class BatteryEntry(Strict):
 
 def fitted(job: Job) -> Fitted | None:
     """Return which battery was fitted."""
-    origin = f"the shop's stock, {ORIGIN_LABEL[job.ticket.of(BatteryTicket).origin]}"
+    origin = tr("the shop's stock, {ORIGIN_LABEL}", ORIGIN_LABEL=ORIGIN_LABEL[job.ticket.of(BatteryTicket).origin])
     if is_done(job, "fit_pack"):
-        return Fitted("a new battery pack with the original's serial; its health is what was measured", origin)
+        return Fitted(tr("a new battery pack with the original's serial; its health is what was measured"), origin)
     if is_done(job, "weld_cell"):
-        return Fitted("a new cell on the phone's own gauge board, which learns its health in use", origin)
+        return Fitted(tr("a new cell on the phone's own gauge board, which learns its health in use"), origin)
     if is_done(job, "fit_genuine"):
-        return Fitted("a genuine battery pack, finished on the phone", origin)
-    return Fitted("a battery that the phone does not know: its notice stays", origin) if is_done(job, "fit_unknown") else None
+        return Fitted(tr("a genuine battery pack, finished on the phone"), origin)
+    return Fitted(tr("a battery that the phone does not know: its notice stays"), origin) if is_done(job, "fit_unknown") else None
 
 
 def facts(file: CaseFile, _: Catalogue) -> BatteryFacts | None:
@@ -38,4 +39,4 @@ def facts(file: CaseFile, _: Catalogue) -> BatteryFacts | None:
     return BatteryFacts(entry.state, entry.origin, entry.pack)
 
 
-ROOM = HandoverRoom(KIND, "battery", "the original battery", fitted, facts, entry=BatteryEntry)
+ROOM = HandoverRoom(KIND, "battery", tr("the original battery"), fitted, facts, entry=BatteryEntry)

@@ -4,6 +4,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job
 from daruma.core.kinds.display.facts import ChipPlace, DisplayChances, DisplayFacts, NewPanel, OriginalState, PanelKind
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.handover.case_shape import CaseFile, PanelEntry
@@ -11,10 +12,10 @@ from daruma.handover.kinds.room import Faults, Fitted, HandoverRoom
 
 KIND = PartKind.DISPLAY
 WORDS = {
-    PanelKind.GENUINE_NEW: "genuine, new",
-    PanelKind.GENUINE_USED: "genuine, used",
+    PanelKind.GENUINE_NEW: tr("genuine, new"),
+    PanelKind.GENUINE_USED: tr("genuine, used"),
     PanelKind.AFTERMARKET: "aftermarket",
-    PanelKind.READY_CODED: "aftermarket with a second-hand genuine touch chip",
+    PanelKind.READY_CODED: tr("aftermarket with a second-hand genuine touch chip"),
 }
 
 
@@ -23,8 +24,8 @@ def fitted(job: Job) -> Fitted | None:
     if KIND not in job.ticket.parts:
         return None
     panel = job.ticket.of(DisplayTicket)
-    words = f"display panel by {panel.maker or 'an unnamed maker'}, {WORDS[panel.kind]}"
-    return Fitted(words, panel.source or "not recorded")
+    words = tr("display panel by {maker}, {WORDS}", maker=panel.maker or tr("an unnamed maker"), WORDS=WORDS[panel.kind])
+    return Fitted(words, panel.source or tr("not recorded"))
 
 
 def instrument(job: Job, function: Function) -> str:
@@ -68,16 +69,23 @@ def faults(file: CaseFile, model: Model, catalogue: Catalogue) -> Faults:
     """Return what a case file says of panels that cannot be, by place."""
     found = []
     if file.original is OriginalState.MISSING and file.chip is ChipPlace.ON_ORIGINAL and file.panels:
-        found.append(("chip", "it cannot be on an original that is missing"))
+        found.append(("chip", tr("it cannot be on an original that is missing")))
     if not file.panels and file.chip is not ChipPlace.ON_ORIGINAL:
-        found.append(("chip", "with no new panel it cannot have been moved"))
+        found.append(("chip", tr("with no new panel it cannot have been moved")))
     known = not file.source_maker or file.source_maker in model.makers
-    found.append(("source_maker", "" if known else f"{model.name} has panels by {' or '.join(model.makers)}"))
+    found.append(
+        (
+            "source_maker",
+            "" if known else tr("{model} has panels by {makers}", model=model.name, makers=tr(" or ").join(model.makers)),
+        )
+    )
     sockets: dict[str, int] = {}
     for index, panel in enumerate(file.panels):
         if panel.socket:
             before = sockets.setdefault(panel.socket, index)
-            taken = f"panel {before} is in socket {panel.socket} already" if before != index else ""
+            taken = (
+                tr("panel {before} is in socket {socket} already", before=before, socket=panel.socket) if before != index else ""
+            )
             found.append((f"panels.{index}.socket", taken))
         found += [(f"panels.{index}.{name}", fault) for name, fault in _of_panel(panel, model, catalogue)]
     return found
@@ -89,17 +97,24 @@ def _of_panel(panel: PanelEntry, model: Model, catalogue: Catalogue) -> Faults:
     made = not panel.maker or panel.maker in model.makers
     most = max(model.write_limits, default=100)
     return [
-        ("socket", "" if fits else f"{model.name} panels fit socket {model.socket}, not {panel.socket}"),
-        ("brand", "" if known else f"the catalogue has no brand {panel.brand}"),
-        ("maker", "" if made else f"{model.name} has panels by {' or '.join(model.makers)}"),
-        ("counted_writes", f"a panel takes {most} writes at most" if panel.counted_writes > most else ""),
+        (
+            "socket",
+            ""
+            if fits
+            else tr(
+                "{model} panels fit socket {socket}, not {socket_2}", model=model.name, socket=model.socket, socket_2=panel.socket
+            ),
+        ),
+        ("brand", "" if known else tr("the catalogue has no brand {brand}", brand=panel.brand)),
+        ("maker", "" if made else tr("{model} has panels by {makers}", model=model.name, makers=tr(" or ").join(model.makers))),
+        ("counted_writes", tr("a panel takes {most} writes at most", most=most) if panel.counted_writes > most else ""),
     ]
 
 
 ROOM = HandoverRoom(
     KIND,
     "display",
-    "the original panel, read on the bench",
+    tr("the original panel, read on the bench"),
     fitted,
     facts,
     faults=faults,

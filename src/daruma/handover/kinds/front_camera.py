@@ -5,6 +5,7 @@ from daruma.core.finishing import Origin
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.front_camera.facts import FrontFacts
 from daruma.core.kinds.front_camera.work import KIND, FrontState, FrontTicket, Sign
+from daruma.core.language import tr
 from daruma.handover.case_shape import CaseFile, Strict
 from daruma.handover.kinds.room import Fitted, HandoverRoom
 
@@ -21,9 +22,9 @@ class FrontEntry(Strict):
 def fitted(job: Job) -> Fitted | None:
     """Return which front camera was fitted."""
     if is_done(job, "fit_front_camera"):
-        return Fitted("a new front camera on a programmable flex with the original's data", "the shop's stock")
+        return Fitted(tr("a new front camera on a programmable flex with the original's data"), tr("the shop's stock"))
     if is_done(job, "fit_genuine_front_camera"):
-        return Fitted("a genuine front camera, finished on the phone", job.ticket.of(FrontTicket).origin.value)
+        return Fitted(tr("a genuine front camera, finished on the phone"), job.ticket.of(FrontTicket).origin.value)
     return None
 
 
@@ -35,4 +36,4 @@ def facts(file: CaseFile, _: Catalogue) -> FrontFacts | None:
     return FrontFacts(entry.state, entry.sign, entry.origin, entry.kept)
 
 
-ROOM = HandoverRoom(KIND, "front camera", "the original front camera", fitted, facts, entry=FrontEntry)
+ROOM = HandoverRoom(KIND, tr("front camera"), tr("the original front camera"), fitted, facts, entry=FrontEntry)

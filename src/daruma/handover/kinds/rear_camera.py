@@ -4,6 +4,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.finishing import Origin
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.rear_camera import KIND, RearFacts, RearState, RearTicket
+from daruma.core.language import tr
 from daruma.handover.case_shape import CaseFile, Strict
 from daruma.handover.kinds.room import Fitted, HandoverRoom
 
@@ -18,9 +19,9 @@ class RearEntry(Strict):
 def fitted(job: Job) -> Fitted | None:
     """Return which rear camera was fitted, or finished where another shop had fitted it."""
     if is_done(job, "swap_rear_camera"):
-        return Fitted("a genuine rear camera, finished on the phone with its sweep", job.ticket.of(RearTicket).origin.value)
+        return Fitted(tr("a genuine rear camera, finished on the phone with its sweep"), job.ticket.of(RearTicket).origin.value)
     if is_done(job, "finish_rear_camera"):
-        return Fitted("the rear camera that it came with, finished on the phone with its sweep", "fitted before this job")
+        return Fitted(tr("the rear camera that it came with, finished on the phone with its sweep"), tr("fitted before this job"))
     return None
 
 
@@ -32,4 +33,4 @@ def facts(file: CaseFile, _: Catalogue) -> RearFacts | None:
     return RearFacts(entry.state, entry.origin)
 
 
-ROOM = HandoverRoom(KIND, "rear camera", "the original rear camera", fitted, facts, entry=RearEntry)
+ROOM = HandoverRoom(KIND, tr("rear camera"), tr("the original rear camera"), fitted, facts, entry=RearEntry)

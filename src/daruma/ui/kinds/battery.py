@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSpinBox, QWidget
 
 from daruma.core.job import Job
 from daruma.core.kinds.battery.work import BatteryWork
+from daruma.core.language import continued, tr
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.fold_guide import fold_guide
@@ -40,11 +41,15 @@ def _cell(width: float, job: Job, model: Model, live: Sequence[object]) -> Pictu
     test = test_of(job, model)
     curve = curve_of(samples_of(replace(work, log=with_live(work, live))))
     newest = next((each for each in reversed(live) if isinstance(each, CellLive)), None)
-    said = f"The station's clock runs {newest.speed:.0f} times faster than life." if newest and newest.speed > 1 else ""
+    said = (
+        tr("The station's clock runs {speed:.0f} times faster than life.", speed=newest.speed)
+        if newest and newest.speed > 1
+        else ""
+    )
     picture = cell_trace(width, HEIGHT, curve, (test.cell.empty, test.cell.full), grown_live(live), test.rated, test.claim, said)
     if not said:
         return picture
-    note = Text(0, picture.height + 14, f"Demo: {said[0].lower()}{said[1:]}", Tone.QUIET, 12)
+    note = Text(0, picture.height + 14, tr("Demo: {said}", said=continued(said)), Tone.QUIET, 12)
     return replace(picture, height=picture.height + 20, items=(*picture.items, note))
 
 
@@ -58,7 +63,7 @@ def sheet_of(ready: Workshop, job: Job) -> CellSheet | None:
 class CellPage(Page):
     """What the new cell holds."""
 
-    key, title, sheet = KEY, "Cell", None
+    key, title, sheet = KEY, tr("Cell"), None
 
     @classmethod
     def save(cls, job: Job, file: Path, _: str) -> None:
@@ -67,14 +72,14 @@ class CellPage(Page):
         log = samples_of(job.of(BatteryWork))
         table = zip(log.t.tolist(), log.v.tolist(), log.a.tolist(), log.celsius.tolist(), strict=True)
         rows = [(f"{t:.3f}", f"{v:.6f}", f"{a:.6f}", f"{warm:.2f}") for t, v, a, warm in table]
-        write_picture(file, numbers_csv(("t (s)", "voltage (V)", "current (A)", "temperature (degC)"), rows))
+        write_picture(file, numbers_csv(("t (s)", tr("voltage (V)"), tr("current (A)"), tr("temperature (degC)")), rows))
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.BATTERY_RUNS)
         sheet: CellSheet | None = evidence.of_kinds.get(KEY)
         if proof is not None:
             return proof.summary
-        return sheet.standing.order.why if sheet is not None else "The new cell was not measured."
+        return sheet.standing.order.why if sheet is not None else tr("The new cell was not measured.")
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
         sheet: CellSheet | None = evidence.of_kinds.get(KEY)
@@ -83,15 +88,18 @@ class CellPage(Page):
         if sheet is not None:
             capacity = sheet.standing.belief.capacity
             numbers += [
-                ("capacity", f"{capacity.mah:.0f} ± {1.96 * capacity.u:.0f} mAh"),
-                ("of its rated", f"{100 * capacity.mah / sheet.test.rated:.1f} ± {196 * capacity.u / sheet.test.rated:.1f} %"),
-                ("found by", capacity.method.value),
-                ("resting on", f"{100 * capacity.swing:.0f} % of the charge"),
+                ("capacity", tr("{mah:.0f} ± {spread:.0f} mAh", mah=capacity.mah, spread=1.96 * capacity.u)),
+                (
+                    tr("of its rated"),
+                    f"{100 * capacity.mah / sheet.test.rated:.1f} ± {196 * capacity.u / sheet.test.rated:.1f} %",
+                ),
+                (tr("found by"), capacity.method.value),
+                (tr("resting on"), tr("{swing:.0f} % of the charge", swing=100 * capacity.swing)),
                 *_also(sheet),
             ]
-        for name, said in (("original gauge", work.original), ("written", work.written)):
+        for name, said in ((tr("original gauge"), work.original), ("written", work.written)):
             if said is not None:
-                numbers.append((name, f"{said.percent} %, {said.cycles} cycles"))
+                numbers.append((name, tr("{percent} %, {cycles} cycles", percent=said.percent, cycles=said.cycles)))
         return [*numbers, *((boot.partition(": ")[0], boot.partition(": ")[2]) for boot in work.boots)]
 
     def draw(self, evidence: Evidence, width: float, height: float) -> Picture:
@@ -108,11 +116,19 @@ def _also(sheet: CellSheet) -> list[tuple[str, str]]:
     """Return what a log says besides: the measurement alone, resistance, self-discharge, temperature."""
     measured, found = sheet.standing.measured, []
     if measured is not None:
-        found.append(("measured alone", f"{measured.mah:.0f} ± {1.96 * measured.u:.0f} mAh"))
+        found.append((tr("measured alone"), tr("{mah:.0f} ± {spread:.0f} mAh", mah=measured.mah, spread=1.96 * measured.u)))
     if sheet.ohm is not None:
-        found.append(("resistance, 10 s", f"{1000 * sheet.ohm[0]:.0f} ± {1960 * sheet.ohm[1]:.0f} mΩ"))
-    lost = f"{sheet.leaks[0]:.2f} ± {1.96 * sheet.leaks[1]:.2f} mA" if sheet.leaks is not None else "no rest of an hour"
-    return [*found, ("loses by itself", lost), ("warmer than the room", f"{sheet.warmer:.1f} K at most")]
+        found.append((tr("resistance, 10 s"), f"{1000 * sheet.ohm[0]:.0f} ± {1960 * sheet.ohm[1]:.0f} mΩ"))
+    lost = (
+        tr("{leaks:.2f} ± {leaks_2:.2f} mA", leaks=sheet.leaks[0], leaks_2=1.96 * sheet.leaks[1])
+        if sheet.leaks is not None
+        else tr("no rest of an hour")
+    )
+    return [
+        *found,
+        (tr("loses by itself"), lost),
+        (tr("warmer than the room"), tr("{warmer:.1f} K at most", warmer=sheet.warmer)),
+    ]
 
 
 class FiguresForm(QWidget):
@@ -124,14 +140,14 @@ class FiguresForm(QWidget):
         self._job: Job | None = None
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
-        self.percent = self._number("Health, percent", "figure_percent", 0, 100)
-        self.cycles = self._number("Cycles", "figure_cycles", 0, MOST_CYCLES)
-        self.wish = QPushButton("Write these figures")
+        self.percent = self._number(tr("Health, percent"), "figure_percent", 0, 100)
+        self.cycles = self._number(tr("Cycles"), "figure_cycles", 0, MOST_CYCLES)
+        self.wish = QPushButton(tr("Write these figures"))
         self.wish.setObjectName("figures_wish")
         self.wish.clicked.connect(self._wished)
         self.said = label("quiet")
         self.said.setObjectName("figures_said")
-        for name, box in (("Health %", self.percent), ("Cycles", self.cycles)):
+        for name, box in ((tr("Health %"), self.percent), (tr("Cycles"), self.cycles)):
             caption = label("quiet", name, wrap=False)
             caption.setBuddy(box)
             row.addWidget(caption)
@@ -157,7 +173,7 @@ class FiguresForm(QWidget):
         limits, wish = allowed(self._desk.ready, job), job.of(BatteryWork).wish
         self.percent.setValue(wish.percent if wish else limits.percent)
         self.cycles.setValue(wish.cycles if wish else limits.cycles)
-        kept = f"To be written: {wish.percent} %, {wish.cycles} cycles. " if wish else ""
+        kept = tr("To be written: {percent} %, {cycles} cycles. ", percent=wish.percent, cycles=wish.cycles) if wish else ""
         self.said.setText(f"{kept}{limits.why}")
 
     def _wished(self) -> None:
@@ -166,16 +182,16 @@ class FiguresForm(QWidget):
         percent, cycles = self.percent.value(), self.cycles.value()
         ready = self._desk.ready
         self._desk.job_work(
-            self._desk.store, "keeping the figures", lambda job, context: wished(ready, job, percent, cycles, context)
+            self._desk.store, tr("keeping the figures"), lambda job, context: wished(ready, job, percent, cycles, context)
         )
 
 
 def _folds(width: float, _: Job, model: Model, __: Sequence[object]) -> Picture:
-    return fold_guide(width, model.pack_fold, "The catalogue does not say how this model's data flex is folded.")
+    return fold_guide(width, model.pack_fold, tr("The catalogue does not say how this model's data flex is folded."))
 
 
 ROOM = UiRoom(
-    panels=(Panel(KEY, "Cell test", _cell), Panel("folds", "Fold guide", _folds)),
+    panels=(Panel(KEY, tr("Cell test"), _cell), Panel("folds", tr("Fold guide"), _folds)),
     pages=(CellPage,),
     worked_out=sheet_of,
     key=KEY,

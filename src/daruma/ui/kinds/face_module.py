@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from daruma.core.face import DotFrame, frames_by_card, map_of
 from daruma.core.job import Job
 from daruma.core.kinds.face_module import KIND, FaceWork
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.fold_guide import fold_guide
@@ -37,7 +38,7 @@ def _supply(width: float, job: Job, _: Model, live: Sequence[object]) -> Picture
 
 
 def _folds(width: float, _: Job, model: Model, __: Sequence[object]) -> Picture:
-    return fold_guide(width, model.face_fold, "This model takes no extension flex.")
+    return fold_guide(width, model.face_fold, tr("This model takes no extension flex."))
 
 
 def sheet_of(ready: Workshop, job: Job) -> DotSheet | None:
@@ -53,7 +54,7 @@ def sheet_of(ready: Workshop, job: Job) -> DotSheet | None:
 class DotsPage(Page):
     """The dots of the projector."""
 
-    key, title, sheet = KEY, "Dots", None
+    key, title, sheet = KEY, tr("Dots"), None
 
     @classmethod
     def save(cls, job: Job, file: Path, _: str) -> None:
@@ -63,7 +64,7 @@ class DotsPage(Page):
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.FACE_UNLOCK)
-        return proof.summary if proof is not None else "Not measured yet: hold a flat matt card before the phone's top."
+        return proof.summary if proof is not None else tr("Not measured yet: hold a flat matt card before the phone's top.")
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
         from daruma.core.depth.sheet import triangulated
@@ -74,10 +75,13 @@ class DotsPage(Page):
         # a pose found with another module's map is none
         if sheet is not None and sheet.verdict.claim is not Claim.NOT_PROVEN:
             cards = zip(sheet.verdict.distances, sheet.verdict.tilts, strict=True)
-            numbers += [(f"card {i + 1}", f"{d.value:.1f} ± {2 * d.u:.1f} mm, {tilt:.1f}°") for i, (d, tilt) in enumerate(cards)]
-            numbers.append(("by triangulation", f"{triangulated(sheet, 0):.1f} mm"))
+            numbers += [
+                (tr("card {i}", i=i + 1), tr("{d:.1f} ± {spread:.1f} mm, {tilt:.1f}°", d=d.value, spread=2 * d.u, tilt=tilt))
+                for i, (d, tilt) in enumerate(cards)
+            ]
+            numbers.append((tr("by triangulation"), tr("{triangulated:.1f} mm", triangulated=triangulated(sheet, 0))))
             if sheet.verdict.hole_deg is not None:
-                numbers.append(("widest gap", f"{sheet.verdict.hole_deg:.1f}°"))
+                numbers.append((tr("widest gap"), f"{sheet.verdict.hole_deg:.1f}°"))
         return numbers
 
     def draw(self, evidence: Evidence, width: float, height: float) -> Picture:
@@ -90,7 +94,7 @@ class DotsPage(Page):
 class DepthPage(DotsPage):
     """How flat the dots find a card."""
 
-    key, title = "depth", "Depth"
+    key, title = "depth", tr("Depth")
 
     def draw(self, evidence: Evidence, width: float, height: float) -> Picture:
         from daruma.core.pictures.dot_field import depth_map
@@ -99,7 +103,11 @@ class DepthPage(DotsPage):
 
 
 ROOM = UiRoom(
-    panels=(Panel("lines", "Lines", _lines), Panel("supply", "Supply", _supply), Panel("folds", "Fold guide", _folds)),
+    panels=(
+        Panel("lines", tr("Lines"), _lines),
+        Panel("supply", tr("Supply"), _supply),
+        Panel("folds", tr("Fold guide"), _folds),
+    ),
     pages=(DotsPage, DepthPage),
     worked_out=sheet_of,
     key=KEY,

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 
 from daruma.core.job import Job
 from daruma.core.kinds.front_camera.work import FrontWork
+from daruma.core.language import tr
 from daruma.core.optics.frames import Frame
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
@@ -40,7 +41,7 @@ def sheet_of(_: Workshop, job: Job) -> tuple[Look, Judged] | None:
 class SharpnessPage(Page):
     """How sharp nine places of a photo are."""
 
-    key, title, sheet = "sharpness", "Sharpness", None
+    key, title, sheet = "sharpness", tr("Sharpness"), None
 
     @classmethod
     def save(cls, job: Job, file: Path, _: str) -> None:
@@ -63,7 +64,9 @@ class SharpnessPage(Page):
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.FRONT_CAMERA)
         return (
-            proof.summary if proof is not None else "Not measured yet: stand the slanted-edge chart before the phone, evenly lit."
+            proof.summary
+            if proof is not None
+            else tr("Not measured yet: stand the slanted-edge chart before the phone, evenly lit.")
         )
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
@@ -83,14 +86,14 @@ class SharpnessPage(Page):
         live = tuple(sample for sample in evidence.others if isinstance(sample, Frame))
         found: tuple[Look, Judged] | None = evidence.of_kinds.get(KEY)
         if live or found is None:
-            return Look(live), "Nothing was measured of this camera yet." if not live else "frames are coming in"
+            return Look(live), tr("Nothing was measured of this camera yet.") if not live else tr("frames are coming in")
         return found[0], found[1].why
 
 
 class FocusPage(SharpnessPage):
     """Where the lens is sharpest, and where the phone's own focus stands."""
 
-    key, title = "focus", "Focus"
+    key, title = "focus", tr("Focus")
 
     def draw(self, evidence: Evidence, width: float, height: float) -> Picture:
         from daruma.core.pictures.sharpness_map import focus_sweep

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING
 from daruma.core.haptic.shaking import Drive, Shake
 from daruma.core.job import Job
 from daruma.core.kinds.motor import MotorWork
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
 from daruma.handover.tables import numbers_csv
@@ -42,7 +43,7 @@ def sheet_of(ready: Workshop, job: Job) -> MotorSheet | None:
 class ShakesPage(Page):
     """How the motor taps and rings."""
 
-    key, title, sheet = KEY, "Motor", None
+    key, title, sheet = KEY, tr("Motor"), None
 
     @classmethod
     def save(cls, job: Job, file: Path, _: str) -> None:
@@ -55,7 +56,7 @@ class ShakesPage(Page):
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.HAPTICS)
-        return proof.summary if proof is not None else "Not measured yet: lay the phone flat on the mat and leave it alone."
+        return proof.summary if proof is not None else tr("Not measured yet: lay the phone flat on the mat and leave it alone.")
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
         from daruma.bench.kinds.motor import numbers_of
@@ -64,7 +65,9 @@ class ShakesPage(Page):
         if found is None:
             return ()
         drive = found.drive
-        calibrated = f"{drive.f0:.1f} Hz, {drive.level:.2f} g, brake {1000 * drive.brake:.0f} ms"
+        calibrated = tr(
+            "{f0:.1f} Hz, {level:.2f} g, brake {brake:.0f} ms", f0=drive.f0, level=drive.level, brake=1000 * drive.brake
+        )
         return (*numbers_of(found.tap), ("calibrated", calibrated))
 
     def draw(self, evidence: Evidence, width: float, height: float) -> Picture:

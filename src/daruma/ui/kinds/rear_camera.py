@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 
 from daruma.core.job import Job
 from daruma.core.kinds.rear_camera import RearWork
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.optics.sweep import Ring, RingState
 from daruma.core.parts import Function
@@ -85,7 +86,7 @@ def view_of(ready: Workshop, job: Job) -> RearView | None:
 class AlignmentPage(Page):
     """How the camera stands to the gyroscope."""
 
-    key, title, sheet = "alignment", "Alignment", None
+    key, title, sheet = "alignment", tr("Alignment"), None
 
     @classmethod
     def save(cls, job: Job, file: Path, _: str) -> None:
@@ -100,7 +101,7 @@ class AlignmentPage(Page):
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.REAR_CAMERA_FINISHED)
-        return proof.summary if proof is not None else "Not measured yet: hold the chessboard before the camera."
+        return proof.summary if proof is not None else tr("Not measured yet: hold the chessboard before the camera.")
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
         from daruma.bench.kinds.rear_camera import numbers_of
@@ -118,7 +119,7 @@ class AlignmentPage(Page):
 class LensPage(AlignmentPage):
     """How the lens agrees with its record."""
 
-    key, title = "lens_views", "Lens"
+    key, title = "lens_views", tr("Lens")
 
     @classmethod
     def save(cls, job: Job, file: Path, _: str) -> None:
@@ -140,7 +141,7 @@ class LensPage(AlignmentPage):
 
 
 ROOM = UiRoom(
-    panels=(Panel("ring", "Sweep ring", _ring),),
+    panels=(Panel("ring", tr("Sweep ring"), _ring),),
     pages=(AlignmentPage, LensPage),
     worked_out=view_of,
     key=KEY,

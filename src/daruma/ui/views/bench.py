@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWi
 from daruma.core.errors import Remedy
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Stage, StepState
+from daruma.core.language import continued, inner, tr
 from daruma.core.plan.actions import Action, How
 from daruma.core.plan.proofs import proven_by
 from daruma.ui.desk import Desk
@@ -106,7 +107,7 @@ class BenchView(StageView):
         self.remedy = QPushButton()
         self.remedy.setObjectName("light_lock")
         self.remedy.clicked.connect(self._light)
-        self.failed = QPushButton("It failed")
+        self.failed = QPushButton(tr("It failed"))
         self.failed.setObjectName("step_failed")
         self.failed.clicked.connect(self.desk.fail_step)
         self.demo_note = label("hint")
@@ -142,7 +143,7 @@ class BenchView(StageView):
             step, figures = job.steps[i], self._actions[job.steps[i].action].figures
             gone = lapsed is not None and lapsed.index == i
             state = StepState.OPEN if gone else step.state
-            note = "no longer so" if gone else step.note if step.state is not StepState.OPEN else ""
+            note = tr("no longer so") if gone else step.note if step.state is not StepState.OPEN else ""
             minutes = figures.attended + figures.waiting
             lines.append(SheetLine(figures.title, minutes, state, i == index, figures.irreversible, note))
         self.run_sheet.show_lines(lines)
@@ -152,12 +153,12 @@ class BenchView(StageView):
         done = action is None
         for each in (self.forms, self.heat):
             each.show_step(self._job, action.key if action is not None else "")
-        self.title.setText("The bench work is done" if action is None else action.figures.title)
-        how = "Go on to Proof: each promise is tested before the phone is closed." if done else "\n".join(action.figures.how)  # type: ignore[union-attr]
+        self.title.setText(tr("The bench work is done") if action is None else action.figures.title)
+        how = tr("Go on to Proof: each promise is tested before the phone is closed.") if done else "\n".join(action.figures.how)  # type: ignore[union-attr]
         self.how.setText(how)
         self.settings.setText("" if action is None else "   ".join(action.figures.settings))
         self.settings.setVisible(bool(self.settings.text()))
-        self.caution.setText("" if action is None or not action.figures.caution else "Caution: " + action.figures.caution)
+        self.caution.setText("" if action is None or not action.figures.caution else tr("Caution: ") + action.figures.caution)
         self.caution.setVisible(bool(self.caution.text()))
         hand = action is not None and action.trait.how is How.HAND
         self.timer.setVisible(hand)
@@ -189,23 +190,27 @@ class BenchView(StageView):
         uncertain = tried and action is not None and (action.figures.chance < 1 or bool(action.miss))
         self.failed.setVisible(uncertain)
         self.allow(self.failed, uncertain)
-        self.failed.setToolTip(plain_tip(f"Tick this when it failed for good: {action.figures.on_failure}.") if action else "")
+        self.failed.setToolTip(
+            plain_tip(tr("Tick this when it failed for good: {on_failure}.", on_failure=action.figures.on_failure))
+            if action
+            else ""
+        )
         self.allow(self.main, True)
         if write:
             self._show_locks(self.desk.survey)
             self.hold.show_text(self._cost(action))  # type: ignore[arg-type]
         elif self._main is Main.PUT_BACK and lapsed is not None:
-            self.main.setText(f"Put back: {lapsed.title[0].lower()}{lapsed.title[1:]}")
-            hands = " Demo: the stand-in hands do it." if self.desk.has_hands else ""
-            self.demo_note.setText(f"No longer so: {lapsed.seen}.{hands}")
+            self.main.setText(tr("Put back: {title}", title=continued(lapsed.title)))
+            hands = tr(" Demo: the stand-in hands do it.") if self.desk.has_hands else ""
+            self.demo_note.setText(tr("No longer so: {seen}.{hands}", seen=lapsed.seen, hands=hands))
         elif self._main is Main.PLAN:
-            self.main.setText("Plan again from here")
+            self.main.setText(tr("Plan again from here"))
         elif action is None:
-            self.main.setText("Go on to Proof")
+            self.main.setText(tr("Go on to Proof"))
         elif action.trait.how is How.HAND:
-            self.main.setText("Done")
+            self.main.setText(tr("Done"))
             if self.desk.has_hands:
-                self.demo_note.setText("Demo: the stand-in hands do it with your tick.")
+                self.demo_note.setText(tr("Demo: the stand-in hands do it with your tick."))
         else:
             self.main.setText(action.figures.title)
 
@@ -222,23 +227,25 @@ class BenchView(StageView):
         """Return what the hold button says: the effect with its cost."""
         budget = self.desk.survey.budget if self.desk.survey else None
         if not action.trait.writes:
-            return action.figures.title.lower()
-        return "write record" + (f", {budget.words()}" if budget else "")
+            return inner(action.figures.title)
+        return tr("write record") + (f", {budget.words()}" if budget else "")
 
     def _look_failed(self, trouble: Trouble) -> None:
-        self.standing.setText(f"The bench could not be looked at: {trouble.what} {trouble.advice}".strip())
+        self.standing.setText(
+            tr("The bench could not be looked at: {trouble} {advice}", trouble=trouble.what, advice=trouble.advice).strip()
+        )
         self.standing.setProperty("role", "part")
         self.standing.style().polish(self.standing)
 
     def _show_standing(self) -> None:
         survey = self.desk.survey
         if survey is None:
-            self.standing.setText("Looking at the bench.")
+            self.standing.setText(tr("Looking at the bench."))
             return
         links = [link for link in survey.bench.links if link.kind in ("programmer", "phone")]
         bad = [link.words for link in links if link.failed or not link.answers]
-        said = "; ".join(bad) or "sound" if links else "no device is set up"
-        self.standing.setText(f"Safe now: {survey.safe}  Links: {said}.")
+        said = "; ".join(bad) or "sound" if links else tr("no device is set up")
+        self.standing.setText(tr("Safe now: {safe}  Links: {said}.", safe=survey.safe, said=said))
         self.standing.setProperty("role", "part" if bad else "quiet")
         self.standing.style().polish(self.standing)
 

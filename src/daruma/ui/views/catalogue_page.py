@@ -19,6 +19,7 @@ from PySide6.QtWidgets import (
     QVBoxLayout,
 )  # fmt: skip
 
+from daruma.core.language import inner, tr
 from daruma.core.model import Model
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.pictures.layout_map import layout_map
@@ -37,7 +38,7 @@ if TYPE_CHECKING:
 
 LIST_WIDTH = 168
 CHECK_MS = 250
-VIEWS = {"facts": "Facts", "layout": "Memory", "file": "File", "compare": "Changes"}
+VIEWS = {"facts": tr("Facts"), "layout": tr("Memory"), "file": tr("File"), "compare": tr("Changes")}
 
 
 class CataloguePage(QFrame):
@@ -74,10 +75,13 @@ class CataloguePage(QFrame):
         column.setContentsMargins(10, 12, 10, 12)
         self.list = QListWidget()
         self.list.setObjectName("models_list")
-        self.list.setAccessibleName("Models")
+        self.list.setAccessibleName(tr("Models"))
         self.list.currentRowChanged.connect(self._chosen)
         column.addWidget(self.list, 1)
-        for text, name, handler in (("Share all", "models_share", self._share), ("Take shared", "models_take", self._look_into)):
+        for text, name, handler in (
+            (tr("Share all"), "models_share", self._share),
+            (tr("Take shared"), "models_take", self._look_into),
+        ):
             column.addWidget(self._button(text, name, handler))
         return side
 
@@ -93,7 +97,7 @@ class CataloguePage(QFrame):
         top.addWidget(self.origin, 1)
         self.part = ChoiceBox()
         self.part.setObjectName("layout_part")
-        self.part.setAccessibleName("Memory of which part")
+        self.part.setAccessibleName(tr("Memory of which part"))
         self.part.setMinimumContentsLength(15)
         self.part.currentIndexChanged.connect(self._draw)
         top.addWidget(self.part)
@@ -106,12 +110,12 @@ class CataloguePage(QFrame):
         column.addLayout(top)
         self.stack = QStackedWidget()
         self.facts, self.compare = QTextBrowser(), QTextBrowser()
-        self.facts.setAccessibleName("Facts of the model")
-        self.compare.setAccessibleName("How it differs from the model that ships")
+        self.facts.setAccessibleName(tr("Facts of the model"))
+        self.compare.setAccessibleName(tr("How it differs from the model that ships"))
         self.map = PictureView("layout_map", grows=False)
         self.editor = QPlainTextEdit()
         self.editor.setObjectName("model_text")
-        self.editor.setAccessibleName("The model's file")
+        self.editor.setAccessibleName(tr("The model's file"))
         self.editor.setFont(text_font(13, mono=True))
         self.editor.setLineWrapMode(QPlainTextEdit.LineWrapMode.NoWrap)
         self.editor.textChanged.connect(self._edited)
@@ -127,10 +131,10 @@ class CataloguePage(QFrame):
 
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
-        self.keep = self._button("Keep as the shop's own", "model_keep", self._keep)
-        self.back = self._button("Take back: as it ships", "model_back", self._take_back)
-        self.take = self._button("Take these", "models_take_these", self._take)
-        self.leave = self._button("Take nothing", "models_leave", self._leave)
+        self.keep = self._button(tr("Keep as the shop's own"), "model_keep", self._keep)
+        self.back = self._button(tr("Take back: as it ships"), "model_back", self._take_back)
+        self.take = self._button(tr("Take these"), "models_take_these", self._take)
+        self.leave = self._button(tr("Take nothing"), "models_leave", self._leave)
         self.take.hide()
         self.leave.hide()
         for button in (self.keep, self.back, self.take, self.leave):
@@ -168,7 +172,7 @@ class CataloguePage(QFrame):
         assert model is not None
         self.title.setText(model.name)
         self.facts.setHtml(model_html(model, self._desk.ready.catalogue))
-        kinds = {layout.part.value: PART_LABEL[layout.part].lower() for layout in model.layouts}
+        kinds = {layout.part.value: inner(PART_LABEL[layout.part]) for layout in model.layouts}
         show_choices(self.part, kinds, self.part.currentData() if self.part.currentData() in kinds else next(iter(kinds), ""))
         self._draw()
         self._switch()
@@ -200,9 +204,9 @@ class CataloguePage(QFrame):
         if self.editor.toPlainText() != shown:
             self.editor.setPlainText(shown)
         own = bool(difference)
-        self.origin.setText("the shop's own, in place of the one that ships" if own else "as it ships with the program")
+        self.origin.setText(tr("the shop's own, in place of the one that ships") if own else tr("as it ships with the program"))
         self.back.setVisible(own)
-        self.compare.setPlainText(difference or "It is as it ships: nothing is changed.")
+        self.compare.setPlainText(difference or tr("It is as it ships: nothing is changed."))
 
     def _edited(self) -> None:
         text = self.editor.toPlainText()
@@ -219,8 +223,8 @@ class CataloguePage(QFrame):
         if text != self.editor.toPlainText():
             return
         self.keep.setEnabled(checked.model is not None)
-        unkept = "What was typed is not kept yet." if self._shown in self._typed else ""
-        self.note.setText(f"Line {checked.line}: {checked.fault}" if checked.fault else unkept)
+        unkept = tr("What was typed is not kept yet.") if self._shown in self._typed else ""
+        self.note.setText(tr("Line {line}: {fault}", line=checked.line, fault=checked.fault) if checked.fault else unkept)
         marks = []
         block: QTextBlock = self.editor.document().findBlockByNumber(checked.line - 1)
         if checked.fault and block.isValid():
@@ -249,7 +253,7 @@ class CataloguePage(QFrame):
 
     def _show_shared(self, shared: Shared) -> None:
         self._shared = shared
-        self.note.setText(f"The file has {shared.words}. Nothing is taken yet.")
+        self.note.setText(tr("The file has {shared}. Nothing is taken yet.", shared=shared.words))
         self.take.setEnabled(bool(shared.fresh or shared.changed))
         self.take.show()
         self.leave.show()

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout, QWidget
 from daruma.core.closing import CHECK, ClosingStep, closing_steps, ticked_of
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.pictures.screw_map import screw_map
 from daruma.ui.desk import Desk
@@ -35,7 +36,7 @@ class ClosingSheet(QFrame):
         self._column.setContentsMargins(0, 0, 0, 0)
         self._column.setSpacing(4)
         area = scrolled(left)
-        area.setAccessibleName("Closing up")
+        area.setAccessibleName(tr("Closing up"))
         area.setMinimumWidth(250)
         row.addWidget(area, 1)
         right = QVBoxLayout()
@@ -79,7 +80,7 @@ class ClosingSheet(QFrame):
 
     def _show_step(self, step: ClosingStep) -> None:
         done, of = ticked_of(self._job.closing if self._job is not None else (), self._steps)
-        self.title.setText(f"{step.title}  ({done} of {of} done)")
+        self.title.setText(tr("{title}  ({done} of {of} done)", title=step.title, done=done, of=of))
         self.how.setText(step.how)
         spec, holds = self._model.closing if self._model is not None else None, step.holds
         self.map.show_build(lambda w, h: screw_map(w, h, spec, holds))
@@ -90,7 +91,7 @@ class ClosingSheet(QFrame):
             return
         lane = self._desk.bench if step.key == CHECK else self._desk.store
         work = self._desk.ready.tick
-        self._desk.job_work(lane, "closing up", lambda job, context: work(job, step.key, context), failed=self._failed)
+        self._desk.job_work(lane, tr("closing up"), lambda job, context: work(job, step.key, context), failed=self._failed)
 
     def _failed(self, trouble: Trouble) -> None:
         if self._job is not None:

@@ -6,6 +6,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QSpinBox, QVBoxLayout
 
+from daruma.core.language import moment, tr
 from daruma.store.retention import USUAL_DAYS
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
@@ -28,7 +29,7 @@ class CopiesPage(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 12, 16, 12)
         column.addWidget(label("quiet", _WHAT))
-        self.rows = Rows(("Copy", "Made", "Size"), mono=frozenset({0}))
+        self.rows = Rows((tr("Copy"), tr("Made"), tr("Size")), mono=frozenset({0}))
         self.view = table("copies_table", self.rows, (260, 200, 120))
         column.addWidget(self.view, 1)
         column.addLayout(self._buttons())
@@ -36,7 +37,7 @@ class CopiesPage(QFrame):
         self.note.setObjectName("copies_note")
         column.addWidget(self.note)
         column.addSpacing(10)
-        column.addWidget(label("part", "Identifiers of closed jobs"))
+        column.addWidget(label("part", tr("Identifiers of closed jobs")))
         column.addWidget(label("quiet", _PURGE))
         column.addLayout(self._retention())
         self._copying.copies_changed.connect(self._show)
@@ -46,20 +47,20 @@ class CopiesPage(QFrame):
     def _buttons(self) -> QHBoxLayout:
         row = QHBoxLayout()
         for text, name, handler in (
-            ("Copy now", "copy_now", self._copying.make),
-            ("Verify this copy", "copy_verify", self._verify),
-            ("What would differ", "copy_compare", self._compare),
+            (tr("Copy now"), "copy_now", self._copying.make),
+            (tr("Verify this copy"), "copy_verify", self._verify),
+            (tr("What would differ"), "copy_compare", self._compare),
         ):
             button = QPushButton(text)
             button.setObjectName(name)
             button.clicked.connect(handler)
             row.addWidget(button)
-        self.accept = QPushButton("Accept what is missing")
+        self.accept = QPushButton(tr("Accept what is missing"))
         self.accept.setObjectName("accept_losses")
         self.accept.clicked.connect(self._copying.accept_losses)
         row.addWidget(self.accept)
         self.restore = HoldButton("copy_restore")
-        self.restore.show_text("restore this copy")
+        self.restore.show_text(tr("restore this copy"))
         self.restore.held.connect(self._restore)
         row.addWidget(self.restore)
         row.addStretch(1)
@@ -67,12 +68,12 @@ class CopiesPage(QFrame):
 
     def _retention(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        row.addWidget(label("", "Closed more than", wrap=False))
+        row.addWidget(label("", tr("Closed more than"), wrap=False))
         self.days = QSpinBox()
         self.days.setObjectName("purge_days")
-        self.days.setAccessibleName("Days since closing")
+        self.days.setAccessibleName(tr("Days since closing"))
         self.days.setRange(1, 9999)
-        self.days.setSuffix(" days ago")
+        self.days.setSuffix(tr(" days ago"))
         self.days.setValue(USUAL_DAYS)
         self.days.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)
         self.days.valueChanged.connect(self._copying.look_for_due)
@@ -80,7 +81,7 @@ class CopiesPage(QFrame):
         self.due = label("", wrap=False)
         row.addWidget(self.due)
         self.purge = HoldButton("purge")
-        self.purge.show_text("purge identifiers")
+        self.purge.show_text(tr("purge identifiers"))
         self.purge.held.connect(self._purge)
         row.addWidget(self.purge)
         row.addStretch(1)
@@ -96,7 +97,7 @@ class CopiesPage(QFrame):
 
     def _show(self, copies: tuple[Copy, ...]) -> None:
         self._copies = copies
-        self.rows.show_rows([(c.name, c.made.strftime("%Y-%m-%d %H:%M"), f"{c.size / 1e6:.1f} MB") for c in copies])
+        self.rows.show_rows([(c.name, moment(c.made.isoformat()), tr("{size:.1f} MB", size=c.size / 1000000.0)) for c in copies])
         if copies:
             self.view.selectRow(0)
         self.restore.setEnabled(bool(copies))
@@ -105,7 +106,9 @@ class CopiesPage(QFrame):
         self.note.setText(said)
 
     def _show_due(self, due: Due) -> None:
-        self.due.setText(f"{len(due.jobs)} jobs, {len(due.backups)} backups")
+        self.due.setText(
+            tr("{count_jobs} jobs, {count_backups} backups", count_jobs=len(due.jobs), count_backups=len(due.backups))
+        )
         self.purge.setEnabled(bool(due.jobs))
 
     def _chosen(self) -> Copy | None:
@@ -129,12 +132,14 @@ class CopiesPage(QFrame):
         self._copying.look_for_due(self.days.value())
 
 
-_WHAT = (
-    "The whole store is copied each night after 3:00 while Daruma is open, or at the next start, and every copy is verified. "
-    "Kept are the copies of 14 days, then one a week for 8 weeks, and always the last one that holds more than the store. "
-    "A restore puts a copy in the store's place and merges what came after it: no count falls, the further state of a job wins."
+_WHAT = tr(
+    "The whole store is copied each night after 3:00 while Daruma is open, or at the next start, "
+    "and every copy is verified. Kept are the copies of 14 days, then one a week for 8 weeks, "
+    "and always the last one that holds more than the store. A restore puts a copy in the "
+    "store's place and merges what came after it: no count falls, the further state of a job "
+    "wins."
 )
-_PURGE = (
-    "Purging takes IMEI, serials, texts and record bytes of old closed jobs for good. "
-    "Proofs, outcomes, odds and the writes that each panel has had stay."
+_PURGE = tr(
+    "Purging takes IMEI, serials, texts and record bytes of old closed jobs for good. Proofs, "
+    "outcomes, odds and the writes that each panel has had stay."
 )

@@ -9,6 +9,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QHideEvent, QShowEvent
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QLineEdit, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
+from daruma.core.language import inner, tr
 from daruma.core.settings import DEVICES, STANDIN, Settings
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
@@ -38,16 +39,16 @@ class DevicesSheet(QWidget):
         column.setSpacing(8)
         column.addLayout(self._lines())
         column.addLayout(self._address())
-        column.addWidget(label("part", "Ports of this machine", wrap=False))
-        self.rows = Rows(("Port", "The system says", "What answers"), mono=frozenset({0}))
+        column.addWidget(label("part", tr("Ports of this machine"), wrap=False))
+        self.rows = Rows((tr("Port"), tr("The system says"), tr("What answers")), mono=frozenset({0}))
         self.view = table("ports_table", self.rows, (150, 220, 300))
-        self.view.setAccessibleName("Ports of this machine")
+        self.view.setAccessibleName(tr("Ports of this machine"))
         self.view.setMinimumHeight(PORTS_HEIGHT)
         column.addWidget(self.view, 1)
         foot = QHBoxLayout()
-        asking = QPushButton("Ask every port")
+        asking = QPushButton(tr("Ask every port"))
         asking.setObjectName("ask_ports")
-        asking.setToolTip("Nothing but a greeting is sent")
+        asking.setToolTip(tr("Nothing but a greeting is sent"))
         asking.clicked.connect(self._porting.ask_all)
         self.note = label("hint")
         self.note.setTextInteractionFlags(
@@ -70,12 +71,12 @@ class DevicesSheet(QWidget):
         grid.setColumnStretch(3, 1)
         for row, (kind, words) in enumerate(DEVICES.items()):
             combo = self._choices[kind] = choice_field(f"device_{kind}")
-            combo.setAccessibleName(f"{words}: where it is")
+            combo.setAccessibleName(tr("{words}: where it is", words=words))
             combo.setMinimumContentsLength(20)
             combo.currentIndexChanged.connect(partial(self._chosen, kind))
-            test = QPushButton("Test")
+            test = QPushButton(tr("Test"))
             test.setObjectName(f"test_{kind}")
-            test.setAccessibleName(f"Test the {words.lower()}")
+            test.setAccessibleName(tr("Test the {words}", words=inner(words)))
             test.setProperty("role", "choice")
             test.clicked.connect(partial(self._test, kind))
             said = self._results[kind] = label("hint")
@@ -89,8 +90,8 @@ class DevicesSheet(QWidget):
         self._typing = ""
         self.address = QLineEdit()
         self.address.setObjectName("device_address")
-        self.address.setPlaceholderText("/dev/..., socket://host:port or another pyserial address")
-        self.address.setAccessibleName("Address of the device")
+        self.address.setPlaceholderText(tr("/dev/..., socket://host:port or another pyserial address"))
+        self.address.setAccessibleName(tr("Address of the device"))
         self.address.returnPressed.connect(self._typed)
         self.address.hide()
         row = QHBoxLayout()
@@ -109,10 +110,10 @@ class DevicesSheet(QWidget):
         """Show which device is where."""
         for kind, combo in self._choices.items():
             wire = settings[f"devices.{kind}"]
-            offered = {"": "none", STANDIN: "a stand-in (simulated)", **{port.url: port.url for port in self._ports}}
+            offered = {"": "none", STANDIN: tr("a stand-in (simulated)"), **{port.url: port.url for port in self._ports}}
             if wire not in offered:
-                offered[wire] = wire if wire.startswith("socket") or not self._ports else f"{wire} (not there)"
-            show_choices(combo, {**offered, TYPED: "type an address"}, wire)
+                offered[wire] = wire if wire.startswith("socket") or not self._ports else tr("{wire} (not there)", wire=wire)
+            show_choices(combo, {**offered, TYPED: tr("type an address")}, wire)
 
     def _chosen(self, kind: str, _: int) -> None:
         wire = self._choices[kind].currentData()
@@ -143,14 +144,16 @@ class DevicesSheet(QWidget):
         self._untested.clear()
 
     def _test(self, kind: str, _: bool = False) -> None:
-        self._results[kind].setText("asking ..." if self._desk.settings[f"devices.{kind}"] else "none is set up")
+        self._results[kind].setText(tr("asking ...") if self._desk.settings[f"devices.{kind}"] else tr("none is set up"))
         if self._desk.settings[f"devices.{kind}"]:
             self._porting.test(kind)
 
     def _tested(self, kind: str, answered: Answered) -> None:
         said = answered.words
         if answered.device is not None and answered.device.kind != kind:
-            said = f"This is a {answered.device.kind}, not a {DEVICES[kind].lower()}. {said}"
+            said = tr(
+                "This is a {kind}, not a {DEVICES}. {said}", kind=answered.device.kind, DEVICES=inner(DEVICES[kind]), said=said
+            )
         self._results[kind].setText(said)
 
     def _show_ports(self, ports: tuple[PortFound, ...]) -> None:
@@ -165,10 +168,10 @@ class DevicesSheet(QWidget):
 
     def _show(self) -> None:
         self.rows.show_rows(
-            [(port.url, port.words, port.barred or self._answers.get(port.url, "not asked yet")) for port in self._ports]
+            [(port.url, port.words, port.barred or self._answers.get(port.url, tr("not asked yet"))) for port in self._ports]
         )
         barred = next((port for port in self._ports if port.barred), None)
         if barred is not None:
-            self.note.setText(f"{barred.barred} This gives the right:\n{barred.remedy}")
+            self.note.setText(tr("{barred} This gives the right:\n{remedy}", barred=barred.barred, remedy=barred.remedy))
         else:
-            self.note.setText("" if self._ports else "No serial port is there. Plug a device in: it is listed at once.")
+            self.note.setText("" if self._ports else tr("No serial port is there. Plug a device in: it is listed at once."))

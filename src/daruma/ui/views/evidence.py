@@ -13,6 +13,7 @@ from daruma.core.colour.chromaticity import xyz_to_uv
 from daruma.core.colour.shots import Sheet, Shot, brightness_shots, panel_shots, white_shots
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
@@ -147,7 +148,7 @@ class Page(QWidget):
         live = self.evidence.live
         at_hand = live[-1].shot.key if live else ""
         shots = self.shots(self.evidence)
-        value = f"{live[-1].xyz[1]:.2f} cd/m²" if live else ""
+        value = tr("{xyz:.2f} cd/m²", xyz=live[-1].xyz[1]) if live else ""
         made = session_strip(width, shots, self.taken(self.evidence), self.bad(self.evidence), at_hand, value)
         assert made.height == HEIGHT
         return made
@@ -160,7 +161,7 @@ class Page(QWidget):
 class WhitePage(Page):
     """The white under lights."""
 
-    key, title, sheet = "white", "White", Sheet.WHITE
+    key, title, sheet = "white", tr("White"), Sheet.WHITE
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.AMBIENT_WHITE)
@@ -168,8 +169,12 @@ class WhitePage(Page):
             return proof.summary
         if missing := missing_lights(evidence.job):
             measured = [light for light in LIGHTS if light not in missing]
-            return f"Measured under {measured[0]} light; {missing[0]} light is still needed." if measured else "Not measured yet."
-        return evidence.white.sentence if evidence.white is not None else "Not measured yet."
+            return (
+                tr("Measured under {measured} light; {missing} light is still needed.", measured=measured[0], missing=missing[0])
+                if measured
+                else tr("Not measured yet.")
+            )
+        return evidence.white.sentence if evidence.white is not None else tr("Not measured yet.")
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
         proof = evidence.job.proof(Function.AMBIENT_WHITE)
@@ -198,12 +203,12 @@ class WhitePage(Page):
 class PanelPage(Page):
     """The panel sheet, and whether tuning is worth a write."""
 
-    key, title, sheet = "panel", "Panel sheet", Sheet.PANEL
+    key, title, sheet = "panel", tr("Panel sheet"), Sheet.PANEL
 
     def sentence(self, evidence: Evidence) -> str:
         sheets = evidence.sheets
         if sheets is None or (sheets.panel is None and not sheets.trouble):
-            return "The panel is not measured yet: its own fields tell which record would make it right."
+            return tr("The panel is not measured yet: its own fields tell which record would make it right.")
         if sheets.panel is None:
             return sheets.trouble
         doubts = " ".join(sheets.panel.doubts[:1])
@@ -253,7 +258,7 @@ class PanelPage(Page):
 class SensorPage(Page):
     """How the flex's stored gains fit."""
 
-    key, title, sheet = "sensor", "Light sensor", Sheet.WHITE
+    key, title, sheet = "sensor", tr("Light sensor"), Sheet.WHITE
 
     def sentence(self, evidence: Evidence) -> str:
         from daruma.core.pictures.sensor_picture import sensor_sentence
@@ -279,11 +284,11 @@ class SensorPage(Page):
 class BrightnessPage(Page):
     """Luminance against illuminance."""
 
-    key, title, sheet = "brightness", "Luminance", Sheet.BRIGHTNESS
+    key, title, sheet = "brightness", tr("Luminance"), Sheet.BRIGHTNESS
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.AUTO_BRIGHTNESS)
-        return proof.summary if proof is not None else "Not measured yet."
+        return proof.summary if proof is not None else tr("Not measured yet.")
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
         proof = evidence.job.proof(Function.AUTO_BRIGHTNESS)

@@ -7,6 +7,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWi
 
 from daruma.core.job import PLAIN_FACTS, Job
 from daruma.core.kinds import promisable
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.tri import Tri
 from daruma.ui.desk import Desk
@@ -37,7 +38,7 @@ class FunctionsSheet(QFrame):
         self._main = Main.READ
         self._shown = 0
         self._row_of: dict[Function, FunctionRow] = {}
-        self.read_button = QPushButton("Read the phone again")
+        self.read_button = QPushButton(tr("Read the phone again"))
         self.read_button.setObjectName("read_again")
         self.read_button.clicked.connect(desk.read_phone)
         self.main = main_push_button("intake_main")
@@ -49,7 +50,7 @@ class FunctionsSheet(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 12, 16, 14)
         column.setSpacing(6)
-        column.addWidget(label("part", "Functions: what is promised, and how each was before"))
+        column.addWidget(label("part", tr("Functions: what is promised, and how each was before")))
         self._fault = label("fault")
         column.addWidget(self._fault)
         inside = QWidget()
@@ -61,7 +62,7 @@ class FunctionsSheet(QFrame):
         filled.addStretch(1)
         # a model may have more functions than a low window has room for
         area = scrolled(inside)
-        area.setAccessibleName("Functions")
+        area.setAccessibleName(tr("Functions"))
         column.addWidget(area, 1)
         self.phone_note = label("quiet")
         column.addWidget(self.phone_note)
@@ -112,10 +113,16 @@ class FunctionsSheet(QFrame):
         if job.trusted:
             self._trust_wanted = False
             own = "display_serial" in job.phone
-            said = "the display's own among them." if own else "not the display's own: those come from another source."
-            self.phone_note.setText(f"Read over the cable: {len(job.phone) - PLAIN_FACTS} identities of the board, {said}")
+            said = tr("the display's own among them.") if own else tr("not the display's own: those come from another source.")
+            self.phone_note.setText(
+                tr(
+                    "Read over the cable: {count_phone} identities of the board, {said}",
+                    count_phone=len(job.phone) - PLAIN_FACTS,
+                    said=said,
+                )
+            )
         elif not self._trust_wanted:
-            self.phone_note.setText("The phone on the cable can fill in model, IMEI, system version and what works now.")
+            self.phone_note.setText(tr("The phone on the cable can fill in model, IMEI, system version and what works now."))
         self._main = Main.TRUST if self._trust_wanted else Main.READ if not job.trusted and incomplete else Main.PLAN
         self.main.setText(self._main_words())
         return self._main is not Main.PLAN or not incomplete
@@ -123,15 +130,15 @@ class FunctionsSheet(QFrame):
     def _main_words(self) -> str:
         match self._main:
             case Main.TRUST:
-                return "Owner confirms trust (stand-in)" if self._desk.has_hands else "Read the phone again"
+                return tr("Owner confirms trust (stand-in)") if self._desk.has_hands else tr("Read the phone again")
             case Main.READ:
-                return "Read the phone on the cable"
+                return tr("Read the phone on the cable")
             case Main.PLAN:
-                return "Plan the way"
+                return tr("Plan the way")
 
     def _trust_asked(self) -> None:
         self._trust_wanted = True
-        self.phone_note.setText("The phone asks its owner: unlock it and confirm trust on it.")
+        self.phone_note.setText(tr("The phone asks its owner: unlock it and confirm trust on it."))
 
     def _main_clicked(self) -> None:
         match self._main:

@@ -14,6 +14,7 @@ from daruma.bench.context import Context
 from daruma.core.closing import closing_steps, ticked_of
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.language import inner, tr
 from daruma.core.parts import PART_LABEL
 from daruma.core.settings import Settings
 from daruma.ui import printing
@@ -43,7 +44,7 @@ class HandOverView(StageView):
         self.preview = QTextBrowser()
         self.preview.setObjectName("preview")
         self.preview.setOpenLinks(False)
-        self.preview.setAccessibleName("The page as it will be printed")
+        self.preview.setAccessibleName(tr("The page as it will be printed"))
         self.stack = QStackedWidget()
         self.stack.addWidget(self.preview)
         self.closing_up = ClosingSheet(desk)
@@ -64,7 +65,7 @@ class HandOverView(StageView):
         column.addWidget(self.head)
         column.addWidget(self.said)
         pages = QHBoxLayout()
-        self.customer, self.shop_file = QPushButton("For the customer"), QPushButton("For the file")
+        self.customer, self.shop_file = QPushButton(tr("For the customer")), QPushButton(tr("For the file"))
         for button, name in ((self.customer, "page_customer"), (self.shop_file, "page_shop")):
             button.setObjectName(name)
             button.setProperty("role", "choice")
@@ -72,7 +73,7 @@ class HandOverView(StageView):
             button.setAutoExclusive(True)
             button.clicked.connect(self._show_page)
             pages.addWidget(button)
-        self.closing = QPushButton("Closing up")
+        self.closing = QPushButton(tr("Closing up"))
         self.closing.setObjectName("page_closing")
         self.closing.setProperty("role", "choice")
         self.closing.setCheckable(True)
@@ -80,7 +81,7 @@ class HandOverView(StageView):
         self.closing.clicked.connect(self._show_page)
         self.customer.setChecked(True)
         column.addSpacing(8)
-        column.addWidget(label("quiet", "Page on view"))
+        column.addWidget(label("quiet", tr("Page on view")))
         column.addLayout(pages)
         column.addWidget(self.closing)
         column.addStretch(1)
@@ -88,19 +89,19 @@ class HandOverView(StageView):
         column.addWidget(self.where)
         self.removed = QPushButton()
         self.removed.setObjectName("shelve_removed")
-        self.removed.setToolTip("What was taken out comes onto the shelf, with what is known of it")
+        self.removed.setToolTip(tr("What was taken out comes onto the shelf, with what is known of it"))
         self.removed.clicked.connect(self._shelve)
         self.removed.hide()
         column.addWidget(self.removed)
         papers = QHBoxLayout()
-        for text, name, handler in (("Print", "print_page", self._print), ("E-mail", "mail_page", self._mail)):
+        for text, name, handler in ((tr("Print"), "print_page", self._print), ("E-mail", "mail_page", self._mail)):
             button = QPushButton(text)
             button.setObjectName(name)
-            button.setAccessibleName(f"{text} the page on view")
+            button.setAccessibleName(tr("{text} the page on view", text=text))
             button.clicked.connect(handler)
             papers.addWidget(button)
         column.addLayout(papers)
-        self.save_button = QPushButton("Save both pages")
+        self.save_button = QPushButton(tr("Save both pages"))
         self.save_button.setObjectName("save_pages")
         self.save_button.clicked.connect(self._save)
         self.main = main_push_button("handover_main")
@@ -117,17 +118,19 @@ class HandOverView(StageView):
         proven = sum(job.is_proven(f) for f in job.ticket.promised)
         self.face.show_state(bool(job.ticket.promised), job.all_proven, job.name)
         if job.closed:
-            self.head.setText("Handed over")
+            self.head.setText(tr("Handed over"))
         else:
-            self.head.setText("The second eye is painted" if job.all_proven else "The second eye waits")
-        self.said.setText(f"{proven} of {len(job.ticket.promised)} promises carry their proof.")
-        self.main.setText("Save pages and hand over" if job.all_proven else "Hand over without every proof")
+            self.head.setText(tr("The second eye is painted") if job.all_proven else tr("The second eye waits"))
+        self.said.setText(
+            tr("{proven} of {count_promised} promises carry their proof.", proven=proven, count_promised=len(job.ticket.promised))
+        )
+        self.main.setText(tr("Save pages and hand over") if job.all_proven else tr("Hand over without every proof"))
         self.allow(self.main, not job.closed)
         opened = is_done(job, "open_phone")
         self.closing.setVisible(opened)
         if opened:
             steps = closing_steps(self.desk.ready.model(job).closing)
-            self.closing.setText("Closing up: {} of {}".format(*ticked_of(job.closing, steps)))
+            self.closing.setText(tr("Closing up: {} of {}").format(*ticked_of(job.closing, steps)))
             self.closing_up.show_job(job)
         elif self.closing.isChecked():
             self.customer.setChecked(True)
@@ -145,8 +148,8 @@ class HandOverView(StageView):
     def _found_removed(self, found: tuple[str, tuple[ShelfPart, ...]]) -> None:
         uid, self._taken = found
         mine = self._job is not None and uid == self._job.uid
-        names = " and ".join(PART_LABEL[part.part].lower() for part in self._taken)
-        self.removed.setText(f"Old {names} onto the shelf")
+        names = tr(" and ").join(inner(PART_LABEL[part.part]) for part in self._taken)
+        self.removed.setText(tr("Old {names} onto the shelf", names=names))
         self.removed.setVisible(mine and bool(self._taken))
 
     def _shelve(self) -> None:
@@ -197,7 +200,7 @@ class HandOverView(StageView):
             self.desk.run(self.desk.store, "saving the pages", lambda _: _save_pages(pages, folder), done)
 
     def _saved(self, folder: Path) -> None:
-        self.where.setText(f"Saved in {folder}")
+        self.where.setText(tr("Saved in {folder}", folder=folder))
 
     def _saved_for_good(self, folder: Path) -> None:
         self._saved(folder)

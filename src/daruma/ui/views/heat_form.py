@@ -10,6 +10,7 @@ from PySide6.QtWidgets import QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 from daruma.catalogue.heat import heat_limits
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.picture_view import PictureView
 
@@ -57,11 +58,11 @@ class HeatForm(QWidget):
             self._draw(False)
             return
         mine = heating.watched == (job.number, step)
-        self.button.setText("End the watch" if mine else "Watch the heat")
+        self.button.setText(tr("End the watch") if mine else tr("Watch the heat"))
         self.button.setEnabled(mine or heating.watched is None)
         if not mine:
             kept = next((trace for trace in reversed(job.heats) if trace.step == step), None)
-            self.said.setText(f"Kept: {kept.words}." if kept is not None else _limits(step))
+            self.said.setText(tr("Kept: {kept}.", kept=kept.words) if kept is not None else _limits(step))
             self.said.setProperty("role", "")
             self._draw(False)
 
@@ -75,16 +76,20 @@ class HeatForm(QWidget):
             self._desk.heating.end()
         else:
             self._desk.heating.begin(self._step)
-            self.button.setText("End the watch")
+            self.button.setText(tr("End the watch"))
 
     def _changed(self, heat: Heat) -> None:
         from daruma.core.pictures.heat_trace import heat_trace
 
         if not self._step or heat.step != self._step:
             return
-        now = f"Now {heat.celsius[-1]:.0f} °C. " if len(heat.celsius) else ""
-        ahead = f"{heat.ahead.words}. Draw the air back now." if heat.ahead is not None else "No limit lies ahead."
-        faster = f" Demo: the clock runs {heat.speed:.0f} times faster than life." if heat.speed > 1 else ""
+        now = tr("Now {celsius:.0f} °C. ", celsius=heat.celsius[-1]) if len(heat.celsius) else ""
+        ahead = (
+            tr("{ahead}. Draw the air back now.", ahead=heat.ahead.words)
+            if heat.ahead is not None
+            else tr("No limit lies ahead.")
+        )
+        faster = tr(" Demo: the clock runs {speed:.0f} times faster than life.", speed=heat.speed) if heat.speed > 1 else ""
         self.said.setText(f"{now}{ahead}{faster}")
         role = "caution" if heat.ahead is not None else ""
         if self.said.property("role") != role:
@@ -97,16 +102,18 @@ class HeatForm(QWidget):
     def _failed(self, trouble: Trouble) -> None:
         if self._step:
             self.said.setText(f"{trouble.what} {trouble.advice}")
-            self.button.setText("Watch the heat" if self._desk.heating.watched is None else "End the watch")
+            self.button.setText(tr("Watch the heat") if self._desk.heating.watched is None else tr("End the watch"))
             self.button.setEnabled(True)
 
 
 def _limits(step: str) -> str:
     limits = heat_limits()[step]
     parts = [
-        f"at most {limits.peak_max:g} °C" if limits.peak_max is not None else "",
-        f"at least {limits.peak_min:g} °C" if limits.peak_min is not None else "",
-        f"the part beside it {limits.part:g} °C" if limits.part is not None else "",
-        f"rising by {limits.ramp:g} K/s at most" if limits.ramp is not None else "",
+        tr("at most {peak_max:g} °C", peak_max=limits.peak_max) if limits.peak_max is not None else "",
+        tr("at least {peak_min:g} °C", peak_min=limits.peak_min) if limits.peak_min is not None else "",
+        tr("the part beside it {part:g} °C", part=limits.part) if limits.part is not None else "",
+        tr("rising by {ramp:g} K/s at most", ramp=limits.ramp) if limits.ramp is not None else "",
     ]
-    return f"Heat: {', '.join(part for part in parts if part)}. With a thermocouple beside the joint it can be watched."
+    return tr(
+        "Heat: {parts}. With a thermocouple beside the joint it can be watched.", parts=", ".join(part for part in parts if part)
+    )

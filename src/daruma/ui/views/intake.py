@@ -6,6 +6,7 @@ from PySide6.QtCore import QSignalBlocker
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPlainTextEdit, QVBoxLayout, QWidget
 
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.serials import grouped
 from daruma.ui.desk import Desk
 from daruma.ui.views.base import StageView
@@ -23,9 +24,9 @@ class IntakeView(StageView):
         super().__init__(desk, "intake")
         self.model = choice_field("model")
         self.model.currentIndexChanged.connect(lambda _: self.desk.edit(model=self.model.currentData()))
-        self.imei = text_field("imei", "15 digits", code=True)
+        self.imei = text_field("imei", tr("15 digits"), code=True)
         self.imei.setMaxLength(24)
-        self.system = text_field("system", "such as 4.6", code=True)
+        self.system = text_field("system", tr("such as 4.6"), code=True)
         for line in (self.imei, self.system):
             line.textEdited.connect(self._line_edited)
         self.complaint = QPlainTextEdit()
@@ -55,10 +56,10 @@ class IntakeView(StageView):
         column.setContentsMargins(16, 10, 16, 8)
         column.setSpacing(2)
         self._grid = FieldGrid()
-        self._grid.place(0, 0, "Model", self.model)
-        self._grid.place(0, 1, "System version", self.system)
+        self._grid.place(0, 0, tr("Model"), self.model)
+        self._grid.place(0, 1, tr("System version"), self.system)
         self._grid.place(1, 0, "IMEI", self.imei, wide=True)
-        self._grid.place(2, 0, "What is wrong", self.complaint, wide=True)
+        self._grid.place(2, 0, tr("What is wrong"), self.complaint, wide=True)
         self._grid.setRowStretch(7, 1)
         column.addLayout(self._grid, 1)
         column.addWidget(self.table, 1)
@@ -69,7 +70,7 @@ class IntakeView(StageView):
 
     def fill(self, job: Job) -> None:
         ticket = job.ticket
-        show_choices(self.model, {"": "choose the model", **self.desk.ready.catalogue.names}, ticket.model)
+        show_choices(self.model, {"": tr("choose the model"), **self.desk.ready.catalogue.names}, ticket.model)
         show_text(self.imei, ticket.imei)
         if not self.imei.hasFocus() and ticket.imei:
             self.imei.setText(grouped(ticket.imei))

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QModelIndex
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLineEdit, QPushButton, QVBoxLayout
 
+from daruma.core.language import moment, tr
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
 from daruma.ui.widgets.notices import label
@@ -29,18 +30,20 @@ class JobsPage(QFrame):
         top = QHBoxLayout()
         self.search = QLineEdit()
         self.search.setObjectName("jobs_search")
-        self.search.setPlaceholderText("number, part of an IMEI, model")
-        self.search.setAccessibleName("Search the jobs")
+        self.search.setPlaceholderText(tr("number, part of an IMEI, model"))
+        self.search.setAccessibleName(tr("Search the jobs"))
         self.search.textEdited.connect(self.refresh)
         top.addWidget(self.search, 1)
-        button = QPushButton("Open this job")
+        button = QPushButton(tr("Open this job"))
         button.setObjectName("jobs_open")
         button.clicked.connect(self._open)
         top.addWidget(button)
         column.addLayout(top)
         self.note = label("quiet")
         column.addWidget(self.note)
-        self.rows = Rows(("Job", "Opened", "Handed over", "Model", "IMEI", "Promised", "Proven"), mono=frozenset({4}))
+        self.rows = Rows(
+            (tr("Job"), tr("Opened"), tr("Handed over"), tr("Model"), "IMEI", tr("Promised"), tr("Proven")), mono=frozenset({4})
+        )
         self.view = table("jobs_table", self.rows, (80, 150, 150, 100, 170, 90, 90))
         self.view.activated.connect(self._activated)
         column.addWidget(self.view, 1)
@@ -58,7 +61,12 @@ class JobsPage(QFrame):
         self._jobs = jobs
         names = self._desk.ready.catalogue.names
         self.rows.show_rows([_row(job, names.get(job.ticket.model, job.ticket.model)) for job in jobs])
-        self.note.setText(f"{len(jobs)} jobs shown, newest first. The rail keeps the open ones and those handed over last.")
+        self.note.setText(
+            tr(
+                "{count_jobs} jobs shown, newest first. The rail keeps the open ones and those handed over last.",
+                count_jobs=len(jobs),
+            )
+        )
         if jobs:
             self.view.selectRow(0)
 
@@ -76,8 +84,8 @@ def _row(job: Job, model: str) -> tuple[str, ...]:
     proven = sum(job.is_proven(function) for function in job.ticket.promised)
     return (
         job.name,
-        job.opened[:16].replace("T", " "),
-        job.closed[:16].replace("T", " "),
+        moment(job.opened),
+        moment(job.closed),
         model,
         job.ticket.imei,
         str(len(job.ticket.promised)),

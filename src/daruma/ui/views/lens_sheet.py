@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWi
 from daruma.core.backup import named
 from daruma.core.job import Job
 from daruma.core.job_facts import job_facts
+from daruma.core.language import tr
 from daruma.core.parts import PART_NOUN
 from daruma.core.pictures.lens import LensColumn, lens_bytes, lens_fields
 from daruma.core.pictures.primitives import Picture, Text, Tone
@@ -40,9 +41,9 @@ class LensSheet(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 8, 16, 8)
         head = QHBoxLayout()
-        head.addWidget(label("part", "Record", wrap=False))
+        head.addWidget(label("part", tr("Record"), wrap=False))
         head.addStretch(1)
-        self.fields_button, self.bytes_button = QPushButton("Fields"), QPushButton("Bytes")
+        self.fields_button, self.bytes_button = QPushButton(tr("Fields")), QPushButton(tr("Bytes"))
         for button in (self.fields_button, self.bytes_button):
             button.setProperty("role", "choice")
             button.setCheckable(True)
@@ -127,7 +128,9 @@ class LensSheet(QFrame):
     def _lens(self, width: float, _: float) -> Picture:
         survey, job = self._survey, self._job
         if survey is None or job is None:
-            return Picture(width, 30, (Text(0, 20, "Looking at the bench.", Tone.QUIET, 13),), (), "Looking at the bench.")
+            return Picture(
+                width, 30, (Text(0, 20, tr("Looking at the bench."), Tone.QUIET, 13),), (), tr("Looking at the bench.")
+            )
         chosen = next((panel for panel, button in self._panels.values() if button.isChecked() and button.isVisibleTo(self)), None)
         if chosen is not None:
             return chosen.draw(width, job, self._desk.ready.catalogue.models[job.ticket.model], self._live)
@@ -141,16 +144,16 @@ class LensSheet(QFrame):
         work = job.parts.get(survey.kind)
         source = work.source if work is not None else ""
         columns = [
-            LensColumn("board expects", expected=job_facts(job, model, survey.known).expected),
-            LensColumn(f"backup {named(source)}".strip(), known.source),
-            LensColumn(f"on the new {PART_NOUN[survey.kind]}", known.target),
+            LensColumn(tr("board expects"), expected=job_facts(job, model, survey.known).expected),
+            LensColumn(tr("backup {named}", named=named(source)).strip(), known.source),
+            LensColumn(tr("on the new {PART_NOUN}", PART_NOUN=PART_NOUN[survey.kind]), known.target),
         ]
         if plan is not None and not written:
-            columns.append(LensColumn("will be written", plan.after))
+            columns.append(LensColumn(tr("will be written"), plan.after))
         return lens_fields(width, columns, 1)
 
 
 def _no_budget(width: float, survey: Survey | None) -> Picture:
     part = PART_NOUN[survey.kind] if survey else "part"
-    words = f"Writes: read the new {part} to see its budget."
+    words = tr("Writes: read the new {part} to see its budget.", part=part)
     return Picture(width, 34, (Text(0, 20, words, Tone.QUIET, 13),), (), words)

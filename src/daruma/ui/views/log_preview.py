@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
+from daruma.core.language import tr
 from daruma.handover.cable import lasts
 from daruma.ui.tables import Rows, table
 from daruma.ui.views.base import main_push_button
@@ -17,7 +18,7 @@ if TYPE_CHECKING:
     from daruma.handover.meter_log import MeterLog
 
 _SHOWN = 12  # samples from the beginning
-_WORDS = {"t": "Time", "v": "Voltage", "a": "Current"}
+_WORDS = {"t": tr("Time"), "v": tr("Voltage"), "a": tr("Current")}
 
 
 class LogPreview(QFrame):
@@ -33,20 +34,20 @@ class LogPreview(QFrame):
         column.setContentsMargins(14, 10, 14, 10)
         self.head, self.said = label("head"), label("")
         self.said.setObjectName("log_said")
-        self.columns = Rows(("What", "Column of the file", "Taken to be in"))
-        self.samples = Rows(("Seconds", "Volts", "Amperes"))
+        self.columns = Rows((tr("What"), tr("Column of the file"), tr("Taken to be in")))
+        self.samples = Rows((tr("Seconds"), tr("Volts"), tr("Amperes")))
         tables = QHBoxLayout()
         understood, first = (
             table("log_columns", self.columns, (110, 210, 160)),
             table("log_samples", self.samples, (110, 110, 110)),
         )
-        understood.setAccessibleName("How the columns were understood")
-        first.setAccessibleName("The first samples")
+        understood.setAccessibleName(tr("How the columns were understood"))
+        first.setAccessibleName(tr("The first samples"))
         tables.addWidget(understood, 1)
         tables.addWidget(first, 1)
         self.keep = main_push_button("log_keep")
         self.keep.clicked.connect(self.kept)
-        leave = QPushButton("Do not keep it")
+        leave = QPushButton(tr("Do not keep it"))
         leave.setObjectName("log_leave")
         leave.clicked.connect(self.left)
         buttons = QHBoxLayout()
@@ -63,13 +64,27 @@ class LogPreview(QFrame):
         from daruma.core.cell.log import gaps
 
         holes = gaps(log.t)
-        lost = f", {log.left_out} rows left out that cannot be read" if log.left_out else ""
-        missing = f", {len(holes)} gaps, the longest {max(gap.end - gap.start for gap in holes):.0f} s" if holes else ", no gap"
+        lost = tr(", {left_out} rows left out that cannot be read", left_out=log.left_out) if log.left_out else ""
+        missing = (
+            tr(
+                ", {count_holes} gaps, the longest {holes:.0f} s",
+                count_holes=len(holes),
+                holes=max(gap.end - gap.start for gap in holes),
+            )
+            if holes
+            else tr(", no gap")
+        )
         self.head.setText(path.name)
-        samples = f"{len(log.t)} samples over {lasts(float(log.t[-1]))}{lost}{missing}"
-        self.said.setText(f"This is how the log was understood: {samples}. Nothing is kept yet.")
+        samples = tr(
+            "{count_t} samples over {lasts}{lost}{missing}",
+            count_t=len(log.t),
+            lasts=lasts(float(log.t[-1])),
+            lost=lost,
+            missing=missing,
+        )
+        self.said.setText(tr("This is how the log was understood: {samples}. Nothing is kept yet.", samples=samples))
         self.columns.show_rows([(_WORDS[key], column.name or "none", column.unit) for key, column in log.columns.items()])
         first = zip(*(each[:_SHOWN].tolist() for each in (log.t, log.v, log.a)), strict=True)
         self.samples.show_rows([(f"{t:.3f}", f"{v:.3f}", f"{a:.4f}") for t, v, a in first])
-        self.keep.setText(f"Keep it with {job}")
+        self.keep.setText(tr("Keep it with {job}", job=job))
         self.keep.setFocus()

@@ -11,6 +11,7 @@ from daruma.core.job import Job
 from daruma.core.job_facts import job_facts, of_part, shown_functions
 from daruma.core.kinds import KINDS
 from daruma.core.known import Known
+from daruma.core.language import inner, tr
 from daruma.core.pairing import Verdict, evaluate
 from daruma.core.parts import PART_LABEL, PART_NOUN, Function, PartKind
 from daruma.core.pictures.numbers import numbers
@@ -45,13 +46,13 @@ class MapSheet(QFrame):
         self.head = ElidedLabel("part")
         self.part = ChoiceBox()
         self.part.setObjectName("thread_part")
-        self.part.setAccessibleName("Threads of which part")
+        self.part.setAccessibleName(tr("Threads of which part"))
         self.part.setMinimumContentsLength(14)
         self.part.currentIndexChanged.connect(self._part_chosen)
         head = QHBoxLayout()
         head.addWidget(self.head, 1)
         head.addWidget(self.part)
-        self.threads_button, self.numbers_button = QPushButton("Threads"), QPushButton("Numbers")
+        self.threads_button, self.numbers_button = QPushButton(tr("Threads")), QPushButton(tr("Numbers"))
         for button, name in ((self.threads_button, "show_threads"), (self.numbers_button, "show_numbers")):
             button.setObjectName(name)
             button.setProperty("role", "choice")
@@ -85,7 +86,7 @@ class MapSheet(QFrame):
         self._job = job
         parts = self._parts()
         self._part = self._part if self._part in parts else None
-        words = {"": "every part", **{kind.value: PART_LABEL[kind].lower() for kind in parts}}
+        words = {"": tr("every part"), **{kind.value: inner(PART_LABEL[kind]) for kind in parts}}
         show_choices(self.part, words, self._part.value if self._part else "")
         self.part.setVisible(len(parts) > 1 and not self.shows_numbers)
         self.refresh()
@@ -127,20 +128,22 @@ class MapSheet(QFrame):
 
     def _numbers(self, width: float, _: float) -> Picture:
         if not self._sources:
-            return Picture(width, 30, (Text(0, 20, "No way is chosen.", Tone.QUIET, 13),), (), "No way is chosen.")
+            return Picture(width, 30, (Text(0, 20, tr("No way is chosen."), Tone.QUIET, 13),), (), tr("No way is chosen."))
         return numbers(width, self._sources)
 
     def _name(self) -> None:
         if self.shows_numbers:
-            self.head.setText("Where the numbers of the chosen way come from")
+            self.head.setText(tr("Where the numbers of the chosen way come from"))
             return
         parts = self._parts()
         if self._crowded and parts:
-            self.head.setText(f"Threads of the {PART_NOUN[parts[0]]}; no room for all")
+            self.head.setText(tr("Threads of the {PART_NOUN}; no room for all", PART_NOUN=PART_NOUN[parts[0]]))
         elif len(parts) == 1:
-            self.head.setText(f"Threads with the new {PART_NOUN[parts[0]]} in the phone, as the bench stands now")
+            self.head.setText(
+                tr("Threads with the new {PART_NOUN} in the phone, as the bench stands now", PART_NOUN=PART_NOUN[parts[0]])
+            )
         else:
-            self.head.setText("Threads, as the bench stands now")
+            self.head.setText(tr("Threads, as the bench stands now"))
 
     def _parts(self) -> list[PartKind]:
         return [kind for kind in KINDS if self._job is not None and kind in self._job.ticket.parts]

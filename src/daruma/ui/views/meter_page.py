@@ -18,6 +18,7 @@ from PySide6.QtWidgets import (
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.pictures.cable_trace import Drawn, cable_trace, laid_over
 from daruma.core.pictures.primitives import Picture
 from daruma.core.power.delivery import decode
@@ -38,7 +39,7 @@ if TYPE_CHECKING:
     from daruma.handover.meter_log import MeterLog
 
 WINDOW = 60.0  # seconds of the live picture
-KINDS = ("SVG (*.svg)", "PNG (*.png)", "CSV (*.csv)")
+KINDS = (tr("SVG (*.svg)"), tr("PNG (*.png)"), tr("CSV (*.csv)"))
 
 
 class MeterPage(QWidget):
@@ -94,16 +95,16 @@ class MeterPage(QWidget):
         row.setSpacing(10)
         texts = QVBoxLayout()
         texts.setSpacing(0)
-        self.now = label("head", "No meter has answered yet", wrap=False)
+        self.now = label("head", tr("No meter has answered yet"), wrap=False)
         self.now.setObjectName("meter_now")
-        self.about = label("quiet", "A meter in the phone's charging cable: volts, amperes, watts.")
+        self.about = label("quiet", tr("A meter in the phone's charging cable: volts, amperes, watts."))
         texts.addWidget(self.now)
         texts.addWidget(self.about)
         row.addLayout(texts, 1)
-        self.replug = _button("meter_replug", "Plug in again", self.desk.metering.replug)
+        self.replug = _button("meter_replug", tr("Plug in again"), self.desk.metering.replug)
         self.replug.setVisible(False)
-        self.take_in = _button("meter_import", "Take in a log", self._ask_log)
-        self.back = _button("meter_back", "Back to the job", leave)
+        self.take_in = _button("meter_import", tr("Take in a log"), self._ask_log)
+        self.back = _button("meter_back", tr("Back to the job"), leave)
         self.main = main_push_button("meter_main")
         self.main.clicked.connect(self._record_or_end)
         for button in (self.replug, self.take_in, self.back, self.main):
@@ -139,10 +140,10 @@ class MeterPage(QWidget):
     def _show_main(self) -> None:
         recording = self.desk.metering.recording
         mine = self._job is not None and recording == self._job.uid
-        self.main.setText("End the recording" if mine else f"Record for {self._job.name if self._job else ''}")
-        other = next((job.name for job in self.desk.jobs.values() if job.uid == recording), "another job")
+        self.main.setText(tr("End the recording") if mine else tr("Record for {job}", job=self._job.name if self._job else ""))
+        other = next((job.name for job in self.desk.jobs.values() if job.uid == recording), tr("another job"))
         self.main.setEnabled(self._job is not None and self.desk.metering.live is not None and (mine or not recording))
-        self.main.setToolTip(f"The meter records for {other}: end that first." if recording and not mine else "")
+        self.main.setToolTip(tr("The meter records for {other}: end that first.", other=other) if recording and not mine else "")
         if self._focus_main and self.main.isEnabled():
             self._focus_main = False
             self.main.setFocus()
@@ -178,18 +179,24 @@ class MeterPage(QWidget):
         if live is None:
             return
         warm = f", {live.state.celsius:.0f} °C" if live.state.celsius is not None else ""
-        offers = "; ".join(decode(word).words for word in live.state.offers) or "nothing was said"
-        self.about.setText(f"{live.state.rate:g} samples a second{warm}. The charger offers: {offers}.")
+        offers = "; ".join(decode(word).words for word in live.state.offers) or tr("nothing was said")
+        self.about.setText(
+            tr("{rate:g} samples a second{warm}. The charger offers: {offers}.", rate=live.state.rate, warm=warm, offers=offers)
+        )
         if not self._shown:
-            going = f"Recording for {self._name_of(live.job)}: {lasts(live.seconds)}. " if live.job else ""
-            wish = "" if live.job else "To see a start, record from before the phone is plugged in. "
-            self.said.setText(going + (live.trouble or f"{wish}The last minute:"))
+            going = (
+                tr("Recording for {name_of}: {lasts}. ", name_of=self._name_of(live.job), lasts=lasts(live.seconds))
+                if live.job
+                else ""
+            )
+            wish = "" if live.job else tr("To see a start, record from before the phone is plugged in. ")
+            self.said.setText(going + (live.trouble or tr("{wish}The last minute:", wish=wish)))
 
     def _name_of(self, uid: str) -> str:
-        return next((job.name for job in self.desk.jobs.values() if job.uid == uid), "another job")
+        return next((job.name for job in self.desk.jobs.values() if job.uid == uid), tr("another job"))
 
     def _missed(self, trouble: Trouble) -> None:
-        self.now.setText("No meter answers" if isinstance(trouble, LinkError) else "What is recorded waits")
+        self.now.setText(tr("No meter answers") if isinstance(trouble, LinkError) else tr("What is recorded waits"))
         self.about.setText(f"{trouble.what} {trouble.advice}")
         self.main.setEnabled(self._job is not None and self.desk.metering.recording == self._job.uid)
 
@@ -197,7 +204,7 @@ class MeterPage(QWidget):
         self._shown = ()
         self.kept.clear()
         self.pages.setCurrentIndex(0)
-        self.picture.show_build(lambda w, h: cable_trace(w, h, (), words="Waiting for the meter."))
+        self.picture.show_build(lambda w, h: cable_trace(w, h, (), words=tr("Waiting for the meter.")))
         self._say_live()
 
     # -- recordings
@@ -214,14 +221,23 @@ class MeterPage(QWidget):
             self.said.setText(sentence(latest))
         else:
             first = played[0].recording
-            self.said.setText(f"Before ({first.name}): {first.boot}. After ({latest.name}): {latest.boot}; {latest.why}.")
+            self.said.setText(
+                tr(
+                    "Before ({first}): {boot}. After ({latest}): {boot_2}; {why}.",
+                    first=first.name,
+                    boot=first.boot,
+                    latest=latest.name,
+                    boot_2=latest.boot,
+                    why=latest.why,
+                )
+            )
         words = self.said.text()
         self.picture.show_build(lambda w, h: laid_over(w, h, played, words))
 
     def _export(self) -> None:
         if self._shown and self._job is not None:
             start = str(Path.home() / f"{self._job.name}-cable.csv")
-            name, _ = QFileDialog.getSaveFileName(self, "Export", start, ";;".join(KINDS))
+            name, _ = QFileDialog.getSaveFileName(self, tr("Export"), start, ";;".join(KINDS))
             if name:
                 self.export_to(Path(name))
 
@@ -232,12 +248,12 @@ class MeterPage(QWidget):
             self.desk.run(self.desk.store, "exporting", lambda _: _written(file, trace, picture), self._exported)
 
     def _exported(self, file: Path) -> None:
-        self.desk.told.emit(f"Saved {file}")
+        self.desk.told.emit(tr("Saved {file}", file=file))
 
     # -- logs of other meters
 
     def _ask_log(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "A meter's log", "", "Log (*.csv *.txt *.tsv)")
+        name, _ = QFileDialog.getOpenFileName(self, tr("A meter's log"), "", tr("Log (*.csv *.txt *.tsv)"))
         if name:
             self.desk.metering.understand(Path(name))
 
@@ -274,8 +290,8 @@ def _written(file: Path, trace: Trace, picture: Picture) -> Path:
             write_picture(file, png_of(picture))
         case _:
             raise Trouble(
-                f"{file.name} has no ending that is known.",
-                safe="Nothing was written; the recording is kept.",
-                advice="Name the file .csv, .svg or .png.",
+                tr("{file} has no ending that is known.", file=file.name),
+                safe=tr("Nothing was written; the recording is kept."),
+                advice=tr("Name the file .csv, .svg or .png."),
             )
     return file

@@ -1,12 +1,14 @@
 """The pages of the shop, by name: what each is called."""
 
+from daruma.core.language import tr
+
 PAGES = {
-    "vault": "Vault",
-    "jobs": "Jobs",
-    "shelf": "Parts shelf",
-    "copies": "Copies",
-    "catalogue": "Catalogue",
-    "set_up": "Set-up",
-    "words": "Words",
-    "keys": "Keys",
+    "vault": tr("Vault"),
+    "jobs": tr("Jobs"),
+    "shelf": tr("Parts shelf"),
+    "copies": tr("Copies"),
+    "catalogue": tr("Catalogue"),
+    "set_up": tr("Set-up"),
+    "words": tr("Words"),
+    "keys": tr("Keys"),
 }

@@ -9,6 +9,7 @@ from PySide6.QtGui import QShowEvent
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.route_strips import StripsView, route_strips
 from daruma.ui.desk import Desk
@@ -85,15 +86,15 @@ class PlanView(StageView):
         self.note = label("quiet")
         self.over = ChoiceBox()
         self.over.setObjectName("lay_over")
-        self.over.setAccessibleName("Lay another way over the chosen one")
+        self.over.setAccessibleName(tr("Lay another way over the chosen one"))
         self.over.setMinimumWidth(230)
         self.over.activated.connect(self._over_chosen)
-        self.fewer = QPushButton("Ways that keep less")
+        self.fewer = QPushButton(tr("Ways that keep less"))
         self.fewer.setObjectName("fewer")
         self.fewer.setCheckable(True)
         self.fewer.setMinimumWidth(178)
         self.fewer.clicked.connect(self._fewer_clicked)
-        self.again = QPushButton("Show every thread")
+        self.again = QPushButton(tr("Show every thread"))
         self.again.setObjectName("all_threads")
         self.again.clicked.connect(self._all_threads)
         self.main = main_push_button("plan_main")
@@ -127,7 +128,9 @@ class PlanView(StageView):
             return
         self.map.show_job(job)
         self.again.setVisible(self.map.function is not None)
-        self.note.setText(f"Taken: {job.way}. Taking a way again starts from where the bench stands." if job.steps else "")
+        self.note.setText(
+            tr("Taken: {way}. Taking a way again starts from where the bench stands.", way=job.way) if job.steps else ""
+        )
 
     def _show_plan(self, solution: Solution | None) -> None:
         from daruma.core.plan.words import advice_words
@@ -139,9 +142,9 @@ class PlanView(StageView):
         self._fill_over()
         self.ways.strips.show_build(self._strips)
         self.ways.none.setVisible(solution is not None and not routes)
-        self.ways.none.setText("No way is open to anything that is promised. Promise less, or change what is in hand.")
+        self.ways.none.setText(tr("No way is open to anything that is promised. Promise less, or change what is in hand."))
         asked = bool(solution and solution.changes)
-        self.ways.head.setText("Ways as they would be" if asked else self._listing().heading)
+        self.ways.head.setText(tr("Ways as they would be") if asked else self._listing().heading)
         labels = self.desk.ready.catalogue.function_labels if self.desk.workshop else {}
         said = advice_words(solution.plan.advice, solution.case.promised, labels) if solution else None
         self.advice.show_said(said)
@@ -163,10 +166,10 @@ class PlanView(StageView):
         routes = self._solution.plan.routes[: self._shown()] if self._solution else ()
         with QSignalBlocker(self.over):
             self.over.clear()
-            self.over.addItem("Lay nothing over", None)
+            self.over.addItem(tr("Lay nothing over"), None)
             for index, route in enumerate(routes):
                 if index != self._route:
-                    self.over.addItem(f"Lay over: {route.way}", index)
+                    self.over.addItem(tr("Lay over: {way}", way=route.way), index)
         self.over.setVisible(len(routes) > 1)
         self.fewer.setVisible(
             bool(self._listing().full) and self._solution is not None and len(self._solution.plan.routes) > self._listing().full
@@ -205,12 +208,16 @@ class PlanView(StageView):
         self.ways.shares.setText(said)
         self.ways.shares.setVisible(bool(said))
         if self._solution and self._solution.changes:
-            self.main.setText("Take the changed facts back first")
+            self.main.setText(tr("Take the changed facts back first"))
         elif self._solution and self._solution.plan.routes:
             route = self._solution.plan.routes[self._route]
-            self.main.setText(f"Take this way: {route.minutes:.0f} min, {route.writes} write{'s' * (route.writes != 1)}")
+            self.main.setText(
+                tr("Take this way: {minutes:.0f} min, 1 write", minutes=route.minutes)
+                if route.writes == 1
+                else tr("Take this way: {minutes:.0f} min, {writes} writes", minutes=route.minutes, writes=route.writes)
+            )
         else:
-            self.main.setText("Take this way")
+            self.main.setText(tr("Take this way"))
 
     def _explain(self) -> None:
         if self._solution and self._solution.plan.routes and self.map.shows_numbers:

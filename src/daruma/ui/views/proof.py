@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QFileDialog, QFrame, QHBoxLayout, QPushButton, QSt
 
 from daruma.core.colour.shots import REPEATS, WHITE_REPEATS
 from daruma.core.job import Job, Stage
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.ui.desk import Desk
 from daruma.ui.kinds import rooms
@@ -37,7 +38,12 @@ if TYPE_CHECKING:
 
 FRAME_MS = 16
 MOST_LIVE = 240  # readings shown while they come in: what is older is in the numbers soon
-KINDS = ("Picture, SVG (*.svg)", "Picture, PNG (*.png)", "Measurements, CSV (*.csv)", "Measurements, CGATS text (*.txt)")
+KINDS = (
+    tr("Picture, SVG (*.svg)"),
+    tr("Picture, PNG (*.png)"),
+    tr("Measurements, CSV (*.csv)"),
+    tr("Measurements, CGATS text (*.txt)"),
+)
 
 
 class ProofView(StageView):
@@ -101,18 +107,18 @@ class ProofView(StageView):
         buttons = QHBoxLayout()
         self.main = main_push_button("proof_main")
         self.main.clicked.connect(self._main_clicked)
-        self.again = QPushButton("Measure again")
+        self.again = QPushButton(tr("Measure again"))
         self.again.setObjectName("measure_again")
         self.again.clicked.connect(self._measure_again)
-        self.importing = QPushButton("Import")
+        self.importing = QPushButton(tr("Import"))
         self.importing.setObjectName("import_csv")
-        self.importing.setToolTip("Measurements of another instrument, as CSV or CGATS text")
+        self.importing.setToolTip(tr("Measurements of another instrument, as CSV or CGATS text"))
         self.importing.clicked.connect(self._import)
-        self.exporting = QPushButton("Export")
+        self.exporting = QPushButton(tr("Export"))
         self.exporting.setObjectName("export_sheet")
-        self.exporting.setToolTip("The picture as SVG or PNG, the measurements as CSV or CGATS text")
+        self.exporting.setToolTip(tr("The picture as SVG or PNG, the measurements as CSV or CGATS text"))
         self.exporting.clicked.connect(self._export)
-        self.as_it_is = QPushButton("Hand over as it is")
+        self.as_it_is = QPushButton(tr("Hand over as it is"))
         self.as_it_is.setObjectName("as_it_is")
         self.as_it_is.clicked.connect(self._as_it_is)
         for button in (self.main, self.again, self.importing, self.exporting):
@@ -149,7 +155,7 @@ class ProofView(StageView):
     def _show_evidence(self, job: Job) -> None:
         function = self._function
         if function is None:
-            self.head.setText("Nothing is promised")
+            self.head.setText(tr("Nothing is promised"))
             return
         keys = pages_of(function)
         if self._page not in keys:
@@ -160,7 +166,7 @@ class ProofView(StageView):
             tab.setVisible(key in keys and len(keys) > 1)
             tab.setChecked(key == self._page)
         self.verdict.setVisible(not keys)
-        self.verdict.setText(proof.summary if proof else "Not tested yet.")
+        self.verdict.setText(proof.summary if proof else tr("Not tested yet."))
         self.stack.setCurrentWidget(self.pages.get(self._page, self.plain))
         act = self._next_act(job, function)
         self.again.setVisible(can_repeat(job, self._page, act.act))
@@ -265,7 +271,7 @@ class ProofView(StageView):
         self.desk.stage_wanted.emit(Stage.HAND_OVER)
 
     def _import(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Measurements", "", "CSV or CGATS (*.csv *.txt *.cgats)")
+        name, _ = QFileDialog.getOpenFileName(self, tr("Measurements"), "", tr("CSV or CGATS (*.csv *.txt *.cgats)"))
         if name:
             self.desk.proving.import_readings(Path(name))
 
@@ -274,7 +280,7 @@ class ProofView(StageView):
         if page is None or self._job is None:
             return
         start = str(Path.home() / f"{self._job.name}-{page.key}.svg")
-        name, _ = QFileDialog.getSaveFileName(self, "Export", start, ";;".join(KINDS))
+        name, _ = QFileDialog.getSaveFileName(self, tr("Export"), start, ";;".join(KINDS))
         if name:
             self.export_to(Path(name))
 
@@ -287,4 +293,4 @@ class ProofView(StageView):
         self.desk.run(self.desk.store, "exporting", lambda c: export(job, kind, picture, file, c.now()), self._exported)
 
     def _exported(self, file: Path) -> None:
-        self.desk.told.emit(f"Saved {file}")
+        self.desk.told.emit(tr("Saved {file}", file=file))

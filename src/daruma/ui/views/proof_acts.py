@@ -9,6 +9,7 @@ from daruma.core.colour.shots import REPEATS, brightness_shots, minutes, panel_s
 from daruma.core.job import Job
 from daruma.core.kinds import promisable
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.language import tr
 from daruma.core.measured import Measured
 from daruma.core.parts import Function
 from daruma.core.plan.spend import Spend
@@ -72,44 +73,52 @@ def next_act(job: Job, function: Function, page: str, known: Known, labels: Mapp
         return _panel(job, known)
     if page == "sensor":
         light = known.next_light or LIGHTS[0]
-        return NextAct(Act.LOOK_AT_LIGHT, f"Measure under {light} light", light)
+        return NextAct(Act.LOOK_AT_LIGHT, tr("Measure under {light} light", light=light), light)
     if job.all_proven:
-        return NextAct(Act.HAND_OVER, "Go on to Hand-over")
+        return NextAct(Act.HAND_OVER, tr("Go on to Hand-over"))
     if job.is_proven(function) and (after := next_promise(job)) is not None:
-        return NextAct(Act.GO_ON, f"Go on to {labels[after]}")
+        return NextAct(Act.GO_ON, tr("Go on to {labels}", labels=labels[after]))
     if function is Function.AMBIENT_WHITE:
         return _white(job, known)
     if function is Function.AUTO_BRIGHTNESS:
         shots, often = brightness_shots(known.level_readings or REPEATS), known.level_readings
         if often:
-            return NextAct(Act.PROVE, f"Measure again, {often} readings a level, {minutes(shots):.0f} min", repeats=often)
-        return NextAct(Act.PROVE, f"Measure at {len(shots)} levels, {minutes(shots):.0f} min")
+            return NextAct(
+                Act.PROVE,
+                tr("Measure again, {often} readings a level, {minutes:.0f} min", often=often, minutes=minutes(shots)),
+                repeats=often,
+            )
+        return NextAct(
+            Act.PROVE, tr("Measure at {count_shots} levels, {minutes:.0f} min", count_shots=len(shots), minutes=minutes(shots))
+        )
     return NextAct(Act.PROVE, proof_of(function).words)
 
 
 def _white(job: Job, known: Known) -> NextAct:
     if missing := missing_lights(job):
-        return NextAct(Act.MEASURE_LIGHT, f"Measure under {missing[0]} light", missing[0])
+        return NextAct(Act.MEASURE_LIGHT, tr("Measure under {missing} light", missing=missing[0]), missing[0])
     if often := known.white_readings:
-        return NextAct(Act.MEASURE_BOTH, f"Measure again, {often} readings a light", repeats=often)
+        return NextAct(Act.MEASURE_BOTH, tr("Measure again, {often} readings a light", often=often), repeats=often)
     proof = job.proof(Function.AMBIENT_WHITE)
     if proof is not None and not proof.proven and not job.of(DisplayWork).measured.fields:
-        return NextAct(Act.TO_PANEL, "Find out why: the panel sheet")
+        return NextAct(Act.TO_PANEL, tr("Find out why: the panel sheet"))
     if proof is not None and not proof.proven and known.spend is Spend.YES:
-        return NextAct(Act.TO_PANEL, "To the panel sheet: tuning is worth a write")
-    return NextAct(Act.MEASURE_BOTH, "Measure again under both lights")
+        return NextAct(Act.TO_PANEL, tr("To the panel sheet: tuning is worth a write"))
+    return NextAct(Act.MEASURE_BOTH, tr("Measure again under both lights"))
 
 
 def _panel(job: Job, known: Known) -> NextAct:
     shots = panel_shots()
     fields = len(shots)
     if bad := sum(bool(taken.doubt) for taken in job.of(DisplayWork).measured.fields):
-        return NextAct(Act.MEASURE_PANEL, f"Repeat {bad} of {fields} fields")
+        return NextAct(Act.MEASURE_PANEL, tr("Repeat {bad} of {fields} fields", bad=bad, fields=fields))
     if left := fields_left(job.of(DisplayWork).measured):
-        return NextAct(Act.MEASURE_PANEL, f"Measure the {left} fields that are left")
+        return NextAct(Act.MEASURE_PANEL, tr("Measure the {left} fields that are left", left=left))
     if known.spend is Spend.YES:
-        return NextAct(Act.TUNE, "Keep the tuned record")
-    return NextAct(Act.MEASURE_PANEL, f"Measure {fields} fields of the panel, {minutes(shots):.0f} min")
+        return NextAct(Act.TUNE, tr("Keep the tuned record"))
+    return NextAct(
+        Act.MEASURE_PANEL, tr("Measure {fields} fields of the panel, {minutes:.0f} min", fields=fields, minutes=minutes(shots))
+    )
 
 
 def fields_left(measured: Measured) -> int:

@@ -6,6 +6,7 @@ from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QAbstractItemView, QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.power.recording import Recording
 from daruma.handover.cable import row_of
 from daruma.ui.tables import Rows, table
@@ -30,8 +31,8 @@ class RecordingsSheet(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 8)
         head = QHBoxLayout()
-        head.addWidget(label("", "Recordings of this job: choose one to see it, two to lay them over each other"), 1)
-        to_live, self.export = QPushButton("Live"), QPushButton("Export")
+        head.addWidget(label("", tr("Recordings of this job: choose one to see it, two to lay them over each other")), 1)
+        to_live, self.export = QPushButton(tr("Live")), QPushButton(tr("Export"))
         to_live.setObjectName("meter_live")
         self.export.setObjectName("meter_export")
         to_live.clicked.connect(self.live_wanted)
@@ -39,10 +40,12 @@ class RecordingsSheet(QFrame):
         head.addWidget(to_live)
         head.addWidget(self.export)
         column.addLayout(head)
-        self._rows = Rows(("Stage, time", "Length", "Samples", "Charge", "Energy", "The phone", "Why", "From"))
+        self._rows = Rows(
+            (tr("Stage, time"), tr("Length"), tr("Samples"), tr("Charge"), tr("Energy"), tr("The phone"), tr("Why"), tr("From"))
+        )
         self.table = table("recordings", self._rows, (104, 68, 62, 146, 146, 70, 230, 110))
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
-        self.table.setAccessibleName("Recordings of this job")
+        self.table.setAccessibleName(tr("Recordings of this job"))
         # a selection changes in several steps: looked at once they are over
         self._choose = QTimer(self)
         self._choose.setSingleShot(True)

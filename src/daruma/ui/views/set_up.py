@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
+from daruma.core.language import continued, inner, tr
 from daruma.core.settings import WEIGHED, Group, SettingFault, Settings, groups
 from daruma.ui.desk import Desk
 from daruma.ui.running import WEIGHING
@@ -69,9 +70,9 @@ class SetUpPage(QFrame):
         column.addStretch(1)
         self.how_far = label("hint")
         column.addWidget(self.how_far)
-        demo = QPushButton("Look around in the demo")
+        demo = QPushButton(tr("Look around in the demo"))
         demo.setObjectName("open_demo")
-        demo.setToolTip("An invented shop with a simulated bench, in a window of its own: nothing here is touched")
+        demo.setToolTip(tr("An invented shop with a simulated bench, in a window of its own: nothing here is touched"))
         demo.clicked.connect(self._open_demo)
         column.addWidget(demo)
         return side
@@ -93,7 +94,7 @@ class SetUpPage(QFrame):
         column.addWidget(self.example)
         column.addWidget(self.without)
         foot = QHBoxLayout()
-        self.skip = QPushButton("Skip for now")
+        self.skip = QPushButton(tr("Skip for now"))
         self.skip.setObjectName("skip_step")
         self.skip.clicked.connect(self._skip)
         self.next = QPushButton()
@@ -120,7 +121,7 @@ class SetUpPage(QFrame):
         self.stack.setCurrentWidget(self._forms[table])
         self.title.setText(self._group.title)
         self.what.setText(self._group.what)
-        self.without.setText(f"Without it: {self._group.without}")
+        self.without.setText(tr("Without it: {without}", without=self._group.without))
         self._marks[table].setChecked(True)
         self._show(self._desk.settings)
         self.example.setVisible(table in WEIGHED)
@@ -153,7 +154,7 @@ class SetUpPage(QFrame):
         try:
             self._desk.set(changes)
         except SettingFault as fault:
-            self._desk.told.emit(f"Not kept: {fault}.")
+            self._desk.told.emit(tr("Not kept: {fault}.", fault=fault))
 
     def _weigh(self) -> None:
         """Ask what an example comes to with what is set now."""
@@ -162,8 +163,8 @@ class SetUpPage(QFrame):
 
     def _weighed(self, now: Example) -> None:
         money, before = self._desk.settings["shop.money"], self._before
-        was = f" Before the last change: {before.words(money)}." if before not in (None, now) else ""
-        self.example.setText(f"Example ({now.case}): {now.words(money)}.{was}")
+        was = tr(" Before the last change: {before}.", before=before.words(money)) if before not in (None, now) else ""
+        self.example.setText(tr("Example ({case}): {now}.{was}", case=now.case, now=now.words(money), was=was))
         self._before = now
 
     def _changed(self, settings: Settings) -> None:
@@ -178,12 +179,18 @@ class SetUpPage(QFrame):
             self._said[group.table].setText(said)
             self._marks[group.table].setAccessibleName(f"{group.title}: {said or 'open'}")
         done = len(groups()) - len(open_)
-        self.how_far.setText(f"{done} of {len(groups())} steps are done or skipped. Each can be left and taken up again.")
+        self.how_far.setText(
+            tr(
+                "{done} of {count_groups} steps are done or skipped. Each can be left and taken up again.",
+                done=done,
+                count_groups=len(groups()),
+            )
+        )
         for table in self._forms:
             if (form := self._form(table)) is not None:
                 form.show_settings(settings)
         later = self._later()
-        self.next.setText(f"Next: {later.title.lower()}" if later is not None else "Open a ticket")
+        self.next.setText(tr("Next: {title}", title=inner(later.title)) if later is not None else tr("Open a ticket"))
         self.skip.setEnabled(settings.is_open(self._group.table))
 
     def _later(self) -> Group | None:
@@ -214,12 +221,12 @@ class SetUpPage(QFrame):
         if not isinstance(form := self._form("bench"), SettingForm):
             return
         for setting in _of("bench"):
-            ways = [way[:1].lower() + way[1:] for way in tools.get(setting.name, ())]
-            form.explain(setting.key, f"opens: {', '.join(ways)}" if ways else "no way rests on it alone")
+            ways = [continued(way) for way in tools.get(setting.name, ())]
+            form.explain(setting.key, tr("opens: {ways}", ways=", ".join(ways)) if ways else tr("no way rests on it alone"))
 
     def _open_demo(self) -> None:
         subprocess.Popen([sys.executable, "-m", "daruma", "demo"], start_new_session=True)
-        self._desk.told.emit("The demo opens in a window of its own.")
+        self._desk.told.emit(tr("The demo opens in a window of its own."))
 
 
 SCROLLED = 9  # so many settings do not fit without scrolling

@@ -8,6 +8,7 @@ from PySide6.QtCore import QModelIndex
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLineEdit, QPushButton, QVBoxLayout
 
 from daruma.core.backup import named
+from daruma.core.language import tr
 from daruma.core.parts import PART_LABEL
 from daruma.core.shelf import ShelfPart
 from daruma.ui.asking import file_to_read, file_to_write
@@ -19,7 +20,7 @@ from daruma.ui.widgets.shelf_form import ShelfForm
 if TYPE_CHECKING:
     from daruma.handover.shelf_file import Preview
 
-HEADS = ("Die or serial", "Part", "Model", "State", "Grade", "From")
+HEADS = (tr("Die or serial"), tr("Part"), tr("Model"), tr("State"), tr("Grade"), tr("From"))
 WIDTHS = (122, 112, 76, 70, 150, 110)
 
 
@@ -55,18 +56,18 @@ class ShelfPage(QFrame):
         top = QHBoxLayout()
         self.search = QLineEdit()
         self.search.setObjectName("shelf_search")
-        self.search.setAccessibleName("Find a part")
-        self.search.setPlaceholderText("part, model, maker, serial, place; or scan a label")
+        self.search.setAccessibleName(tr("Find a part"))
+        self.search.setPlaceholderText(tr("part, model, maker, serial, place; or scan a label"))
         self.search.textChanged.connect(self._list)
         top.addWidget(self.search, 1)
-        add = QPushButton("Add a part")
+        add = QPushButton(tr("Add a part"))
         add.setObjectName("shelf_add")
         add.clicked.connect(self._add)
         top.addWidget(add)
         column.addLayout(top)
         self.rows = Rows(HEADS, mono=frozenset({0}))
         self.view = table("shelf_table", self.rows, WIDTHS)
-        self.view.setAccessibleName("Parts on the shelf")
+        self.view.setAccessibleName(tr("Parts on the shelf"))
         self.view.selectionModel().currentRowChanged.connect(self._chosen)
         column.addWidget(self.view, 1)
         self.note = label("quiet")
@@ -78,10 +79,10 @@ class ShelfPage(QFrame):
 
     def _choice(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        self.take = QPushButton("Take the sound rows")
+        self.take = QPushButton(tr("Take the sound rows"))
         self.take.setObjectName("shelf_take")
         self.take.clicked.connect(self._take)
-        self.leave = QPushButton("Take nothing")
+        self.leave = QPushButton(tr("Take nothing"))
         self.leave.setObjectName("shelf_leave")
         self.leave.clicked.connect(self._leave)
         for button in (self.take, self.leave):
@@ -93,10 +94,10 @@ class ShelfPage(QFrame):
     def _buttons(self) -> QHBoxLayout:
         row = QHBoxLayout()
         for text, name, handler in (
-            ("From CSV", "shelf_import", self._import),
+            (tr("From CSV"), "shelf_import", self._import),
             ("To CSV", "shelf_export", self._export),
-            ("Its label", "shelf_label", self._label),
-            ("Labels of all listed", "shelf_labels", self._labels),
+            (tr("Its label"), "shelf_label", self._label),
+            (tr("Labels of all listed"), "shelf_labels", self._labels),
         ):
             button = QPushButton(text)
             button.setObjectName(name)
@@ -138,7 +139,9 @@ class ShelfPage(QFrame):
         self._listed = [i for i, text in enumerate(self._texts) if all(word in text for word in asked)]
         self.rows.show_rows([self._rows[i] for i in self._listed])
         free = sum(self._parts[i].free for i in self._listed)
-        self.note.setText(f"{len(self._listed)} parts, {free} of them free." if self._parts else _EMPTY)
+        self.note.setText(
+            tr("{count_listed} parts, {free} of them free.", count_listed=len(self._listed), free=free) if self._parts else _EMPTY
+        )
         if chosen is not None:
             self.show_part(chosen.die)
 
@@ -174,7 +177,7 @@ class ShelfPage(QFrame):
 
     def _keep(self, part: ShelfPart) -> None:
         self._shelving.keep(part)
-        self.state.setText(f"{part.name} is kept")
+        self.state.setText(tr("{part} is kept", part=part.name))
 
     def _withdraw(self, part: ShelfPart, why: str) -> None:
         if part.gone:
@@ -188,9 +191,13 @@ class ShelfPage(QFrame):
 
     def _show_preview(self, preview: Preview) -> None:
         self._preview = preview
-        wrong = "; ".join(f"line {line}: {why}" for line, why in preview.faults[:4])
-        more = f"; {len(preview.faults) - 4} more" if len(preview.faults) > 4 else ""
-        self.note.setText(f"The file has {preview.words}. Nothing is kept yet. {wrong}{more}".strip())
+        wrong = "; ".join(tr("line {line}: {why}", line=line, why=why) for line, why in preview.faults[:4])
+        more = tr("; {count_faults} more", count_faults=len(preview.faults) - 4) if len(preview.faults) > 4 else ""
+        self.note.setText(
+            tr(
+                "The file has {preview}. Nothing is kept yet. {wrong}{more}", preview=preview.words, wrong=wrong, more=more
+            ).strip()
+        )
         self.take.setEnabled(bool(preview.sound))
         self.take.show()
         self.leave.show()
@@ -228,4 +235,4 @@ class ShelfPage(QFrame):
         self.state.setText(said)
 
 
-_EMPTY = "The shelf is empty. Add a part, scan its serial into the form, or take parts in from a CSV file."
+_EMPTY = tr("The shelf is empty. Add a part, scan its serial into the form, or take parts in from a CSV file.")

@@ -8,6 +8,7 @@ from functools import partial
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
+from daruma.core.language import tr
 from daruma.ui.desk import Desk
 from daruma.ui.views.catalogue_page import CataloguePage
 from daruma.ui.views.copies_page import CopiesPage
@@ -112,7 +113,7 @@ class ShopView(QWidget):
         self._buttons[name].setChecked(True)
         self._buttons[name].setFocus()
         self.help.show_for(name)
-        self.back_button.setText("Back to the job" if self.desk.job is not None else "Back")
+        self.back_button.setText(tr("Back to the job") if self.desk.job is not None else tr("Back"))
         self.pages.setCurrentWidget(page)
         if self.desk.workshop is not None:
             page.refresh()  # type: ignore[attr-defined]

@@ -6,6 +6,7 @@ from html import escape
 
 from PySide6.QtWidgets import QFrame, QLineEdit, QTextBrowser, QVBoxLayout
 
+from daruma.core.language import tr
 from daruma.ui.actions import SPECS
 from daruma.ui.desk import Desk
 from daruma.ui.help import GLOSSARY
@@ -23,13 +24,13 @@ class WordsPage(QFrame):
         column.setContentsMargins(16, 12, 16, 12)
         self.search = QLineEdit()
         self.search.setObjectName("words_search")
-        self.search.setAccessibleName("Find a word")
-        self.search.setPlaceholderText("find a word")
+        self.search.setAccessibleName(tr("Find a word"))
+        self.search.setPlaceholderText(tr("find a word"))
         self.search.textChanged.connect(self._list)
         column.addWidget(self.search)
         self.text = QTextBrowser()
         self.text.setObjectName("glossary")
-        self.text.setAccessibleName("Words and what they mean")
+        self.text.setAccessibleName(tr("Words and what they mean"))
         column.addWidget(self.text, 1)
         self._list("")
 
@@ -51,14 +52,14 @@ class KeysPage(QFrame):
         self.desk = desk
         column = QVBoxLayout(self)
         column.setContentsMargins(16, 12, 16, 12)
-        rows = Rows(("Key", "What it does", "Menu"))
+        rows = Rows((tr("Key"), tr("What it does"), tr("Menu")))
         rows.show_rows(
             [
                 *((spec.key, spec.text, spec.menu) for spec in SPECS),
-                ("Tab", "Next field, in the order of the work", ""),
-                ("Left, Right", "On the cord: stage before, stage after", ""),
-                ("Up, Down", "On the thread map: function; on the strips: route", ""),
-                ("Space, held", "On a hold button: close the ring", ""),
+                (tr("Tab"), tr("Next field, in the order of the work"), ""),
+                (tr("Left, Right"), tr("On the cord: stage before, stage after"), ""),
+                (tr("Up, Down"), tr("On the thread map: function; on the strips: route"), ""),
+                (tr("Space, held"), tr("On a hold button: close the ring"), ""),
             ]
         )
         column.addWidget(table("keys_table", rows, (180, 360, 120)), 1)

@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 from daruma.core.intake import parts_of_faults
 from daruma.core.job import Job
 from daruma.core.kinds import KINDS, room
+from daruma.core.language import inner, tr
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.ui.desk import Desk
 from daruma.ui.jobs_desk import shelf_for
@@ -13,7 +14,7 @@ from daruma.ui.widgets.fields import choice_field, show_choices
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.part_card import PartCard
 
-HELD = "Work on it was begun: plan again instead."
+HELD = tr("Work on it was begun: plan again instead.")
 
 
 class TableSheet(QWidget):
@@ -26,12 +27,12 @@ class TableSheet(QWidget):
         self._open: PartKind | None = None
         self._of = ""
         self.add = choice_field("add_part")
-        self.add.setAccessibleName("Put a part on the table")
+        self.add.setAccessibleName(tr("Put a part on the table"))
         self.add.setMinimumContentsLength(22)
         self.add.currentIndexChanged.connect(self._put)
-        self._nothing = label("quiet", "Nothing yet: promise a function, or choose a part. What is not here stays as it is.")
+        self._nothing = label("quiet", tr("Nothing yet: promise a function, or choose a part. What is not here stays as it is."))
         head = QHBoxLayout()
-        head.addWidget(label("part", "On the table", wrap=False))
+        head.addWidget(label("part", tr("On the table"), wrap=False))
         head.addStretch(1)
         head.addWidget(self.add)
         self._column = QVBoxLayout(self)
@@ -59,8 +60,8 @@ class TableSheet(QWidget):
             elif kind in self._cards:
                 self._cards[kind].hide()
         self._nothing.setVisible(not parts)
-        rest = {kind.value: f"the {PART_LABEL[kind].lower()}" for kind in KINDS if kind not in parts}
-        show_choices(self.add, {"": "put a part on the table", **rest}, "")
+        rest = {kind.value: tr("the {PART_LABEL}", PART_LABEL=inner(PART_LABEL[kind])) for kind in KINDS if kind not in parts}
+        show_choices(self.add, {"": tr("put a part on the table"), **rest}, "")
         self.add.setVisible(bool(rest))
 
     def _is_shown(self, kind: PartKind) -> bool:

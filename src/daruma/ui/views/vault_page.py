@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QFileDialog, QFrame, QHBoxLayout, QLineEdit, QPush
 
 from daruma.bench.context import Context, local_time
 from daruma.core.backup import named
+from daruma.core.language import moment, tr
 from daruma.core.serials import grouped
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
@@ -31,14 +32,14 @@ class VaultPage(QFrame):
         top = QHBoxLayout()
         self.search = QLineEdit()
         self.search.setObjectName("vault_search")
-        self.search.setPlaceholderText("part of a serial, IMEI, model or job")
-        self.search.setAccessibleName("Search the vault")
+        self.search.setPlaceholderText(tr("part of a serial, IMEI, model or job"))
+        self.search.setAccessibleName(tr("Search the vault"))
         self.search.textEdited.connect(self.refresh)
         top.addWidget(self.search, 1)
         for text, name, handler in (
-            ("Check every backup", "vault_check", self._check),
-            ("Export", "vault_export", self._export),
-            ("Import", "vault_import", self._import),
+            (tr("Check every backup"), "vault_check", self._check),
+            (tr("Export"), "vault_export", self._export),
+            (tr("Import"), "vault_import", self._import),
         ):
             button = QPushButton(text)
             button.setObjectName(name)
@@ -48,7 +49,7 @@ class VaultPage(QFrame):
         self.note = label("quiet")
         column.addWidget(self.note)
         self.rows = Rows(
-            ("Backup", "Taken", "Model", "Maker", "Display serial", "IMEI", "Part", "Job", "SHA-256"),
+            (tr("Backup"), tr("Taken"), tr("Model"), tr("Maker"), tr("Display serial"), "IMEI", tr("Part"), tr("Job"), "SHA-256"),
             mono=frozenset({4, 5, 6, 8}),
         )
         self.table: QTableView = table("vault_table", self.rows, (80, 144, 88, 76, 178, 160, 74, 70, 100))
@@ -71,7 +72,7 @@ class VaultPage(QFrame):
             [
                 (
                     b.name,
-                    b.content.taken[:16].replace("T", " ") + (", imported" if b.arrived else ""),
+                    moment(b.content.taken) + (tr(", imported") if b.arrived else ""),
                     names.get(b.content.model, b.content.model),
                     b.content.maker,
                     grouped(dict(b.content.fields).get("display_serial", "")),
@@ -86,7 +87,10 @@ class VaultPage(QFrame):
         if backups:
             self.table.selectRow(0)
         self.note.setText(
-            f"{len(backups)} backups shown. Backups are never changed or deleted; each is chained to the one before."
+            tr(
+                "{count_backups} backups shown. Backups are never changed or deleted; each is chained to the one before.",
+                count_backups=len(backups),
+            )
         )
 
     def _check(self) -> None:
@@ -95,14 +99,16 @@ class VaultPage(QFrame):
     def _check_work(self, context: Context) -> tuple[int, tuple[VaultFault, ...]]:
         shop = self.desk.ready.shop
         total = max(1, shop.vault.count())
-        return shop.check(lambda seen: context.report(seen / total, f"{seen} of {total}"))
+        return shop.check(lambda seen: context.report(seen / total, tr("{seen} of {total}", seen=seen, total=total)))
 
     def _checked(self, result: tuple[int, tuple[VaultFault, ...]]) -> None:
         seen, faults = result
         if faults:
-            self.note.setText("Damaged: " + "; ".join(f"{f.name}: {f.what}" for f in faults) + ". The others can be used.")
+            self.note.setText(
+                tr("Damaged: ") + "; ".join(f"{f.name}: {f.what}" for f in faults) + tr(". The others can be used.")
+            )
         else:
-            self.note.setText(f"{seen} backups checked: every byte and every link of the chain is as it was kept.")
+            self.note.setText(tr("{seen} backups checked: every byte and every link of the chain is as it was kept.", seen=seen))
 
     def _chosen(self) -> Backup | None:
         row = self.table.currentIndex().row()
@@ -110,7 +116,7 @@ class VaultPage(QFrame):
 
     def _export(self) -> None:
         backup = self._chosen()
-        folder = QFileDialog.getExistingDirectory(self, "Export the backup to") if backup else ""
+        folder = QFileDialog.getExistingDirectory(self, tr("Export the backup to")) if backup else ""
         if backup is not None and folder:
             self.export_to(backup.name, Path(folder))
 
@@ -125,10 +131,10 @@ class VaultPage(QFrame):
         self.desk.run(self.desk.store, "exporting", work, self._exported)
 
     def _exported(self, files: tuple[Path, ...]) -> None:
-        self.note.setText(f"Exported: {', '.join(path.name for path in files)}")
+        self.note.setText(tr("Exported: {files}", files=", ".join(path.name for path in files)))
 
     def _import(self) -> None:
-        name, _ = QFileDialog.getOpenFileName(self, "Import a backup", "", "Backup (*.json)")
+        name, _ = QFileDialog.getOpenFileName(self, tr("Import a backup"), "", tr("Backup (*.json)"))
         if name:
             self.import_from(Path(name))
 
@@ -144,4 +150,4 @@ class VaultPage(QFrame):
 
     def _imported(self, backup: Backup) -> None:
         self.refresh()
-        self.desk.told.emit(f"Imported as {backup.name}.")
+        self.desk.told.emit(tr("Imported as {backup}.", backup=backup.name))

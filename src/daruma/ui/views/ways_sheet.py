@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
 
+from daruma.core.language import tr
 from daruma.ui.widgets.boxes import scrolled
 from daruma.ui.widgets.notices import ElidedLabel, label
 from daruma.ui.widgets.part_ways import PartWays
@@ -18,7 +19,7 @@ if TYPE_CHECKING:
 
     from daruma.core.plan.routes import Route
 
-LEGEND = "solid: there   hatched: waiting   knot: final   wave: heat   (in brackets: with ways back)"
+LEGEND = tr("solid: there   hatched: waiting   knot: final   wave: heat   (in brackets: with ways back)")
 
 
 @dataclass(frozen=True, slots=True)
@@ -42,10 +43,10 @@ class Listing:
     def heading(self) -> str:
         """Return what the list is called."""
         if self.routes and not self.full:
-            return "No way keeps all that is promised; these keep some of it"
+            return tr("No way keeps all that is promised; these keep some of it")
         if any(route.left_out for route in self.routes[: self.full]):
-            return "Ways, the one worth most first"
-        return "Ways to all that is promised"
+            return tr("Ways, the one worth most first")
+        return tr("Ways to all that is promised")
 
 
 class WaysSheet(QFrame):
@@ -54,7 +55,7 @@ class WaysSheet(QFrame):
     def __init__(self) -> None:
         super().__init__()
         self.setProperty("role", "sheet")
-        self.head = label("part", "Ways to all that is promised", wrap=False)
+        self.head = label("part", tr("Ways to all that is promised"), wrap=False)
         self.parts = PartWays()
         self.strips = PictureView("strips", grows=False)
         self.shares = label("quiet")

@@ -2,6 +2,7 @@
 
 from PySide6.QtWidgets import QFrame, QVBoxLayout, QWidget
 
+from daruma.core.language import tr
 from daruma.core.plan.words import Said
 from daruma.ui.widgets.boxes import scrolled
 from daruma.ui.widgets.notices import label
@@ -30,13 +31,13 @@ class AdviceBox(QFrame):
         lines.addWidget(self.worth)
         lines.addStretch(1)
         area = scrolled(said)
-        area.setAccessibleName("The best next step")
+        area.setAccessibleName(tr("The best next step"))
         column.addWidget(area, 1)
 
     def show_said(self, said: Said | None) -> None:
         """Show advice; None says that there is no plan."""
-        self.head.setText(said.head if said else "No plan yet")
-        self.lines.setText("\n".join(said.lines) if said else "The ticket must be complete first.")
+        self.head.setText(said.head if said else tr("No plan yet"))
+        self.lines.setText("\n".join(said.lines) if said else tr("The ticket must be complete first."))
         self.worth.hide()
 
     def show_worth(self, lines: tuple[str, ...]) -> None:

@@ -5,6 +5,7 @@ from collections.abc import Sequence
 from PySide6.QtCore import QSignalBlocker, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
+from daruma.core.language import tr
 from daruma.core.plan.whatif import Difference, Fact
 from daruma.ui.widgets.boxes import ChoiceBox
 from daruma.ui.widgets.notices import label
@@ -24,9 +25,9 @@ class AskBox(QFrame):
         column.setContentsMargins(14, 8, 14, 10)
         column.setSpacing(5)
         head = QHBoxLayout()
-        head.addWidget(label("part", "What if", wrap=False))
+        head.addWidget(label("part", tr("What if"), wrap=False))
         head.addStretch(1)
-        self.back = QPushButton("Take it back")
+        self.back = QPushButton(tr("Take it back"))
         self.back.setObjectName("take_back")
         self.back.clicked.connect(self.taken_back)
         head.addWidget(self.back)
@@ -34,8 +35,8 @@ class AskBox(QFrame):
         self.fact, self.value = ChoiceBox(), ChoiceBox()
         self.fact.setObjectName("what_if_fact")
         self.value.setObjectName("what_if_value")
-        self.fact.setAccessibleName("Fact")
-        self.value.setAccessibleName("What if it were")
+        self.fact.setAccessibleName(tr("Fact"))
+        self.value.setAccessibleName(tr("What if it were"))
         self.fact.currentIndexChanged.connect(self._fact_chosen)
         self.value.activated.connect(self._value_chosen)
         column.addWidget(self.fact)
@@ -64,7 +65,7 @@ class AskBox(QFrame):
         with QSignalBlocker(self.value):
             self.value.clear()
             for option in fact.options if fact else ():
-                self.value.addItem(option.words + (" (as it is)" if fact and option.key == fact.now else ""), option.key)
+                self.value.addItem(option.words + (tr(" (as it is)") if fact and option.key == fact.now else ""), option.key)
             if fact is not None:
                 self.value.setCurrentIndex(self.value.findData(changes.get(fact.key, fact.now)))
 
@@ -82,15 +83,15 @@ class AskBox(QFrame):
 
 def _words(facts: Sequence[Fact], changes: Sequence[tuple[str, str]], difference: Difference) -> str:
     if not changes:
-        return "Change a fact to see at once what opens and what closes."
+        return tr("Change a fact to see at once what opens and what closes.")
     by_key = {fact.key: fact for fact in facts}
     asked = [f"{by_key[key].label}: {_option(by_key[key], value)}" for key, value in changes if key in by_key]
-    lines = ["If " + "; ".join(asked) + ":"]
-    lines += [f"opens: {way}" for way in difference.opened]
+    lines = [tr("If ") + "; ".join(asked) + ":"]
+    lines += [tr("opens: {way}", way=way) for way in difference.opened]
     for way, reason in difference.closed:
         beaten = reason.startswith("another way")
-        lines.append(f"is beaten now: {way}" if beaten else f"closes: {way} ({reason})")
-    return "\n".join(lines if len(lines) > 1 else [*lines, "nothing opens or closes."])
+        lines.append(tr("is beaten now: {way}", way=way) if beaten else tr("closes: {way} ({reason})", way=way, reason=reason))
+    return "\n".join(lines if len(lines) > 1 else [*lines, tr("nothing opens or closes.")])
 
 
 def _option(fact: Fact, key: str) -> str:

@@ -7,6 +7,7 @@ from PySide6.QtGui import QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QToolTip, QWidget
 
 from daruma.core.job import Progress, Stage
+from daruma.core.language import tr, word
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
 
@@ -31,7 +32,7 @@ class Cord(QWidget):
         """Show how the stages stand and which one is on view; `also` can be opened though they are not yet."""
         self._knots, self._shown, self._also = knots, shown, also
         words = "; ".join(f"{stage.value}: {progress.value}" + (f", {why}" if why else "") for stage, progress, why in knots)
-        self.setAccessibleName(f"Stages. {words}. On view: {shown.value}")
+        self.setAccessibleName(tr("Stages. {words}. On view: {shown}", words=words, shown=word(shown)))
         self.update()
 
     def may_open(self, stage: Stage) -> bool:

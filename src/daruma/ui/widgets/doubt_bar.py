@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
 from daruma.core.acts import Act, ActKind, what, where
+from daruma.core.language import tr
 from daruma.ui.widgets.notices import label
 
 
@@ -19,7 +20,7 @@ class DoubtBar(QFrame):
         self._act: Act | None = None
         self._settle, self._open = settle, open_job
         self.what, self.safe = label("part"), label("quiet")
-        self.open_button, self.settle_button = QPushButton(), QPushButton("Settle the act in doubt")
+        self.open_button, self.settle_button = QPushButton(), QPushButton(tr("Settle the act in doubt"))
         self.open_button.setObjectName("doubt_open")
         self.settle_button.setObjectName("doubt_settle")
         self.open_button.clicked.connect(self._open_clicked)
@@ -42,11 +43,25 @@ class DoubtBar(QFrame):
         if self._act is None:
             return
         act, more = self._act, len(doubts) - 1
-        others = f" {more} more after it." if more else ""
-        counts = "It counts as a write until then" if act.kind is ActKind.WRITE else "It counts as done until then"
-        self.what.setText(f"In doubt: {what(act)}, act {act.number} of {act.job_name}. What it did is not known.{others}")
-        self.safe.setText(f"{counts}, and nothing is planned or done past it. Backups are safe. {where(act)}, then settle it.")
-        self.open_button.setText(f"Open {act.job_name}")
+        others = tr(" {more} more after it.", more=more) if more else ""
+        counts = tr("It counts as a write until then") if act.kind is ActKind.WRITE else tr("It counts as done until then")
+        self.what.setText(
+            tr(
+                "In doubt: {what}, act {number} of {job_name}. What it did is not known.{others}",
+                what=what(act),
+                number=act.number,
+                job_name=act.job_name,
+                others=others,
+            )
+        )
+        self.safe.setText(
+            tr(
+                "{counts}, and nothing is planned or done past it. Backups are safe. {where}, then settle it.",
+                counts=counts,
+                where=where(act),
+            )
+        )
+        self.open_button.setText(tr("Open {job_name}", job_name=act.job_name))
         self.setAccessibleName(f"{self.what.text()} {self.safe.text()}")
 
     def show_job(self, uid: str) -> None:

@@ -4,6 +4,7 @@ from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPaintEvent, QPen
 from PySide6.QtWidgets import QCheckBox, QWidget
 
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, Theme, text_font
 from daruma.ui.tips import plain_tip
@@ -12,8 +13,8 @@ from daruma.ui.tips import plain_tip
 def face_words(promised: bool, proven: bool) -> str:
     """Return the face's text twin."""
     if proven:
-        return "both eyes: promised and proven"
-    return "one eye: promised, not proven yet" if promised else "no eye: not promised"
+        return tr("both eyes: promised and proven")
+    return tr("one eye: promised, not proven yet") if promised else tr("no eye: not promised")
 
 
 def draw_face(painter: QPainter, area: QRectF, promised: bool, proven: bool, theme: Theme) -> None:

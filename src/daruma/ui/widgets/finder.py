@@ -9,10 +9,11 @@ from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QFrame, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from daruma.core.finding import Entry, Kind
+from daruma.core.language import tr
 from daruma.ui.widgets.notices import label
 
 WIDTH, ROWS, ROW = 640, 9, 30
-WORDS = {Kind.JOB: "Job", Kind.PART: "Part", Kind.BACKUP: "Backup", Kind.PAGE: "Page"}
+WORDS = {Kind.JOB: tr("Job"), Kind.PART: tr("Part"), Kind.BACKUP: tr("Backup"), Kind.PAGE: tr("Page")}
 
 
 class Finder(QFrame):
@@ -32,13 +33,13 @@ class Finder(QFrame):
         column.setSpacing(6)
         self.line = QLineEdit()
         self.line.setObjectName("finder_line")
-        self.line.setAccessibleName("Go to a job, part, backup or page")
-        self.line.setPlaceholderText("job, customer's words, part, serial, backup, page")
+        self.line.setAccessibleName(tr("Go to a job, part, backup or page"))
+        self.line.setPlaceholderText(tr("job, customer's words, part, serial, backup, page"))
         self.line.textChanged.connect(self._list)
         self.line.installEventFilter(self)
         self.list = QListWidget()
         self.list.setObjectName("finder_list")
-        self.list.setAccessibleName("What was found")
+        self.list.setAccessibleName(tr("What was found"))
         self.list.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.list.itemClicked.connect(self._clicked)
@@ -77,10 +78,10 @@ class Finder(QFrame):
         self.list.setFixedHeight(4 + ROW * max(1, min(ROWS, len(self._found))))
         self.adjustSize()
         if not asked.strip():
-            said = "Looked at last."
+            said = tr("Looked at last.")
         else:
-            said = f"{len(self._found)} found." if self._found else "Nothing holds all of that."
-        self.hint.setText(f"{said} Arrows choose, Enter opens, Esc leaves.")
+            said = tr("{count_found} found.", count_found=len(self._found)) if self._found else tr("Nothing holds all of that.")
+        self.hint.setText(tr("{said} Arrows choose, Enter opens, Esc leaves.", said=said))
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         if event.type() == QEvent.Type.FocusOut and self.isVisible():

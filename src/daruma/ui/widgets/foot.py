@@ -7,6 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QFrame, QHBoxLayout
 
+from daruma.core.language import tr
 from daruma.ui.widgets.notices import ElidedLabel, label
 
 if TYPE_CHECKING:
@@ -25,7 +26,7 @@ class Foot(QFrame):
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 5, 14, 5)
         row.setSpacing(26)
-        self.programmer = label("", "Programmer: not asked yet", wrap=False)
+        self.programmer = label("", tr("Programmer: not asked yet"), wrap=False)
         self.sockets = label("", wrap=False)
         self.phone = label("", wrap=False)
         self.told = ElidedLabel("")
@@ -49,15 +50,21 @@ class Foot(QFrame):
         """Show the bench as it answered."""
         programmer = bench.programmer
         if programmer is None:
-            self.programmer.setText(f"No programmer: {bench.trouble or 'none set up'}")
+            self.programmer.setText(tr("No programmer: {trouble}", trouble=bench.trouble or tr("none set up")))
         else:
-            self.programmer.setText(f"{programmer.name}, firmware {programmer.firmware}")
+            self.programmer.setText(
+                tr("{programmer}, firmware {firmware}", programmer=programmer.name, firmware=programmer.firmware)
+            )
         plugged = [
-            f"{name}: {part.name()}" + (f" by {part.maker}" if part.maker else "")
+            f"{name}: {part.name()}" + (tr(" by {maker}", maker=part.maker) if part.maker else "")
             for name, part in bench.sockets.items()
             if part is not None
         ]
-        self.sockets.setText("; ".join(plugged) or ("sockets empty" if bench.sockets else ""))
-        said = {True: f"phone on the cable: {bench.phone_label}, on", False: "phone on the cable: off", None: "no phone cable"}
+        self.sockets.setText("; ".join(plugged) or (tr("sockets empty") if bench.sockets else ""))
+        said = {
+            True: tr("phone on the cable: {phone_label}, on", phone_label=bench.phone_label),
+            False: tr("phone on the cable: off"),
+            None: tr("no phone cable"),
+        }
         self.phone.setText(said[bench.phone_on])
-        self.store.setText(f"vault: {backups} backups")
+        self.store.setText(tr("vault: {backups} backups", backups=backups))

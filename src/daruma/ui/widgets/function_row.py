@@ -3,13 +3,14 @@
 from PySide6.QtCore import QSignalBlocker, Qt, Signal
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QWidget
 
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.tri import Tri
 from daruma.ui.tips import plain_tip
 from daruma.ui.widgets.faces import FaceCheck, face_words
 from daruma.ui.widgets.notices import label
 
-BEFORE = {Tri.YES: "works", Tri.NO: "fails", Tri.UNKNOWN: "not seen"}
+BEFORE = {Tri.YES: "works", Tri.NO: "fails", Tri.UNKNOWN: tr("not seen")}
 
 
 class FunctionRow(QWidget):
@@ -45,7 +46,7 @@ class FunctionRow(QWidget):
         button.setProperty("role", "choice")
         button.setCheckable(True)
         button.setAutoExclusive(True)
-        button.setAccessibleName(f"{self._text} before: {words}")
+        button.setAccessibleName(tr("{text} before: {words}", text=self._text, words=words))
         button.setCursor(Qt.CursorShape.PointingHandCursor)
         button.clicked.connect(self._chosen)
         return button
@@ -57,7 +58,7 @@ class FunctionRow(QWidget):
         self._state = promised, proven, before
         self.promise.show_proven(proven)
         words = f"{self._text}, {face_words(promised, proven)}"
-        self.promise.setAccessibleName(f"Promise {words}: {self._meaning}")
+        self.promise.setAccessibleName(tr("Promise {words}: {meaning}", words=words, meaning=self._meaning))
         self.promise.setToolTip(plain_tip(f"{words}: {self._meaning}"))
         with QSignalBlocker(self.promise):
             self.promise.setChecked(promised)

@@ -2,6 +2,7 @@
 
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton
 
+from daruma.core.language import tr
 from daruma.ui.help import FOR
 from daruma.ui.widgets.notices import label
 
@@ -13,7 +14,7 @@ class HelpStrip(QFrame):
         super().__init__()
         self.setObjectName("help_strip")
         self.setProperty("role", "busy")
-        self.button = QPushButton("What is this for")
+        self.button = QPushButton(tr("What is this for"))
         self.button.setObjectName("what_for")
         self.button.setProperty("role", "choice")
         self.button.setCheckable(True)

@@ -6,6 +6,7 @@ from PySide6.QtCore import QElapsedTimer, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QFocusEvent, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
 
@@ -34,8 +35,8 @@ class HoldButton(QWidget):
     def show_text(self, text: str) -> None:
         """Say what holding does, with its cost."""
         self._text = text
-        self.setAccessibleName(f"Hold to: {text}")
-        self.setToolTip(f"Press and hold for {ceil(HOLD_MS / 1000)} seconds, or hold the space bar")
+        self.setAccessibleName(tr("Hold to: {text}", text=text))
+        self.setToolTip(tr("Press and hold for {ceil} seconds, or hold the space bar", ceil=ceil(HOLD_MS / 1000)))
         self.updateGeometry()
         self.update()
 
@@ -45,7 +46,7 @@ class HoldButton(QWidget):
 
     def sizeHint(self) -> QSize:
         metrics = self.fontMetrics()
-        return QSize(int(metrics.horizontalAdvance("Hold: " + self._text) * 1.25) + 96, 52)
+        return QSize(int(metrics.horizontalAdvance(tr("Hold: ") + self._text) * 1.25) + 96, 52)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
         if event.button() == Qt.MouseButton.LeftButton:
@@ -106,5 +107,5 @@ class HoldButton(QWidget):
         painter.drawArc(ring, 90 * 16, int(-self._share * 360 * 16))
         painter.setFont(text_font(16, bold=True))
         painter.setPen(theme.colour(tone))
-        painter.drawText(self.rect().adjusted(56, 0, -12, 0), Qt.AlignmentFlag.AlignVCenter, "Hold: " + self._text)
+        painter.drawText(self.rect().adjusted(56, 0, -12, 0), Qt.AlignmentFlag.AlignVCenter, tr("Hold: ") + self._text)
         painter.end()

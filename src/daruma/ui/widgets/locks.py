@@ -7,6 +7,7 @@ from PySide6.QtGui import QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from daruma.core.interlocks import Interlock
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
 from daruma.ui.tips import plain_tip
@@ -28,8 +29,10 @@ class Locks(QWidget):
     def show_locks(self, locks: Sequence[Interlock]) -> None:
         """Show interlocks."""
         self._locks = locks
-        words = [f"{k.label}: {'lit' if k.lit else 'dark'}, {k.evidence}" + ("" if k.lit else f". {k.remedy}") for k in locks]
-        self.setAccessibleName("Interlocks. " + "; ".join(words))
+        words = [
+            f"{k.label}: {(tr('lit') if k.lit else tr('dark'))}, {k.evidence}" + ("" if k.lit else f". {k.remedy}") for k in locks
+        ]
+        self.setAccessibleName(tr("Interlocks. ") + "; ".join(words))
         self.setToolTip(plain_tip("\n".join(f"{k.label}: {k.remedy}" for k in locks if not k.lit)))
         self.setFixedHeight(ROW * _rows(locks))
         self.update()
@@ -66,7 +69,7 @@ class Locks(QWidget):
         painter.setFont(text_font(14, bold=not lock.lit))
         painter.setPen(theme.colour(Tone.INK))
         # bold and the crossed ring say that it is dark where there is no room for the word
-        words = lock.label if lock.lit else f"{lock.label}: dark"
+        words = lock.label if lock.lit else tr("{label}: dark", label=lock.label)
         fits = painter.fontMetrics().horizontalAdvance(words) <= room - 24
         label = painter.fontMetrics().elidedText(lock.label, Qt.TextElideMode.ElideRight, int(room - 24))
         painter.drawText(QPointF(x + 24, y + 14), words if fits else label)

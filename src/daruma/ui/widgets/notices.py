@@ -7,6 +7,7 @@ from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
 from daruma.core.errors import Remedy, Trouble
+from daruma.core.language import tr
 from daruma.ui.tips import plain_tip
 from daruma.ui.work import Work
 
@@ -47,11 +48,11 @@ class ElidedLabel(QLabel):
 
 
 REMEDIES = {
-    Remedy.SETTLE: "Settle the act in doubt",
-    Remedy.FIRMWARE: "Update the programmer",
-    Remedy.TRUST: "The owner confirms trust",
-    Remedy.DECIDE: "Decide: try it on this panel",
-    Remedy.DIAGNOSTIC: "It is in its diagnostic mode",
+    Remedy.SETTLE: tr("Settle the act in doubt"),
+    Remedy.FIRMWARE: tr("Update the programmer"),
+    Remedy.TRUST: tr("The owner confirms trust"),
+    Remedy.DECIDE: tr("Decide: try it on this panel"),
+    Remedy.DIAGNOSTIC: tr("It is in its diagnostic mode"),
 }
 
 
@@ -71,7 +72,7 @@ class TroubleBar(QFrame):
         self.remedy = QPushButton()
         self.remedy.setObjectName("remedy")
         self.remedy.clicked.connect(self._ask)
-        self.close_button = QPushButton("Dismiss")
+        self.close_button = QPushButton(tr("Dismiss"))
         self.close_button.setObjectName("dismiss")
         self.close_button.clicked.connect(self.hide)
         texts = QVBoxLayout()
@@ -116,7 +117,7 @@ class BusyBar(QFrame):
         self.bar = QProgressBar()
         self.bar.setRange(0, 1000)
         self.bar.setTextVisible(False)
-        self.stop_button = QPushButton("Stop")
+        self.stop_button = QPushButton(tr("Stop"))
         self.stop_button.setObjectName("stop")
         self.stop_button.clicked.connect(self._stop)
         row = QHBoxLayout(self)
@@ -150,7 +151,7 @@ class BusyBar(QFrame):
         if self._work is None:
             return
         elapsed = time.monotonic() - self._work.started if self._work.started else 0.0
-        left = f", about {elapsed / self._share - elapsed:.0f} s to go" if 0.05 < self._share < 1 else ""
+        left = tr(", about {elapsed:.0f} s to go", elapsed=elapsed / self._share - elapsed) if 0.05 < self._share < 1 else ""
         self.words.setText(f"{self._work.name}: {self._text}, {elapsed:.0f} s{left}")
         # a visible bar repaints the whole window within setValue; held back, it waits for the next paint like the rest
         self.bar.setUpdatesEnabled(False)

@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLineEdit, QPushButton, QS
 from daruma.core.intake import field_name
 from daruma.core.kinds.entries import Entry
 from daruma.core.kinds.room import Room
+from daruma.core.language import inner, tr
 from daruma.core.part_work import PartTicket
 from daruma.core.parts import PART_LABEL
 from daruma.core.shelf import ShelfPart
@@ -53,9 +54,9 @@ class PartCard(QWidget):
         self.head.clicked.connect(lambda: self.asked.emit(kind))
         self.told, self.lacks = ElidedLabel("quiet"), ElidedLabel("fault")
         self.lacks.setSizePolicy(QSizePolicy.Policy.Maximum, QSizePolicy.Policy.Fixed)
-        self.off = QPushButton("Take off")
+        self.off = QPushButton(tr("Take off"))
         self.off.setObjectName(f"{kind.value}.off")
-        self.off.setAccessibleName(f"Take the {PART_LABEL[kind].lower()} off the table")
+        self.off.setAccessibleName(tr("Take the {PART_LABEL} off the table", PART_LABEL=inner(PART_LABEL[kind])))
         self.off.setProperty("role", "choice")
         self.off.clicked.connect(lambda: self.taken_off.emit(kind))
         line = QHBoxLayout()
@@ -106,10 +107,10 @@ class PartCard(QWidget):
         said = self._room.told(ticket)
         self.told.setText(said.known)
         fault = next(iter(faults.values()), "")
-        self.lacks.setText(fault or (f"missing: {said.missing}" if said.missing else ""))
+        self.lacks.setText(fault or (tr("missing: {missing}", missing=said.missing) if said.missing else ""))
         self.head.setAccessibleName(f"{self.head.text()}: {said.known}. {self.lacks.text()}")
         self.off.setEnabled(not held)
-        self.off.setToolTip(plain_tip(held or "It is left as it is; what was typed comes back with it."))
+        self.off.setToolTip(plain_tip(held or tr("It is left as it is; what was typed comes back with it.")))
 
     def _show_entry(self, entry: Entry, value: Any) -> None:
         made = self._inputs[entry.name]
@@ -117,7 +118,7 @@ class PartCard(QWidget):
             show_text(made, value)
         elif isinstance(made, QComboBox) and entry.shelf is not None:
             offered = {die: entry.shelf.words(part) for die, part in self._shelf.items()}
-            show_choices(made, {"": "not from the shelf", **offered}, value)
+            show_choices(made, {"": tr("not from the shelf"), **offered}, value)
         elif isinstance(made, QComboBox):
             show_choice(made, value)
 

@@ -8,6 +8,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from daruma.core.kinds import KINDS
+from daruma.core.language import inner, tr
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.ui.widgets.boxes import ChoiceBox
 from daruma.ui.widgets.fields import show_choices
@@ -19,7 +20,7 @@ if TYPE_CHECKING:
     from daruma.core.plan.routes import Route
 
 PARTS = (*KINDS, PartKind.BOARD)
-LEFT = "left as it is"
+LEFT = tr("left as it is")
 
 
 class PartWays(QWidget):
@@ -59,7 +60,7 @@ class PartWays(QWidget):
     def _make(self, part: PartKind) -> tuple[QLabel, ChoiceBox]:
         name, box = label("hint", PART_LABEL[part], wrap=False), ChoiceBox()
         box.setObjectName(f"way_{part.value}")
-        box.setAccessibleName(f"Way of the {PART_LABEL[part].lower()}")
+        box.setAccessibleName(tr("Way of the {PART_LABEL}", PART_LABEL=inner(PART_LABEL[part])))
         box.activated.connect(lambda _: self._choose(part, box.currentData()))
         self._choices[part] = name, box
         return name, box

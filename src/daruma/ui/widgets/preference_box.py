@@ -7,12 +7,13 @@ from typing import Any
 from PySide6.QtCore import QSignalBlocker, Signal
 from PySide6.QtWidgets import QFrame, QGridLayout, QVBoxLayout, QWidget
 
+from daruma.core.language import inner, tr
 from daruma.core.plan.money import Aim, Preferences
 from daruma.ui.widgets.boxes import TickBox
 from daruma.ui.widgets.notices import label
 
-_OUT = {"no_board_heat": "No board heat", "no_soldering": "No soldering"}
-_AIMS = {Aim.FASTEST: "Fastest first", Aim.CHEAPEST: "Cheapest first"}
+_OUT = {"no_board_heat": tr("No board heat"), "no_soldering": tr("No soldering")}
+_AIMS = {Aim.FASTEST: tr("Fastest first"), Aim.CHEAPEST: tr("Cheapest first")}
 
 
 class PreferenceBox(QFrame):
@@ -27,7 +28,7 @@ class PreferenceBox(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 10)
         column.setSpacing(2)
-        column.addWidget(label("part", "The shop prefers", wrap=False))
+        column.addWidget(label("part", tr("The shop prefers"), wrap=False))
         grid = QGridLayout()
         grid.setHorizontalSpacing(8)
         self._out: dict[str, TickBox] = {}
@@ -57,7 +58,10 @@ class PreferenceBox(QFrame):
         for aim, box in self._aims.items():
             with QSignalBlocker(box):
                 box.setChecked(preferences.aim is aim)
-        costs = [f"{_OUT[name].lower()} costs {price:.0f} {money} here" for name, price in prices.items()]
+        costs = [
+            tr("{OUT} costs {price:.0f} {money} here", OUT=inner(_OUT[name]), price=price, money=money)
+            for name, price in prices.items()
+        ]
         text = "; ".join(costs)
         self.price.setText(text[:1].upper() + text[1:] + ("." if text else ""))
         self.price.setVisible(bool(text))

@@ -4,6 +4,7 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
 from daruma.core.job import Proof
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.ui.widgets.faces import Face
 from daruma.ui.widgets.notices import label
@@ -38,7 +39,7 @@ class PromiseCard(QFrame):
         """Show the proof and whether the card is chosen."""
         self.face.show_state(True, proven, self._text)
         self.button.setChecked(chosen)
-        self.button.setText(self._text + (": proven" if proven else ": not proven" if proof else ""))
+        self.button.setText(self._text + (tr(": proven") if proven else tr(": not proven") if proof else ""))
         self.said.setText(proof.summary if proof else self._meaning)
 
     def _clicked(self) -> None:

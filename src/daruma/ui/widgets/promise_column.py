@@ -5,6 +5,7 @@ from PySide6.QtWidgets import QFrame, QVBoxLayout
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.promise_card import PromiseCard
@@ -23,7 +24,7 @@ class PromiseColumn(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(12, 10, 12, 12)
         column.setSpacing(4)
-        column.addWidget(label("part", "Promised"))
+        column.addWidget(label("part", tr("Promised")))
         self._column = QVBoxLayout()
         self._column.setSpacing(2)
         column.addLayout(self._column)

@@ -7,6 +7,7 @@ from PySide6.QtCore import QAbstractListModel, QModelIndex, QPersistentModelInde
 from PySide6.QtGui import QPainter, QPen
 from PySide6.QtWidgets import QListView, QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
 
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
 from daruma.ui.widgets.faces import draw_face
@@ -30,8 +31,15 @@ class RailTicket:
     def words(self) -> str:
         """Return the ticket's text twin."""
         proven = sum(pair[1] for pair in self.faces)
-        promises = f"{proven} of {len(self.faces)} promises proven"
-        return f"{self.name}, {self.phone}, {promises}, {self.waiting}, waits for {self.waits_for}"
+        promises = tr("{proven} of {count_faces} promises proven", proven=proven, count_faces=len(self.faces))
+        return tr(
+            "{self_}, {phone}, {promises}, {waiting}, waits for {waits_for}",
+            self_=self.name,
+            phone=self.phone,
+            promises=promises,
+            waiting=self.waiting,
+            waits_for=self.waits_for,
+        )
 
 
 class RailModel(QAbstractListModel):
@@ -105,7 +113,7 @@ class _TicketPainter(QStyledItemDelegate):
         painter.setFont(text_font(12))
         painter.setPen(theme.colour(Tone.QUIET if ticket.closed else Tone.INK))
         kept = sum(proven for _, proven in ticket.faces)
-        for text, y in ((ticket.name, 16), (f"{kept} of {len(ticket.faces)}", 63)):
+        for text, y in ((ticket.name, 16), (tr("{kept} of {count_faces}", kept=kept, count_faces=len(ticket.faces)), 63)):
             width = painter.fontMetrics().horizontalAdvance(text)
             painter.drawText(QPointF(middle - width / 2, card.top() + y), text)
         promised = bool(ticket.faces)
@@ -139,7 +147,7 @@ class Rail(QListView):
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setObjectName("rail")
-        self.setAccessibleName("Open jobs")
+        self.setAccessibleName(tr("Open jobs"))
         self._following = False
         self._tickets = RailModel(self)
         self.setModel(self._tickets)

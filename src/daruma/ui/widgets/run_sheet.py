@@ -8,6 +8,7 @@ from PySide6.QtGui import QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from daruma.core.job import StepState
+from daruma.core.language import tr
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
 
@@ -38,8 +39,8 @@ class RunSheet(QWidget):
     def show_lines(self, lines: Sequence[SheetLine]) -> None:
         """Show steps."""
         self._lines = lines
-        words = [f"{i}. {line.title}: {'here' if line.here else line.state.value}" for i, line in enumerate(lines, start=1)]
-        self.setAccessibleName("Run sheet. " + "; ".join(words))
+        words = [f"{i}. {line.title}: {(tr('here') if line.here else line.state.value)}" for i, line in enumerate(lines, start=1)]
+        self.setAccessibleName(tr("Run sheet. ") + "; ".join(words))
         self.setFixedHeight(max(ROW, ROW * len(lines)))
         self.update()
 
@@ -66,7 +67,7 @@ class RunSheet(QWidget):
         painter.drawText(QPointF(30, y + 17), painter.fontMetrics().elidedText(line.title, Qt.TextElideMode.ElideRight, room))
         painter.setFont(text_font(12))
         painter.setPen(theme.colour(Tone.QUIET))
-        under = f"{line.minutes:g} min" + (f", {line.note}" if line.note else "")
+        under = tr("{minutes:g} min", minutes=line.minutes) + (f", {line.note}" if line.note else "")
         painter.drawText(QPointF(30, y + 32), painter.fontMetrics().elidedText(under, Qt.TextElideMode.ElideRight, room))
 
     def _mark(self, painter: QPainter, line: SheetLine, x: float, y: float) -> None:

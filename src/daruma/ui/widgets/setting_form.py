@@ -6,6 +6,7 @@ from typing import Any
 from PySide6.QtCore import QSignalBlocker, Signal
 from PySide6.QtWidgets import QGridLayout, QLabel, QLineEdit, QPlainTextEdit, QSizePolicy, QWidget
 
+from daruma.core.language import tr
 from daruma.core.settings import Form, Setting, SettingFault, Settings
 from daruma.ui.widgets.boxes import ChoiceBox, TickBox
 from daruma.ui.widgets.fields import choice_field, show_choice, text_field
@@ -133,7 +134,7 @@ class SettingForm(QWidget):
         try:
             taken = setting.checked(read(setting, value))
         except SettingFault as error:
-            fault.setText(f"Not kept: {error}.")
+            fault.setText(tr("Not kept: {error}.", error=error))
             fault.show()
             return
         fault.hide()
@@ -160,7 +161,7 @@ def read(setting: Setting, value: Any) -> Any:
     try:
         return float(value.strip().replace(",", "."))
     except ValueError:
-        raise SettingFault(f"it takes a number, {setting.limits}") from None
+        raise SettingFault(tr("it takes a number, {limits}", limits=setting.limits)) from None
 
 
 def _first(text: str) -> str:

@@ -5,6 +5,7 @@ from collections.abc import Callable
 from PySide6.QtCore import QSignalBlocker, Signal
 from PySide6.QtWidgets import QFrame, QGridLayout, QHBoxLayout, QLabel, QLineEdit, QPushButton, QVBoxLayout, QWidget
 
+from daruma.core.language import tr
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.shelf import FIELDS, TRI_WORDS, Field, ShelfFault, ShelfPart, Vocabulary, read_part, texts_of
 from daruma.ui.widgets.boxes import ChoiceBox
@@ -32,7 +33,7 @@ class ShelfForm(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 12, 14, 12)
         column.setSpacing(6)
-        self.title = label("part", "A new part", wrap=False)
+        self.title = label("part", tr("A new part"), wrap=False)
         column.addWidget(self.title)
         grid = QGridLayout()
         grid.setHorizontalSpacing(8)
@@ -55,11 +56,11 @@ class ShelfForm(QFrame):
         column.addWidget(self.history)
         column.addStretch(1)
         foot = QHBoxLayout()
-        self.away = QPushButton("Withdraw")
+        self.away = QPushButton(tr("Withdraw"))
         self.away.setObjectName("shelf_withdraw")
-        self.away.setToolTip("It is offered no longer; what is known of it stays. The note says why.")
+        self.away.setToolTip(tr("It is offered no longer; what is known of it stays. The note says why."))
         self.away.clicked.connect(self._withdraw)
-        self.keep = QPushButton("Keep")
+        self.keep = QPushButton(tr("Keep"))
         self.keep.setObjectName("shelf_keep")
         self.keep.setProperty("role", "main")
         self.keep.clicked.connect(self._keep)
@@ -93,7 +94,7 @@ class ShelfForm(QFrame):
         models = self._inputs["model"]
         assert isinstance(models, ChoiceBox)
         show_choices(models, vocabulary.models, models.currentData() or next(iter(vocabulary.models), ""))
-        self._captions["price"].setText(f"Price, {money}")
+        self._captions["price"].setText(tr("Price, {money}", money=money))
         self._other_part()
 
     def _kind(self) -> PartKind:
@@ -114,7 +115,7 @@ class ShelfForm(QFrame):
     def begin(self, die: str) -> None:
         """Begin a part, with its die where that is known."""
         self._part = None
-        self.title.setText("A new part")
+        self.title.setText(tr("A new part"))
         for field in FIELDS:
             made = self._inputs[field.name]
             if isinstance(made, QLineEdit):
@@ -147,7 +148,7 @@ class ShelfForm(QFrame):
     def show_history(self, die: str, said: str) -> None:
         """Show what was done to the part here."""
         if self._part is not None and self._part.die == die:
-            self.history.setText(f"Done to it here:\n{said}" if said else "Nothing was done to it here yet.")
+            self.history.setText(tr("Done to it here:\n{said}", said=said) if said else tr("Nothing was done to it here yet."))
 
     def _show_state(self) -> None:
         part = self._part
@@ -155,7 +156,7 @@ class ShelfForm(QFrame):
         self.fault.clear()
         self.away.setVisible(part is not None)
         self.away.setEnabled(part is not None and not part.used_in)
-        self.away.setText("Put back" if part is not None and part.gone else "Withdraw")
+        self.away.setText(tr("Put back") if part is not None and part.gone else tr("Withdraw"))
         die = self._inputs["die"]
         assert isinstance(die, QLineEdit)
         die.setReadOnly(part is not None)
@@ -179,7 +180,7 @@ class ShelfForm(QFrame):
         try:
             part = read_part(self._texts(), self._vocabulary, self._part)
         except ShelfFault as fault:
-            self.fault.setText(f"Not kept. {fault}.")
+            self.fault.setText(tr("Not kept. {fault}.", fault=fault))
             return
         self.fault.clear()
         self.kept.emit(part)

@@ -3,6 +3,7 @@
 from PySide6.QtCore import QElapsedTimer, QTimer
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QWidget
 
+from daruma.core.language import tr
 from daruma.ui.widgets.notices import label
 
 
@@ -19,7 +20,7 @@ class StepTimer(QWidget):
         self._tick.setInterval(250)
         self._tick.timeout.connect(self._tell)
         self.words = label("data", wrap=False)
-        self.button = QPushButton("Start timer")
+        self.button = QPushButton(tr("Start timer"))
         self.button.setObjectName("timer")
         self.button.clicked.connect(self._toggle)
         row = QHBoxLayout(self)
@@ -32,22 +33,24 @@ class StepTimer(QWidget):
         """Start over with a step's minutes."""
         self._whole, self._before = minutes * 60, 0.0
         self._tick.stop()
-        self.button.setText("Start timer")
+        self.button.setText(tr("Start timer"))
         self._tell()
 
     def _toggle(self) -> None:
         if self._tick.isActive():
             self._before += self._elapsed.elapsed() / 1000
             self._tick.stop()
-            self.button.setText("Go on")
+            self.button.setText(tr("Go on"))
         else:
             self._elapsed.start()
             self._tick.start()
-            self.button.setText("Pause timer")
+            self.button.setText(tr("Pause timer"))
         self._tell()
 
     def _tell(self) -> None:
         passed = self._before + (self._elapsed.elapsed() / 1000 if self._tick.isActive() else 0.0)
         left = self._whole - passed
         words = "left" if left >= 0 else "over"
-        self.words.setText(f"{int(abs(left)) // 60}:{int(abs(left)) % 60:02d} min {words}")
+        self.words.setText(
+            tr("{left}:{left_2:02d} min {words}", left=int(abs(left)) // 60, left_2=int(abs(left)) % 60, words=words)
+        )

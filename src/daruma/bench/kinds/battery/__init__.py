@@ -17,6 +17,7 @@ from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, Proof, is_done
 from daruma.core.kinds.battery.facts import BatteryFacts, BatteryVal, BatteryVar
 from daruma.core.kinds.battery.work import KIND, BatteryTicket, BatteryWork
+from daruma.core.language import tr, word
 from daruma.core.parts import Function, Identity, PartStatus
 from daruma.core.plan.actions import Action
 from daruma.core.records import FieldValue, decode, encode
@@ -45,42 +46,57 @@ def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Jo
     base = said.image if len(said.image) == layout.size else None
     if base is not None and not decode(layout, base).intact:
         raise Trouble(
-            "The gauge's registers came with wrong packet checks.",
-            safe="Nothing was kept, nothing was changed.",
-            advice="Read the gauge once more.",
+            tr("The gauge's registers came with wrong packet checks."),
+            safe=tr("Nothing was kept, nothing was changed."),
+            advice=tr("Read the gauge once more."),
         )
     image = encode(layout, values, base)
     original = said_by(decode(layout, image))
     backup = keeping.kept_whole(doing.shop.vault, keeping.from_phone(doing.model(job), layout, job, image, context.now()))
     job = NEW.kept(job, backup)
-    told = f"; it said {original.percent} %, {original.cycles} cycles" if original else "; the gauge itself does not answer"
-    return job.having(replace(job.of(BatteryWork), original=original)), f"kept as {backup.name}{told}"
+    told = (
+        tr("; it said {percent} %, {cycles} cycles", percent=original.percent, cycles=original.cycles)
+        if original
+        else tr("; the gauge itself does not answer")
+    )
+    return job.having(replace(job.of(BatteryWork), original=original)), tr(
+        "kept as {backup}{told}", backup=backup.name, told=told
+    )
 
 
 def _first_boots(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     """Start the phone twice: the first time the part is unknown, the second time its figures are those that were written."""
     doing.right_phone(job)
-    context.report(0.2, "first start: an unknown part and a red state are expected")
+    context.report(0.2, tr("first start: an unknown part and a red state are expected"))
     first = boot(doing.rig.phone())
-    context.report(0.6, "second start")
+    context.report(0.6, tr("second start"))
     second = boot(doing.rig.phone())
     written = job.of(BatteryWork).written
     if second.unknown:
         raise Trouble(
-            "After the second start the phone still knows no battery: the data flex protects itself.",
-            safe="Nothing is lost: it was put on the wrong way round.",
-            advice="Take the flex off, fold and fit it again, then start twice once more.",
+            tr("After the second start the phone still knows no battery: the data flex protects itself."),
+            safe=tr("Nothing is lost: it was put on the wrong way round."),
+            advice=tr("Take the flex off, fold and fit it again, then start twice once more."),
             cause=Cause.STEP,
         )
     if written is not None and (second.percent, second.cycles) != (written.percent, written.cycles):
         raise Trouble(
-            f"The phone shows {second.percent} % and {second.cycles} cycles, not {written.percent} % and {written.cycles}.",
-            safe="Nothing is lost.",
-            advice="Write the flex again.",
+            tr(
+                "The phone shows {percent} % and {cycles} cycles, not {percent_2} % and {cycles_2}.",
+                percent=second.percent,
+                cycles=second.cycles,
+                percent_2=written.percent,
+                cycles_2=written.cycles,
+            ),
+            safe=tr("Nothing is lost."),
+            advice=tr("Write the flex again."),
             cause=Cause.STEP,
         )
-    told = "unknown part, as expected" if first.unknown else "known at once"
-    boots = (f"first start: {told}", f"second start: {second.percent} %, {second.cycles} cycles")
+    told = tr("unknown part, as expected") if first.unknown else tr("known at once")
+    boots = (
+        tr("first start: {told}", told=told),
+        tr("second start: {percent} %, {cycles} cycles", percent=second.percent, cycles=second.cycles),
+    )
     return job.having(replace(job.of(BatteryWork), boots=boots)), "; ".join(boots)
 
 
@@ -100,14 +116,30 @@ def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
         capacity, rated = believed(job, model).capacity, test_of(job, model).rated
         good = capacity.method is not Method.PRIOR and capacity.low >= CLAIM / 100 * rated
         share = f"{100 * capacity.mah / rated:.1f} ± {196 * capacity.u / rated:.1f} %"
-        said = f"The new cell holds {share} of its rated {rated:.0f} mAh ({capacity.method.value})"
-        said += f", surely at least the shop's {CLAIM:.0f} %." if good else f": not surely the shop's {CLAIM:.0f} %."
-        numbers = (("capacity", f"{capacity.mah:.0f} ± {1.96 * capacity.u:.0f} mAh"), ("of its rated capacity", share))
+        said = tr(
+            "The new cell holds {share} of its rated {rated:.0f} mAh ({method})",
+            share=share,
+            rated=rated,
+            method=word(capacity.method),
+        )
+        said += (
+            tr(", surely at least the shop's {CLAIM:.0f} %.", CLAIM=CLAIM)
+            if good
+            else tr(": not surely the shop's {CLAIM:.0f} %.", CLAIM=CLAIM)
+        )
+        numbers = (
+            ("capacity", tr("{mah:.0f} ± {spread:.0f} mAh", mah=capacity.mah, spread=1.96 * capacity.u)),
+            (tr("of its rated capacity"), share),
+        )
         return Proof(Function.BATTERY_RUNS, good and runs, said, numbers, (), when)
     stays = KIND not in job.ticket.parts
     said_by_gauge = boot(doing.rig.phone()).percent if stays or is_done(job, "fit_genuine") else None
     good = runs and said_by_gauge is not None and said_by_gauge >= CLAIM
-    said = f"The maker's own gauge says {said_by_gauge} %." if good else "Nothing was measured of this cell."
+    said = (
+        tr("The maker's own gauge says {said_by_gauge} %.", said_by_gauge=said_by_gauge)
+        if good
+        else tr("Nothing was measured of this cell.")
+    )
     return Proof(Function.BATTERY_RUNS, good, said, (("gauge", f"{said_by_gauge or '-'} %"),), (), when)
 
 
@@ -115,15 +147,27 @@ def prove_health(doing: Doing, job: Job, context: Context) -> Proof:
     """Compare the health that the phone shows with what was written."""
     doing.right_phone(job)
     shown, written = boot(doing.rig.phone()), job.of(BatteryWork).written
-    numbers = (("the phone shows", f"{shown.percent} %, {shown.cycles} cycles" if shown.percent is not None else "nothing"),)
+    numbers = (
+        (
+            tr("the phone shows"),
+            tr("{percent} %, {cycles} cycles", percent=shown.percent, cycles=shown.cycles)
+            if shown.percent is not None
+            else "nothing",
+        ),
+    )
     if shown.percent is None:
-        return Proof(Function.BATTERY_HEALTH, False, "The phone shows no battery health.", numbers, (), context.now())
+        return Proof(Function.BATTERY_HEALTH, False, tr("The phone shows no battery health."), numbers, (), context.now())
     if written is not None and is_done(job, "fit_pack"):
         same = (shown.percent, shown.cycles) == (written.percent, written.cycles)
-        said = f"The phone shows {shown.percent} %, {'as' if same else 'not as'} the measurement supports ({written.percent} %)."
+        said = tr(
+            "The phone shows {percent} %, {how} the measurement supports ({percent_2} %).",
+            percent=shown.percent,
+            how=tr("as") if same else tr("not as"),
+            percent_2=written.percent,
+        )
         return Proof(Function.BATTERY_HEALTH, same, said, numbers, (), context.now())
-    learns = "; the gauge learns the new cell in use" if is_done(job, "weld_cell") else ""
-    said = f"The phone shows {shown.percent} %{learns}."
+    learns = tr("; the gauge learns the new cell in use") if is_done(job, "weld_cell") else ""
+    said = tr("The phone shows {percent} %{learns}.", percent=shown.percent, learns=learns)
     return Proof(Function.BATTERY_HEALTH, True, said, numbers, (), context.now())
 
 
@@ -133,8 +177,10 @@ def prove_no_notice(doing: Doing, job: Job, context: Context) -> Proof:
     entry = next((entry for entry in doing.rig.phone().parts_page() if entry.part is KIND), None)
     clear = entry is not None and not entry.notice
     status = (entry.status if entry else PartStatus.UNKNOWN).value
-    said = f"The parts page says {status}, {'without a notice' if clear else 'and a notice stands'}."
-    return Proof(Function.NO_BATTERY_NOTICE, clear, said, (("parts page", status),), (), context.now())
+    said = tr(
+        "The parts page says {status}, {how}.", status=status, how=tr("without a notice") if clear else tr("and a notice stands")
+    )
+    return Proof(Function.NO_BATTERY_NOTICE, clear, said, ((tr("parts page"), status),), (), context.now())
 
 
 ROOM = BenchRoom(
@@ -153,9 +199,9 @@ ROOM = BenchRoom(
     planned=NEW.planned,
     as_found=NEW.as_found,
     proofs={
-        Function.BATTERY_RUNS: Proving(prove_runs, words="Judge the cell by its log", pages=("cell",)),
-        Function.BATTERY_HEALTH: Proving(prove_health, words="Read the battery health"),
-        Function.NO_BATTERY_NOTICE: Proving(prove_no_notice, words="Read the parts page"),
+        Function.BATTERY_RUNS: Proving(prove_runs, words=tr("Judge the cell by its log"), pages=("cell",)),
+        Function.BATTERY_HEALTH: Proving(prove_health, words=tr("Read the battery health")),
+        Function.NO_BATTERY_NOTICE: Proving(prove_no_notice, words=tr("Read the parts page")),
     },
     socket=lambda _: NEW.socket,
     looked_at={BatteryVar.HOLDER: NEW.looked_at(BatteryVal.ON_HOLDER)},

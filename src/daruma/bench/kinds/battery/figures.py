@@ -16,13 +16,14 @@ from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job
 from daruma.core.kinds.battery.work import HEADS, KIND, BatteryTicket, BatteryWork, GaugeSaid
+from daruma.core.language import tr
 from daruma.core.parts import Identity
 from daruma.core.plan.actions import Action
 from daruma.core.records import FieldValue, Record, encode
 from daruma.link.errors import LinkError
 from daruma.link.gauge import activate_flex, flex_state
 
-NEW = Holder(BatteryWork, "battery", "fit_pack", "data flex")
+NEW = Holder(BatteryWork, "battery", "fit_pack", tr("data flex"))
 FULL, CYCLES, DESIGN = "full_charge_capacity", "cycle_count", "design_capacity"
 
 
@@ -51,9 +52,11 @@ def _refuse(doing: Doing, job: Job, percent: int, cycles: int) -> None:
     reasons = refused(percent, cycles, limits, job.ticket.of(BatteryTicket).origin, contradicts=found.contradicts)
     if reasons:
         raise Trouble(
-            f"These figures are not written. {' '.join(reasons)}",
-            safe="Nothing was sent. The original figures are in the vault.",
-            advice=f"At most {limits.percent} % and at least {limits.cycles} cycles can be written.",
+            tr("These figures are not written. {reasons}", reasons=" ".join(reasons)),
+            safe=tr("Nothing was sent. The original figures are in the vault."),
+            advice=tr(
+                "At most {percent} % and at least {cycles} cycles can be written.", percent=limits.percent, cycles=limits.cycles
+            ),
         )
 
 
@@ -61,8 +64,12 @@ def locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
     """Evaluate the interlocks of activating and writing the data flex: the cell's measurement is one of them."""
     log = job.of(BatteryWork).log
     measured = bool(log) and believed(job, doing.model(job)).capacity.method is not Method.PRIOR
-    said = f"{len(samples_of(job.of(BatteryWork)).t)} samples are kept" if measured else "nothing supports a figure yet"
-    lit = Interlock("measured", "The cell was measured", measured, said, "Measure the cell on the station.")
+    said = (
+        tr("{count_t} samples are kept", count_t=len(samples_of(job.of(BatteryWork)).t))
+        if measured
+        else tr("nothing supports a figure yet")
+    )
+    lit = Interlock("measured", tr("The cell was measured"), measured, said, tr("Measure the cell on the station."))
     return (*NEW.locks(doing, job, bench), lit)
 
 
@@ -72,7 +79,9 @@ def enable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, st
     refuse_dark(lit)
     seated = doing.rig.programmer().sockets().get(NEW.socket)
     if seated is None or seated.kind is not KIND:
-        raise Trouble("No data flex answers on the holder.", safe="Nothing was sent.", advice="Seat the flex, then try again.")
+        raise Trouble(
+            tr("No data flex answers on the holder."), safe=tr("Nothing was sent."), advice=tr("Seat the flex, then try again.")
+        )
     context.report(0.2, "activating")
     intent = Intent(
         ActKind.ENABLE,
@@ -80,8 +89,8 @@ def enable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, st
         seated.die,
         locks(doing, job, look(doing.rig)),
         job.of(BatteryWork).source,
-        safe="The original figures are in the vault. The activation counts as spent.",
-        advice="Take another pack, then plan again.",
+        safe=tr("The original figures are in the vault. The activation counts as spent."),
+        advice=tr("Take another pack, then plan again."),
     )
     die = seated.die
 
@@ -93,7 +102,7 @@ def enable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, st
             raise
 
     act(doing.shop.journal, intent, context, send, lambda: _enabled(doing.rig, die))
-    return job, "activated, read back"
+    return job, tr("activated, read back")
 
 
 def enabled_by_looking(rig: Rig, done: Act, _: Context) -> Found[object]:
@@ -107,8 +116,8 @@ def _enabled(rig: Rig, die: str) -> Found[object]:
     except LinkError:
         rig.drop("programmer")
         raise
-    words = f"activated {state.activations} times"
-    return Found(state.activations == 1, words, None, "the data flex is activated", untouched=state.activations == 0)
+    words = tr("activated {activations} times", activations=state.activations)
+    return Found(state.activations == 1, words, None, tr("the data flex is activated"), untouched=state.activations == 0)
 
 
 def write(doing: Doing, job: Job, action: Action, context: Context) -> tuple[Job, str]:
@@ -118,7 +127,9 @@ def write(doing: Doing, job: Job, action: Action, context: Context) -> tuple[Job
     _refuse(doing, job, wish.percent, wish.cycles)
     job = _made(doing, job, wish, context)
     job, note = NEW.write(doing, job, action, context)
-    return job.having(replace(job.of(BatteryWork), written=wish)), f"{wish.percent} %, {wish.cycles} cycles; {note}"
+    return job.having(replace(job.of(BatteryWork), written=wish)), tr(
+        "{percent} %, {cycles} cycles; {note}", percent=wish.percent, cycles=wish.cycles, note=note
+    )
 
 
 def _made(doing: Doing, job: Job, wish: GaugeSaid, context: Context) -> Job:
@@ -131,7 +142,9 @@ def _made(doing: Doing, job: Job, wish: GaugeSaid, context: Context) -> Job:
     image = encode(source.layout, values, source.image)
     if image == source.image:
         return job
-    note = f"health {wish.percent} % and {wish.cycles} cycles, as the cell's measurement supports"
+    note = tr(
+        "health {percent} % and {cycles} cycles, as the cell's measurement supports", percent=wish.percent, cycles=wish.cycles
+    )
     made = keeping.keep_made(doing.shop.vault, job, backup, image, context.now(), note)
     return doing.save(job.having(replace(work, source=made.ref, made=made.ref)), context)
 

@@ -13,6 +13,7 @@ from daruma.core.cell.program import CellTest, Samples, Stage, Standing, measure
 from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.battery.work import MOST_CHUNKS, BatteryTicket, BatteryWork, LogChunk
+from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.plan.actions import Action
 from daruma.link.station import VALUES, Station
@@ -36,9 +37,9 @@ def test_of(job: Job, model: Model) -> CellTest:
     chemistry = chemistries().get(model.cell_chemistry)
     if chemistry is None or model.cell_rated <= 0:
         raise Trouble(
-            f"The catalogue does not say what battery a {model.name} has.",
-            safe="Nothing was changed.",
-            advice="Add cell_rated and cell_chemistry to the model's file.",
+            tr("The catalogue does not say what battery a {model} has.", model=model.name),
+            safe=tr("Nothing was changed."),
+            advice=tr("Add cell_rated and cell_chemistry to the model's file."),
         )
     return CellTest(chemistry, model.cell_rated, job.ticket.of(BatteryTicket).origin)
 
@@ -70,8 +71,8 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
         if found.order.stage is Stage.STOPPED:
             raise Trouble(
                 found.order.why,
-                safe="The station is switched off.",
-                advice="Take another cell, then plan again.",
+                safe=tr("The station is switched off."),
+                advice=tr("Take another cell, then plan again."),
                 cause=Cause.STEP,
             )
         share = min(0.98, 1 - found.left / max(found.left + _elapsed(job), 1.0))
@@ -79,15 +80,23 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
         context.checkpoint()
         sleep(max(_SHORTEST, LOOKED / max(speed, 1.0)))
     capacity = found.belief.capacity
-    said = f"{capacity.mah:.0f} ± {1.96 * capacity.u:.0f} mAh, {100 * capacity.mah / test.rated:.1f} % of {test.rated:.0f}"
+    said = tr(
+        "{mah:.0f} ± {spread:.0f} mAh, {mah_2:.1f} % of {rated:.0f}",
+        mah=capacity.mah,
+        spread=1.96 * capacity.u,
+        mah_2=100 * capacity.mah / test.rated,
+        rated=test.rated,
+    )
     if found.decision is Decision.POOR:
         raise Trouble(
-            f"The cell is below the shop's claim of {test.claim:.0f} %: {said}.",
-            safe="No part was spent. Its log is kept.",
-            advice="Send it back, take another one.",
+            tr("The cell is below the shop's claim of {claim:.0f} %: {said}.", claim=test.claim, said=said),
+            safe=tr("No part was spent. Its log is kept."),
+            advice=tr("Send it back, take another one."),
             cause=Cause.STEP,
         )
-    return job, f"{said}; {found.decision.value}, after {_elapsed(job) / 3600:.1f} h"
+    return job, tr(
+        "{said}; {decision}, after {elapsed:.1f} h", said=said, decision=word(found.decision), elapsed=_elapsed(job) / 3600
+    )
 
 
 def tend(doing: Doing, context: Context) -> tuple[Job, str] | None:
@@ -101,16 +110,16 @@ def tend(doing: Doing, context: Context) -> tuple[Job, str] | None:
         return None
     job, found, _ = tended(doing, job, context)
     ended = found.order.stage in (Stage.DONE, Stage.STOPPED)
-    return job, f"{job.ref}, the cell on the station: {found.order.why}" if ended else ""
+    return job, tr("{ref}, the cell on the station: {why}", ref=job.ref, why=found.order.why) if ended else ""
 
 
 def words_of(found: Standing) -> str:
     """Return what is known of a cell, and how long the test still takes at most."""
-    left = f"at most {found.left / 3600:.1f} h left"
+    left = tr("at most {left:.1f} h left", left=found.left / 3600)
     if found.measured is None:
-        return f"Nothing is measured yet, {left}."
+        return tr("Nothing is measured yet, {left}.", left=left)
     capacity = found.belief.capacity
-    return f"{capacity.mah:.0f} ± {1.96 * capacity.u:.0f} mAh so far, {left}."
+    return tr("{mah:.0f} ± {spread:.0f} mAh so far, {left}.", mah=capacity.mah, spread=1.96 * capacity.u, left=left)
 
 
 def begun(doing: Doing, job: Job, context: Context) -> Job:
@@ -122,9 +131,9 @@ def begun(doing: Doing, job: Job, context: Context) -> Job:
         return job
     if state.label and state.label != job.uid and state.amperes and state.holds:
         raise Trouble(
-            "The station is at work on another job's cell.",
-            safe="Nothing was changed.",
-            advice="Wait for it, or take that cell off first.",
+            tr("The station is at work on another job's cell."),
+            safe=tr("Nothing was changed."),
+            advice=tr("Wait for it, or take that cell off first."),
         )
     station.begin(job.uid)
     return doing.save(job.having(replace(work, log=(), room=station.state().room)), context)
@@ -163,7 +172,7 @@ def _fetched(doing: Doing, station: Station, job: Job, context: Context) -> tupl
     if not values:
         return job, chunk
     if len(work.log) >= MOST_CHUNKS:
-        raise Trouble("The cell's log is too long.", safe="What was measured is kept.", advice="Take the cell off.")
+        raise Trouble(tr("The cell's log is too long."), safe=tr("What was measured is kept."), advice=tr("Take the cell off."))
     return doing.save(job.having(replace(work, log=(*work.log, chunk))), context), chunk
 
 

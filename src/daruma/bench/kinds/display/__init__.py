@@ -16,6 +16,7 @@ from daruma.core.job import Job, Proof
 from daruma.core.kinds.display.state import PanelVar
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.known import KnownPart
+from daruma.core.language import tr
 from daruma.core.parts import Function, PartKind
 from daruma.core.tri import Tri
 
@@ -69,8 +70,8 @@ ROOM = BenchRoom(
     proofs={
         Function.AMBIENT_WHITE: Proving(_white, pages=("white", "panel", "sensor")),
         Function.AUTO_BRIGHTNESS: Proving(_brightness, _levels, pages=("brightness",)),
-        Function.NO_DISPLAY_NOTICE: Proving(_notice, words="Read the parts page"),
-        Function.TOUCH: Proving(_touch, words="Read the touch test"),
+        Function.NO_DISPLAY_NOTICE: Proving(_notice, words=tr("Read the parts page")),
+        Function.TOUCH: Proving(_touch, words=tr("Read the touch test")),
     },
     socket=lambda model: model.socket,
     limits=lambda model: model.write_limits,

@@ -9,6 +9,7 @@ from daruma.core.backup import Backup, Origin
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.near import near_misses
 from daruma.core.parts import Identity, PartKind
@@ -23,9 +24,9 @@ def keep_codes(vault: Vault, model: Model, job: Job, when: str) -> Backup:
         serial, cover = job.phone[Identity.DISPLAY_SERIAL.value], job.phone[Identity.COVER_CODE.value]
     except KeyError as error:
         raise Trouble(
-            "The phone gave no display codes.",
-            safe="Nothing was changed.",
-            advice="Read the phone once more with trust confirmed, or take another source of the codes.",
+            tr("The phone gave no display codes."),
+            safe=tr("Nothing was changed."),
+            advice=tr("Read the phone once more with trust confirmed, or take another source of the codes."),
         ) from error
     layout = model.layout(PartKind.DISPLAY)
     # codes have no maker: the panel that takes them keeps its own
@@ -42,10 +43,12 @@ def keep_paper(vault: Vault, model: Model, job: Job, when: str) -> Backup:
     fault = serial_fault(typed)
     chip = target.chip if target is not None else None
     near = near_misses(typed, _known_of_phone(vault, job)) or (near_misses(typed, _known_of_others(vault, job)) if fault else ())
-    said = [*([fault] if fault else []), *(f"it is {miss.sentence}" for miss in near[:1])]
+    said = [*([fault] if fault else []), *(tr("it is {sentence}", sentence=miss.sentence) for miss in near[:1])]
     if said:
         raise Trouble(
-            f"The serial on the ticket: {'; '.join(said)}.", safe="Nothing was kept.", advice="Type it again at Intake."
+            tr("The serial on the ticket: {said}.", said="; ".join(said)),
+            safe=tr("Nothing was kept."),
+            advice=tr("Type it again at Intake."),
         )
     layout = model.layout(PartKind.DISPLAY)
     values: dict[str, FieldValue] = {"display_serial": typed}
@@ -61,13 +64,16 @@ def near_others(vault: Vault, job: Job) -> str:
     others, typed = _known_of_others(vault, job), job.ticket.of(DisplayTicket).paper_serial
     same = [whose for whose, code in others.items() if clean(code) == clean(typed)]
     near = [miss.sentence for miss in near_misses(typed, others)]
-    said = [f"that of {whose}" for whose in same] + near
-    return f"it is {said[0]}, of another phone: compare it with the paper" if said else ""
+    said = [tr("that of {whose}", whose=whose) for whose in same] + near
+    return tr("it is {said}, of another phone: compare it with the paper", said=said[0]) if said else ""
 
 
 def _known_of_phone(vault: Vault, job: Job) -> dict[str, str]:
     """Return the display serials and other codes that are known of this phone, by where they stand."""
-    board = {f"the board's {identity.value.replace('_', ' ')}": job.phone.get(identity.value, "") for identity in Identity}
+    board = {
+        tr("the board's {identity}", identity=identity.value.replace("_", " ")): job.phone.get(identity.value, "")
+        for identity in Identity
+    }
     return {**{whose: code for whose, code in board.items() if code}, **_serials(vault.find(imei=job.ticket.imei))}
 
 
@@ -99,7 +105,7 @@ def complete_record(vault: Vault, model: Model, maker: str, job: Job) -> Backup:
             if record_of(kept, model).complete(FieldRole.CALIBRATION):
                 return kept
     raise Trouble(
-        f"The vault holds no complete record of a {model.name} panel by {maker}.",
-        safe="Nothing was changed.",
-        advice="Take another way, or read a sound panel of this kind first.",
+        tr("The vault holds no complete record of a {model} panel by {maker}.", model=model.name, maker=maker),
+        safe=tr("Nothing was changed."),
+        advice=tr("Take another way, or read a sound panel of this kind first."),
     )

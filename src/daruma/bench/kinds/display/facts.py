@@ -15,6 +15,7 @@ from daruma.core.kinds.display.facts import DisplayFacts, NewPanel, PanelKind, P
 from daruma.core.kinds.display.steps import WRITES
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.known import KnownPart
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.case import Case
@@ -25,7 +26,7 @@ from daruma.core.tri import Tri
 from daruma.store.shop import Shop
 
 OTHER_PANELS = 1  # panels from the shelf that are weighed beside the one in hand
-_ANYBODY = "another maker"
+_ANYBODY = tr("another maker")
 
 
 def bare(job: Job) -> DisplayFacts:

@@ -6,6 +6,7 @@ from daruma.bench.rig import BenchState
 from daruma.core.job import Job
 from daruma.core.kinds.display.state import PanelVal
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 
@@ -24,4 +25,8 @@ def on_socket(job: Job, model: Model, bench: BenchState, good: set[Enum]) -> str
     }
     if any(met.get(value, True) for value in good):
         return ""
-    return f"{there.name()} is on socket {model.socket}" if there is not None else f"socket {model.socket} is empty"
+    return (
+        tr("{there} is on socket {socket}", there=there.name(), socket=model.socket)
+        if there is not None
+        else tr("socket {socket} is empty", socket=model.socket)
+    )

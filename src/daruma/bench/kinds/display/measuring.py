@@ -24,6 +24,7 @@ from daruma.core.colour.shots import (
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, Reading
 from daruma.core.kinds.display.work import DisplayWork
+from daruma.core.language import tr
 from daruma.core.measured import IMPORTED_LUMINANCE, IMPORTED_UV, LightRead, Measured
 from daruma.core.parts import PartKind
 from daruma.link.errors import LinkError, Refused
@@ -63,7 +64,7 @@ def imported(job: Job, fields: tuple[Taken, ...], levels: tuple[Level, ...], nam
     """Return what was measured with a file's fields or levels in place of the earlier ones."""
     here = measured_here(job)
     left = (here.fields and not fields) or (here.levels and not levels)
-    taken = _by(here if left else Measured(die=here.die), f"file {name}", when, IMPORTED_UV, IMPORTED_LUMINANCE)
+    taken = _by(here if left else Measured(die=here.die), tr("file {name}", name=name), when, IMPORTED_UV, IMPORTED_LUMINANCE)
     return replace(taken, lights=here.lights, fields=fields or here.fields, levels=levels or here.levels)
 
 
@@ -84,9 +85,9 @@ def measure_white(
         taken = _take(rig, shot, 0, 1, context)
         if is_dark(shot, taken.readings):
             raise Trouble(
-                f"The screen gives no light under {light} light.",
-                safe="Nothing was kept; what was measured before stays.",
-                advice="Lay the instrument on the screen, wake the phone and measure again.",
+                tr("The screen gives no light under {light} light.", light=light),
+                safe=tr("Nothing was kept; what was measured before stays."),
+                advice=tr("Lay the instrument on the screen, wake the phone and measure again."),
             )
         meter = rig.meter()
         ambient = mean_xyz([meter.read_ambient() for _ in range(DARK_READINGS + 1)])
@@ -163,17 +164,20 @@ def _box(rig: Rig):  # type: ignore[no-untyped-def]
 
 def _take(rig: Rig, shot: Shot, index: int, count: int, context: Context) -> Taken:
     """Take one shot, again while it is bad and tries are left."""
-    share, words = index / count, f"{index + 1} of {count}: {shot.words}"
+    share, words = index / count, tr("{index} of {count}: {shot}", index=index + 1, count=count, shot=shot.words)
     for attempt in range(1, TRIES + 1):
-        said = words if attempt == 1 else f"{words}, once more"
+        said = words if attempt == 1 else tr("{words}, once more", words=words)
         dark = _mirrored(rig, shot, share, said, context) if shot.dark and _shows_fields(rig) else (0.0, 0.0, 0.0)
         _show(rig, shot.rgb)
         rig.meter().set_light(shot.light, shot.lux)
-        context.wait(shot.settle * rig.settle, share, f"{said}, waiting until it stands still")
+        context.wait(shot.settle * rig.settle, share, tr("{said}, waiting until it stands still", said=said))
         readings = []
         for number in range(shot.repeats):
             context.checkpoint()
-            context.report((index + (number + 1) / shot.repeats) / count, f"{said}, reading {number + 1} of {shot.repeats}")
+            context.report(
+                (index + (number + 1) / shot.repeats) / count,
+                tr("{said}, reading {number} of {repeats}", said=said, number=number + 1, repeats=shot.repeats),
+            )
             x, y, z = rig.meter().read_screen()
             readings.append((max(0.0, x - dark[0]), max(0.0, y - dark[1]), max(0.0, z - dark[2])))
             context.sample(Sample(shot, index, count, readings[-1]))
@@ -202,7 +206,7 @@ def _show(rig: Rig, rgb: tuple[float, float, float] | None) -> bool:
 def _mirrored(rig: Rig, shot: Shot, share: float, said: str, context: Context) -> XYZ:
     """Return what the glass mirrors of the light, measured on the black field that is shown."""
     rig.meter().set_light(shot.light, shot.lux)
-    context.wait(PANEL_SETTLE * rig.settle, share, f"{said}, black field first")
+    context.wait(PANEL_SETTLE * rig.settle, share, tr("{said}, black field first", said=said))
     return mean_xyz([rig.meter().read_screen() for _ in range(DARK_READINGS)])
 
 

@@ -11,6 +11,7 @@ from daruma.bench.rig import Rig
 from daruma.core.colour.chromaticity import mean_xyz, xyz_to_xy
 from daruma.core.display import curve_fault
 from daruma.core.job import Proof, Reading
+from daruma.core.language import tr, word
 from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
@@ -40,10 +41,10 @@ def prove_white(model: Model, readings: Sequence[Reading], when: str) -> tuple[P
             (f"{sample.light}: x, y", f"{xy[0]:.4f}, {xy[1]:.4f}"),
             (f"{sample.light}: u', v'", f"{point.measured[0]:.4f}, {point.measured[1]:.4f} ± {unsure:.4f}"),
             (f"{sample.light}: CCT", _known(cct[0], spread[0], ".0f", " K")),
-            (f"{sample.light}: Duv", _known(duv[0], spread[1], "+.4f")),
-            (f"{sample.light}: off its path", f"{point.distance:.4f} ± {point.spread:.4f}"),
-            (f"{sample.light}: off in u', v'", f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
-            (f"{sample.light}: measured with", _instruments(readings, sample.light)),
+            (tr("{light}: Duv", light=sample.light), _known(duv[0], spread[1], "+.4f")),
+            (tr("{light}: off its path", light=sample.light), f"{point.distance:.4f} ± {point.spread:.4f}"),
+            (tr("{light}: off in u', v'", light=sample.light), f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
+            (tr("{light}: measured with", light=sample.light), _instruments(readings, sample.light)),
             (f"{sample.light}: ΔE00", f"{point.de00:.1f} ± {point.de00_spread:.1f}, {point.side}"),
         ]
     numbers.append(("tolerance", f"{model.white.tolerance_uv:.4f}"))
@@ -54,8 +55,12 @@ def prove_white(model: Model, readings: Sequence[Reading], when: str) -> tuple[P
 def _known(value: float, spread: float, form: str, unit: str = "") -> str:
     """Return a number of colour temperature in words: a white may have none, or lie so near the edge that its spread has none."""
     if not isfinite(value):
-        return "none: too far from any black body"
-    return f"{value:{form}} ± {spread:{form.lstrip('+')}}{unit}" if isfinite(spread) else f"{value:{form}}{unit}, at the edge"
+        return tr("none: too far from any black body")
+    return (
+        f"{value:{form}} ± {spread:{form.lstrip('+')}}{unit}"
+        if isfinite(spread)
+        else tr("{value}{unit}, at the edge", value=f"{value:{form}}", unit=unit)
+    )
 
 
 def _instruments(readings: Sequence[Reading], light: str) -> str:
@@ -65,21 +70,25 @@ def _instruments(readings: Sequence[Reading], light: str) -> str:
 
 def prove_notice(rig: Rig, context: Context) -> Proof:
     """Read the parts page for the display."""
-    context.report(0.3, "reading the parts page")
+    context.report(0.3, tr("reading the parts page"))
     entries = [entry for entry in rig.phone().parts_page() if entry.part is PartKind.DISPLAY]
     if not entries:
-        raise LinkError("The parts page says nothing of the display.", safe="Nothing was changed.", advice="Restart the phone.")
+        raise LinkError(
+            tr("The parts page says nothing of the display."), safe=tr("Nothing was changed."), advice=tr("Restart the phone.")
+        )
     entry = entries[0]
-    said = f"The parts page says {entry.status.value} for the display" + (", with a notice." if entry.notice else ", no notice.")
-    return Proof(Function.NO_DISPLAY_NOTICE, not entry.notice, said, (("parts page", entry.status.value),), (), context.now())
+    said = tr("The parts page says {status} for the display", status=word(entry.status)) + (
+        tr(", with a notice.") if entry.notice else tr(", no notice.")
+    )
+    return Proof(Function.NO_DISPLAY_NOTICE, not entry.notice, said, ((tr("parts page"), entry.status.value),), (), context.now())
 
 
 def prove_touch(rig: Rig, context: Context) -> Proof:
     """Read the phone's own touch test."""
-    context.report(0.3, "reading the touch test")
+    context.report(0.3, tr("reading the touch test"))
     works = rig.phone().functions().get(Function.TOUCH) is Tri.YES
-    said = "The phone's touch test passes." if works else "The phone's touch test fails: no sound touch chip answers."
-    return Proof(Function.TOUCH, works, said, (("touch test", "passed" if works else "failed"),), (), context.now())
+    said = tr("The phone's touch test passes.") if works else tr("The phone's touch test fails: no sound touch chip answers.")
+    return Proof(Function.TOUCH, works, said, ((tr("touch test"), "passed" if works else "failed"),), (), context.now())
 
 
 def prove_brightness(model: Model, measured: Measured, record: Record | None, when: str) -> Proof:
@@ -89,13 +98,26 @@ def prove_brightness(model: Model, measured: Measured, record: Record | None, wh
     verdict = judge_brightness(model.display, measured.levels, measured.luminance)
     said, fault = verdict.sentence, curve_fault(record)
     if fault and not verdict.proven:
-        said = f"{said} The brightness curve on the panel is {fault}."
+        said = tr("{said} The brightness curve on the panel is {fault}.", said=said, fault=fault)
     numbers = [
-        (f"cd/m²: {point.lux:g} lx", f"{point.measured:.0f} ± {point.spread * point.measured:.0f}, wanted {point.wanted:.0f}")
+        (
+            tr("cd/m²: {lux:g} lx", lux=point.lux),
+            tr(
+                "{measured:.0f} ± {spread:.0f}, wanted {wanted:.0f}",
+                measured=point.measured,
+                spread=point.spread * point.measured,
+                wanted=point.wanted,
+            ),
+        )
         for point in verdict.points
     ]
     if verdict.points:
-        numbers.append(("range (times)", f"{verdict.reach:.1f}, wanted {verdict.wanted_reach:.1f}"))
+        numbers.append(
+            (
+                tr("range (times)"),
+                tr("{reach:.1f}, wanted {wanted_reach:.1f}", reach=verdict.reach, wanted_reach=verdict.wanted_reach),
+            )
+        )
         numbers.append(("tolerance", f"{100 * model.display.brightness_tolerance:.0f} %"))
     if verdict.hysteresis is not None:
         numbers.append(("hysteresis", f"{100 * verdict.hysteresis:.1f} %"))

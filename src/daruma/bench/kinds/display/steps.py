@@ -12,6 +12,7 @@ from daruma.core.job import Job
 from daruma.core.kinds import trait
 from daruma.core.kinds.display.steps import FOR_MOVED_CHIP, FOR_OWN_CHIP, WRITES
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
+from daruma.core.language import tr
 from daruma.core.parts import Identity, PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.records import FieldRole, compose
@@ -22,10 +23,12 @@ def _read_source(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Jo
     new = job.ticket.of(DisplayTicket).die
     if new and found.part.die == new:
         raise Trouble(
-            "This is the new panel, not the original.", safe="Nothing was kept.", advice="Put the original on the socket."
+            tr("This is the new panel, not the original."),
+            safe=tr("Nothing was kept."),
+            advice=tr("Put the original on the socket."),
         )
     backup = keeping.keep_part(shop.shop.vault, found, job, shop.rig.programmer().hello(), context.now())
-    return _from(job, backup), f"kept as {backup.name}"
+    return _from(job, backup), tr("kept as {backup}", backup=backup.name)
 
 
 def _from(job: Job, backup: Backup) -> Job:
@@ -46,7 +49,7 @@ def _earlier_backup(shop: Doing, job: Job, _: Action, __: Context) -> tuple[Job,
 def _over_cable(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     job, _said = shop.read_phone(job, context)
     backup = codes.keep_codes(shop.shop.vault, shop.model(job), job, context.now())
-    return _from(job, backup), f"kept as {backup.name}"
+    return _from(job, backup), tr("kept as {backup}", backup=backup.name)
 
 
 def _tune(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -59,9 +62,14 @@ def _tune(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]
     whole = codes.complete_record(vault, model, maker, job)
     names = [spec.name for spec in known.layout.fields if spec.role is FieldRole.IDENTITY and known.values[spec.name] is not None]
     image = compose(keeping.record_of(whole, model), known, names)
-    note = f"complete record of {whole.name}{keeping.imported(whole)} with the codes of {kept.name}"
+    note = tr(
+        "complete record of {whole}{imported} with the codes of {kept}",
+        whole=whole.name,
+        imported=keeping.imported(whole),
+        kept=kept.name,
+    )
     made = keeping.keep_made(vault, job, kept, image, context.now(), note)
-    return _from(job, made), f"kept as {made.name}"
+    return _from(job, made), tr("kept as {made}", made=made.name)
 
 
 def _read_target(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -72,7 +80,9 @@ def _read_target(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Jo
     again = work.target is not None and work.die == found.part.die and _works_with_its_own(job)
     if kept is not None and kept.content.die == found.part.die and not again:
         raise Trouble(
-            "This is the original, not the new panel.", safe="Nothing was changed.", advice="Put the new panel on the socket."
+            tr("This is the original, not the new panel."),
+            safe=tr("Nothing was changed."),
+            advice=tr("Put the new panel on the socket."),
         )
     job = job.having(replace(work, target=found.part, image=found.record.image.hex()))
     if kept is None and _works_with_its_own(job):
@@ -81,7 +91,7 @@ def _read_target(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Jo
     elif kept is not None and keeping.record_of(kept, model).identity(Identity.COVER_CODE) is None:
         with_cover = writing.source_for("write_new", keeping.record_of(kept, model), found)
         if with_cover is not None:
-            note = f"the serial of {kept.name} with the code of the chip on the panel"
+            note = tr("the serial of {kept} with the code of the chip on the panel", kept=kept.name)
             job = _from(job, keeping.keep_made(vault, job, kept, with_cover.image, context.now(), note))
     return job, found.part.name()
 
@@ -96,26 +106,28 @@ def _works_with_its_own(job: Job) -> bool:
 def _write(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     plan = writing.planned_write(job, shop.known(job).of(PartKind.DISPLAY))
     if plan is None or not job.of(DisplayWork).source:
-        raise Trouble("Nothing to write yet.", safe="Nothing was sent.", advice="Read the original and the new panel first.")
+        raise Trouble(
+            tr("Nothing to write yet."), safe=tr("Nothing was sent."), advice=tr("Read the original and the new panel first.")
+        )
     model = shop.model(job)
     found = writing.read_as_it_is(shop.rig, shop.shop, model, job, plan, context)
     if found.record.image == plan.image:
-        return _carries(job, found.record.image), "the panel carried it already: nothing was written"
+        return _carries(job, found.record.image), tr("the panel carried it already: nothing was written")
     if found.record.image != plan.current.image:
         shop.save(_carries(job, found.record.image), context)
         raise Trouble(
-            "The panel carries something else than when it was read.",
-            safe="Nothing was written.",
-            advice="It was read anew: look at the record, then write.",
+            tr("The panel carries something else than when it was read."),
+            safe=tr("Nothing was written."),
+            advice=tr("It was read anew: look at the record, then write."),
         )
     after = writing.write_record(shop.rig, shop.shop, model, job, plan, context)
-    return _carries(job, after.record.image), "read-back is equal"
+    return _carries(job, after.record.image), tr("read-back is equal")
 
 
 def _typed(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     backup = codes.keep_paper(shop.shop.vault, shop.model(job), job, context.now())
     near = codes.near_others(shop.shop.vault, job)
-    return _from(job, backup), "; ".join(said for said in (f"kept as {backup.name}", near) if said)
+    return _from(job, backup), "; ".join(said for said in (tr("kept as {backup}", backup=backup.name), near) if said)
 
 
 def _finish(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:

@@ -20,6 +20,7 @@ from daruma.core.kinds.display.state import PanelVal, PanelVar
 from daruma.core.kinds.display.steps import TRAITS, TUNED
 from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.known import KnownPart
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action
@@ -71,9 +72,9 @@ def display_sheets(
     try:
         panel = _panel(job, model, known)
     except ValueError as error:
-        return DisplaySheets(job.number, None, None, sensor, f"The fields do not describe a panel: {error}.")
+        return DisplaySheets(job.number, None, None, sensor, tr("The fields do not describe a panel: {error}.", error=error))
     except RecordError as error:
-        return DisplaySheets(job.number, None, None, sensor, f"No record can make this panel right: {error.what}")
+        return DisplaySheets(job.number, None, None, sensor, tr("No record can make this panel right: {error}", error=error.what))
     if panel is None:
         return DisplaySheets(job.number, None, None, sensor)
     stakes = _stakes(job, model, catalogue, shop, case, actions)
@@ -120,19 +121,23 @@ def keep_tuned(job: Job, model: Model, shop: Shop, known: KnownPart, when: str) 
     sheet = _panel(job, model, known)
     if sheet is None:
         raise Trouble(
-            "The panel is not measured yet.", safe="Nothing was changed.", advice="Take the panel sheet's fields first."
+            tr("The panel is not measured yet."),
+            safe=tr("Nothing was changed."),
+            advice=tr("Take the panel sheet's fields first."),
         )
     work = job.of(DisplayWork)
     if not work.source or known.target is None or known.part is None or known.part.die != work.measured.die:
         raise Trouble(
-            "The panel that was measured was never read on the programmer.",
-            safe="The measurement is kept.",
-            advice="Put it on the socket and read it, then tune.",
+            tr("The panel that was measured was never read on the programmer."),
+            safe=tr("The measurement is kept."),
+            advice=tr("Put it on the socket and read it, then tune."),
         )
     values = dict(field_values(sheet.tuning.calibration))
     image = encode(known.target.layout, values, known.target.image)
     source = shop.vault.get(work.source)
-    note = f"tuned for this panel: white and greys ΔE00 {sheet.tuning.after.worst:.1f} expected, from its own fields"
+    note = tr(
+        "tuned for this panel: white and greys ΔE00 {worst:.1f} expected, from its own fields", worst=sheet.tuning.after.worst
+    )
     record = decode(known.target.layout, image, loose=True)
     made = kept_tuned(shop.vault, job, source, record, when, note)
     return with_way(job).having(replace(work, source=made.ref, made=made.ref))

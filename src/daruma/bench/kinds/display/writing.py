@@ -16,6 +16,7 @@ from daruma.core.kinds.display.interlocks import WriteEvidence, write_interlocks
 from daruma.core.kinds.display.steps import CODES, CODES_FOR_OWN_CHIP, FOR_MOVED_CHIP, FOR_OWN_CHIP, OTHER_MAKER, TUNED, WRITES
 from daruma.core.kinds.display.work import Decision, DisplayWork
 from daruma.core.known import KnownPart
+from daruma.core.language import moment, tr
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind, PartSelf
 from daruma.core.records import FieldRole, Record, compose, decode, encode, fields_to_write
@@ -101,7 +102,7 @@ def locks_from(
 def _decided(job: Job, part: PartSelf | None, plan: WritePlan | None) -> str:
     """Return the words of the decision to try the planned record on the part; empty where there is none."""
     found = job.of(DisplayWork).decided(part.die, record_maker(plan)) if part is not None and plan is not None else None
-    return f"decided {found.when[:16].replace('T', ' ')} by {found.who}" if found else ""
+    return tr("decided {when} by {who}", when=moment(found.when), who=found.who) if found else ""
 
 
 def _tries(job: Job) -> bool:
@@ -113,15 +114,15 @@ def decide(job: Job, plan: WritePlan | None, context: Context) -> Job:
     """Return the job with the decision to try another maker's record on its panel; raise Trouble where there is nothing to."""
     if plan is None or record_maker(plan) in ("", plan.part.maker):
         raise Trouble(
-            "There is no record of another maker to decide about.",
-            safe="Nothing was changed.",
-            advice="Read the new panel first.",
+            tr("There is no record of another maker to decide about."),
+            safe=tr("Nothing was changed."),
+            advice=tr("Read the new panel first."),
         )
     if not _tries(job):
         raise Trouble(
-            "This way was chosen before it was known that the record is of another maker's panel.",
-            safe="Nothing was changed.",
-            advice="Plan again from here: trying it is a way of its own, with its own chance.",
+            tr("This way was chosen before it was known that the record is of another maker's panel."),
+            safe=tr("Nothing was changed."),
+            advice=tr("Plan again from here: trying it is a way of its own, with its own chance."),
         )
     made = Decision(plan.part.die, record_maker(plan), context.now(), context.who)
     work = job.of(DisplayWork)
@@ -131,7 +132,7 @@ def decide(job: Job, plan: WritePlan | None, context: Context) -> Job:
 def read_as_it_is(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan, context: Context) -> PartReading:
     """Read what the panel on the socket carries just before a write to it; raise InterlockDark where that may not be."""
     refuse_dark(locks_from(look(rig), shop, model, job, plan))
-    part, image = read_image(rig, model, PartKind.DISPLAY, model.socket, context.part(0.0, 0.2, "reading before the write"))
+    part, image = read_image(rig, model, PartKind.DISPLAY, model.socket, context.part(0.0, 0.2, tr("reading before the write")))
     return PartReading(part, decode(model.layout(PartKind.DISPLAY), image, loose=True))
 
 
@@ -142,7 +143,7 @@ def write_record(rig: Rig, shop: Shop, model: Model, job: Job, plan: WritePlan, 
     """
     place = Place(rig, model, PartKind.DISPLAY, model.socket, plan.part, plan.image, plan.current.image)
     locks = locks_from(look(rig), shop, model, job, plan)
-    advice = "Stop here: a further try can kill the panel. Plan again from here; the panel is read first."
-    safe = "The backup is safe. The write was counted."
+    advice = tr("Stop here: a further try can kill the panel. Plan again from here; the panel is read first.")
+    safe = tr("The backup is safe. The write was counted.")
     intent = place.intent(job, job.of(DisplayWork).source, locks, advice, safe)
     return act(shop.journal, intent, context, lambda sent: place.send(context, sent), lambda: place.look_back(context))

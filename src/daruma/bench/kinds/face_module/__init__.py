@@ -22,12 +22,13 @@ from daruma.core.job import Job
 from daruma.core.kinds import trait
 from daruma.core.kinds.face_module import KIND, FaceFacts, FaceTicket, FaceVal, FaceVar, FaceWork
 from daruma.core.known import board_identities
+from daruma.core.language import day, inner, tr
 from daruma.core.parts import IDENTITY_LABEL, Function, Identity
 from daruma.core.plan.actions import Action
 from daruma.core.records import Record
 from daruma.store.twice import keep_twice
 
-NEW = Holder(FaceWork, "extension", "fold_extension", "extension flex")
+NEW = Holder(FaceWork, "extension", "fold_extension", tr("extension flex"))
 
 
 def bare(job: Job) -> FaceFacts:
@@ -42,24 +43,26 @@ def known_facts(_: Doing, __: Job, face: FaceFacts, ___: Sequence[Backup]) -> Fa
 
 def _codes(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     doing.right_phone(job)
-    context.report(0.5, "asking for the module's codes")
+    context.report(0.5, tr("asking for the module's codes"))
     said, expected = doing.rig.phone().face_codes(), board_identities(job.phone)
     for identity in (Identity.IR_CAMERA_SERIAL, Identity.FLOOD_SERIAL):
         if not said.get(identity) or said[identity] != expected.get(identity, said[identity]):
             raise Trouble(
-                f"{IDENTITY_LABEL[identity]}: {said.get(identity) or 'no answer'}.",
-                safe="Nothing was spent.",
-                advice="The projector is not to blame: an extension flex cannot bring Face ID back. Plan again.",
+                f"{IDENTITY_LABEL[identity]}: {said.get(identity) or tr('no answer')}.",
+                safe=tr("Nothing was spent."),
+                advice=tr("The projector is not to blame: an extension flex cannot bring Face ID back. Plan again."),
                 cause=Cause.STEP,
             )
-    return job, "infrared camera and flood light are the board's own"
+    return job, tr("infrared camera and flood light are the board's own")
 
 
 def _tested(doing: Doing, job: Job, context: Context, *, through: bool) -> tuple[Job, LineTest]:
     programmer = doing.rig.programmer()
     seated = programmer.sockets().get(SOCKET)
     if seated is None:
-        raise Trouble("No module answers on the programmer.", safe="Nothing was changed.", advice="Seat it again, then test.")
+        raise Trouble(
+            tr("No module answers on the programmer."), safe=tr("Nothing was changed."), advice=tr("Seat it again, then test.")
+        )
     test = replace(programmer.test_lines(SOCKET, seated.die), through=through, when=context.now())
     work = job.of(FaceWork)
     return doing.save(job.having(replace(work, tests=(*work.tests, test))), context), test
@@ -67,29 +70,34 @@ def _tested(doing: Doing, job: Job, context: Context, *, through: bool) -> tuple
 
 def _test(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     job, test = _tested(doing, job, context, through=False)
-    why = test.hopeless or ("" if test.counter == 0 else "its one activation is spent already")
+    why = test.hopeless or ("" if test.counter == 0 else tr("its one activation is spent already"))
     if why:
         raise Trouble(
-            f"The module cannot be saved: {why}.",
-            safe="No part was spent.",
-            advice="Plan again: what is left is said there.",
+            tr("The module cannot be saved: {why}.", why=why),
+            safe=tr("No part was spent."),
+            advice=tr("Plan again: what is left is said there."),
             cause=Cause.STEP,
         )
-    return job, f"link chip {test.link}, {sum(state == 'normal' for *_, state in test.lines)} of {len(test.lines)} lines normal"
+    return job, tr(
+        "link chip {link}, {lines} of {count_lines} lines normal",
+        link=test.link,
+        lines=sum((state == "normal" for *_, state in test.lines)),
+        count_lines=len(test.lines),
+    )
 
 
 def _test_through(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     job, test = _tested(doing, job, context, through=True)
     if not test.normal:
         open_ = [name for name, _, state in test.lines if state != "normal"]
-        said = "every line reads open" if len(open_) == len(test.lines) else f"{', '.join(open_)}: not normal"
+        said = tr("every line reads open") if len(open_) == len(test.lines) else tr("{open}: not normal", open=", ".join(open_))
         raise Trouble(
-            f"Through the extension {said}: it is folded wrong.",
-            safe="The flex protects itself: nothing is lost.",
-            advice="Unfold it, fold it again as the guide shows, then test again.",
+            tr("Through the extension {said}: it is folded wrong.", said=said),
+            safe=tr("The flex protects itself: nothing is lost."),
+            advice=tr("Unfold it, fold it again as the guide shows, then test again."),
             cause=Cause.STEP,
         )
-    return job, "all lines normal through the extension"
+    return job, tr("all lines normal through the extension")
 
 
 def _back_up(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -98,17 +106,26 @@ def _back_up(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, 
     for identity in (Identity.IR_CAMERA_SERIAL, Identity.FLOOD_SERIAL, Identity.PROJECTOR_SERIAL):
         if identity in expected and found.record.identity(identity) != expected[identity]:
             raise Trouble(
-                f"This module is not this phone's: its {IDENTITY_LABEL[identity].lower()} differs from the board's.",
-                safe="Nothing was kept.",
-                advice="Seat this phone's own module on the programmer.",
+                tr(
+                    "This module is not this phone's: its {IDENTITY_LABEL} differs from the board's.",
+                    IDENTITY_LABEL=inner(IDENTITY_LABEL[identity]),
+                ),
+                safe=tr("Nothing was kept."),
+                advice=tr("Seat this phone's own module on the programmer."),
             )
     if not map_of(found.record):
-        raise Trouble("The module's dot map is damaged.", safe="Nothing was kept.", advice="Clean the contacts, read again.")
+        raise Trouble(
+            tr("The module's dot map is damaged."), safe=tr("Nothing was kept."), advice=tr("Clean the contacts, read again.")
+        )
     backup = keeping.keep_part(doing.shop.vault, found, job, doing.rig.programmer().hello(), context.now())
     serial = found.record.identity(Identity.PROJECTOR_SERIAL) or found.part.die
     file = keep_twice(doing.shop.second, backup, serial)
     work = replace(job.of(FaceWork), source=backup.ref, second=file)
-    return job.having(work), f"kept as {backup.name} and in the second place{_against_earlier(doing, job, backup, found.record)}"
+    return job.having(work), tr(
+        "kept as {backup} and in the second place{against_earlier}",
+        backup=backup.name,
+        against_earlier=_against_earlier(doing, job, backup, found.record),
+    )
 
 
 def _against_earlier(doing: Doing, job: Job, backup: Backup, record: Record) -> str:
@@ -119,7 +136,12 @@ def _against_earlier(doing: Doing, job: Job, backup: Backup, record: Record) -> 
     for other in keeping.sound(doing.shop.vault, (each for each in kept if each.sha256 != backup.sha256)):
         said = difference(map_of(record), map_of(keeping.record_of(other, doing.model(job))))
         if said:
-            return f"; {said} as {other.name} of {other.content.taken[:10]}: the dots will tell which is right"
+            return tr(
+                "; {said} as {other} of {taken}: the dots will tell which is right",
+                said=said,
+                other=other.name,
+                taken=day(other.content.taken),
+            )
     return ""
 
 
@@ -154,7 +176,7 @@ ROOM = BenchRoom(
     locks=locks,
     planned=NEW.planned,
     as_found=NEW.as_found,
-    proofs={Function.FACE_UNLOCK: Proving(prove_face, measure_face, "Measure the dots, then unlock", ("dots", "depth"))},
+    proofs={Function.FACE_UNLOCK: Proving(prove_face, measure_face, tr("Measure the dots, then unlock"), ("dots", "depth"))},
     socket=lambda _: NEW.socket,
     looked_at={FaceVar.HOLDER: NEW.looked_at(FaceVal.ON_HOLDER)},
     looks={ActKind.ACTIVATE: settled_by_looking},

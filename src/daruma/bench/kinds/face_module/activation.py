@@ -15,6 +15,7 @@ from daruma.core.face import LineTest
 from daruma.core.interlocks import Interlock, PhoneEvidence, firmware_of, kept, owner, phone_interlocks, settled
 from daruma.core.job import Job
 from daruma.core.kinds.face_module import KIND, FaceWork
+from daruma.core.language import tr
 from daruma.core.parts import PartSelf
 from daruma.link.devices import PhoneState, SupplyState
 from daruma.link.errors import LinkError
@@ -33,17 +34,17 @@ def activation_locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlo
     # whose map it is says the backup itself, which nothing that was seated since can have changed
     own = seated is not None and backup is not None and seated.kind is KIND and seated.die == backup.content.die
     if seated is None:
-        said = "no module answers on the programmer"
+        said = tr("no module answers on the programmer")
     else:
-        said = "the one that was backed up" if own else f"{seated.name()} is not the one that was backed up"
+        said = tr("the one that was backed up") if own else tr("{seated} is not the one that was backed up", seated=seated.name())
     twice = backup is not None and is_kept(doing.shop.second, work.second, backup)
-    second = f"{work.second}, read back" if twice else "the second place has no such backup"
+    second = tr("{second}, read back", second=work.second) if twice else tr("the second place has no such backup")
     return (
         *_phone(doing, job)[:2],
-        Interlock("module", "Original module seated", own, said, "Seat this phone's own module on the programmer."),
-        kept(evidence_of(backup), "Back up the dot map."),
+        Interlock("module", tr("Original module seated"), own, said, tr("Seat this phone's own module on the programmer.")),
+        kept(evidence_of(backup), tr("Back up the dot map.")),
         owner(evidence_of(backup), job.ticket.imei, model),
-        Interlock("second", "Kept in the second place", twice, second, "Name a second place, then back up once more."),
+        Interlock("second", tr("Kept in the second place"), twice, second, tr("Name a second place, then back up once more.")),
         *_supply(doing.rig, work.tests),
         firmware_of(bench.firmware, model),
         _unused(work.tests, seated),
@@ -69,7 +70,7 @@ def _phone(doing: Doing, job: Job) -> tuple[Interlock, ...]:
 
 def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
     if tests and tests[-1].own_supply:
-        return (Interlock("volts", "Supply at 19 V", True, "the adapter has its own supply"),)
+        return (Interlock("volts", tr("Supply at 19 V"), True, tr("the adapter has its own supply")),)
     state: SupplyState | None = None
     with suppress(Trouble):
         state = rig.supply().state()
@@ -77,10 +78,20 @@ def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
         rig.drop("supply")
     right = state is not None and state.kind == "dc" and abs(state.volts - VOLTS) <= TOLERANCE
     lamp = state is not None and state.lamp
-    measured = f"{state.volts:.2f} V measured, {VOLTS:g} ± {TOLERANCE:g} V wanted" if state is not None else "no supply answers"
+    measured = (
+        tr("{volts:.2f} V measured, {VOLTS:g} ± {TOLERANCE:g} V wanted", volts=state.volts, VOLTS=VOLTS, TOLERANCE=TOLERANCE)
+        if state is not None
+        else tr("no supply answers")
+    )
     return (
-        Interlock("volts", "Supply at 19 V", right, measured, f"Set the supply to {VOLTS:g} V direct current, output on."),
-        Interlock("lamp", "Supply's lamp is lit", lamp, "lit" if lamp else "dark", "Switch the supply's output on."),
+        Interlock(
+            "volts",
+            tr("Supply at 19 V"),
+            right,
+            measured,
+            tr("Set the supply to {VOLTS:g} V direct current, output on.", VOLTS=VOLTS),
+        ),
+        Interlock("lamp", tr("Supply's lamp is lit"), lamp, "lit" if lamp else "dark", tr("Switch the supply's output on.")),
     )
 
 
@@ -88,17 +99,23 @@ def _unused(tests: tuple[LineTest, ...], seated: PartSelf | None) -> Interlock:
     newest = next((test for test in reversed(tests) if not test.through and seated and test.die == seated.die), None)
     unused = newest is not None and not newest.activated and newest.counter == 0
     if newest is None:
-        said = "the module that is seated was not tested"
+        said = tr("the module that is seated was not tested")
     else:
-        said = f"switch {newest.switch}, counter {newest.counter}"
-    return Interlock("counter", "Module never activated", unused, said, "Use another module: this one's activation is spent.")
+        said = tr("switch {switch}, counter {counter}", switch=newest.switch, counter=newest.counter)
+    return Interlock(
+        "counter", tr("Module never activated"), unused, said, tr("Use another module: this one's activation is spent.")
+    )
 
 
 def activate(doing: Doing, job: Job, context: Context, lit: Callable[[], tuple[Interlock, ...]]) -> tuple[Job, str]:
     """Activate the module on the programmer; raise InterlockDark before anything is sent, WriteFailed or InDoubt after it."""
     seated = doing.rig.programmer().sockets().get(SOCKET)
     if seated is None:
-        raise Trouble("No module answers on the programmer.", safe="Nothing was sent.", advice="Seat the module, then try again.")
+        raise Trouble(
+            tr("No module answers on the programmer."),
+            safe=tr("Nothing was sent."),
+            advice=tr("Seat the module, then try again."),
+        )
     work = job.of(FaceWork)
     intent = Intent(
         ActKind.ACTIVATE,
@@ -106,8 +123,8 @@ def activate(doing: Doing, job: Job, context: Context, lit: Callable[[], tuple[I
         seated.die,
         lit(),
         work.source,
-        safe="The dot map is in the vault and in the second place. The activation counts as spent.",
-        advice="Leave everything as it is and look at the module once more.",
+        safe=tr("The dot map is in the vault and in the second place. The activation counts as spent."),
+        advice=tr("Leave everything as it is and look at the module once more."),
     )
     trace: list[tuple[float, float]] = []
     found = act(
@@ -119,7 +136,7 @@ def activate(doing: Doing, job: Job, context: Context, lit: Callable[[], tuple[I
     )
     work = job.of(FaceWork)
     seen = replace(work, tests=(*work.tests, replace(found, when=context.now())), trace=tuple(trace))
-    return job.having(seen), "the power switch is open"
+    return job.having(seen), tr("the power switch is open")
 
 
 def _send(rig: Rig, seated: PartSelf, context: Context, sent: Sent, trace: list[tuple[float, float]]) -> None:
@@ -130,7 +147,7 @@ def _send(rig: Rig, seated: PartSelf, context: Context, sent: Sent, trace: list[
             state = rig.supply().state()
             trace.append((state.volts, state.amperes))
             context.sample(state)
-            context.report(0.7 * done, f"activating: {state.volts:.2f} V, {state.amperes:.2f} A")
+            context.report(0.7 * done, tr("activating: {volts:.2f} V, {amperes:.2f} A", volts=state.volts, amperes=state.amperes))
             return
         report(done)
 
@@ -146,7 +163,7 @@ def looked(rig: Rig, die: str, context: Context) -> Found[LineTest]:
     tests = []
     for again in (False, True):
         if again:
-            context.wait(SECOND_LOOK * rig.settle, 0.8, "looking once more")
+            context.wait(SECOND_LOOK * rig.settle, 0.8, tr("looking once more"))
         try:
             tests.append(rig.programmer().test_lines(SOCKET, die))
         except LinkError:
@@ -155,12 +172,14 @@ def looked(rig: Rig, die: str, context: Context) -> Found[LineTest]:
     first, second = tests
     opened = all(test.activated and test.counter == 1 for test in tests)
     untouched = all(not test.activated and test.counter == 0 for test in tests)
-    told = f"switch {first.switch}, then {second.switch}; counter {second.counter}"
-    return Found(opened, told, second, "the power switch is open, looked at twice", untouched=untouched)
+    told = tr(
+        "switch {switch}, then {switch_2}; counter {counter}", switch=first.switch, switch_2=second.switch, counter=second.counter
+    )
+    return Found(opened, told, second, tr("the power switch is open, looked at twice"), untouched=untouched)
 
 
 def settled_by_looking(rig: Rig, done: Act, context: Context) -> Found[object]:
     """Return what became of an activation in doubt: begun is spent; only an open switch says that it went well."""
     found = looked(rig, done.die, context)
-    words = found.words if found.as_meant else f"{found.told}: not open, and spent"
+    words = found.words if found.as_meant else tr("{told}: not open, and spent", told=found.told)
     return Found(found.as_meant, found.told, None, words, untouched=found.untouched)

@@ -9,6 +9,7 @@ from daruma.core.errors import Trouble
 from daruma.core.face import CLAIM, DotFrame, frames_by_card, map_of, tries_left, unlock_bounds
 from daruma.core.job import Job, Proof
 from daruma.core.kinds.face_module import KIND, FaceWork
+from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.tri import Tri
 
@@ -25,10 +26,10 @@ def measure_face(doing: Doing, job: Job, context: Context, _: int) -> Job:
         doing.by_hand(lambda hands, where=where: hands.do(f"card_{where}", job.ticket.imei, {}))  # type: ignore[misc]
         for frame in range(FRAMES):
             context.checkpoint()
-            context.report(0.6 * (card * FRAMES + frame) / (len(CARDS) * FRAMES), f"dots on the {where} card")
+            context.report(0.6 * (card * FRAMES + frame) / (len(CARDS) * FRAMES), tr("dots on the {where} card", where=where))
             frames.append(DotFrame(card, 0.0, phone.dots(card, frame)))
             context.sample(frames[-1])
-    context.report(0.65, "enrolling a face")
+    context.report(0.65, tr("enrolling a face"))
     phone.enrol()
     warns = phone.face_warning()
     unlocked, tried = _unlocks(doing, context)
@@ -41,7 +42,15 @@ def _unlocks(doing: Doing, context: Context) -> tuple[int, int]:
     unlocked = tried = 0
     while tried < FEWEST or tries_left(unlocked, tried) > 0:
         context.checkpoint()
-        context.report(0.7, f"unlocking: {unlocked} of {tried}, {max(1, tries_left(unlocked, tried))} more at least")
+        context.report(
+            0.7,
+            tr(
+                "unlocking: {unlocked} of {tried}, {it} more at least",
+                unlocked=unlocked,
+                tried=tried,
+                it=max(1, tries_left(unlocked, tried)),
+            ),
+        )
         unlocked += doing.rig.phone().try_unlock()
         tried += 1
     return unlocked, tried
@@ -50,16 +59,22 @@ def _unlocks(doing: Doing, context: Context) -> tuple[int, int]:
 def prove_face(doing: Doing, job: Job, context: Context) -> Proof:
     """Judge dots and unlocks; where the module was not worked on, the unlocks alone."""
     doing.right_phone(job)
-    context.report(0.9, "reading the phone after enrolling")
+    context.report(0.9, tr("reading the phone after enrolling"))
     shown = doing.rig.phone().functions().get(Function.FACE_UNLOCK) is Tri.YES
     work = job.of(FaceWork)
     unlocked, tried = (work.unlocked, work.tried) if work.tried else _unlocks(doing, context)
     low = unlock_bounds(unlocked, tried)[0]
     opens = low >= CLAIM
-    numbers = [("unlocks", f"{unlocked} of {tried}; at least {100 * low:.0f} % (95 %)")]
-    said = [f"The enrolled face unlocks {unlocked} of {tried} times." if shown else "The phone shows no Face ID."]
+    numbers = [
+        ("unlocks", tr("{unlocked} of {tried}; at least {low:.0f} % (95 %)", unlocked=unlocked, tried=tried, low=100 * low))
+    ]
+    said = [
+        tr("The enrolled face unlocks {unlocked} of {tried} times.", unlocked=unlocked, tried=tried)
+        if shown
+        else tr("The phone shows no Face ID.")
+    ]
     if work.warns:
-        said.append("The phone's warning stays after enrolling: it is no first-start warning.")
+        said.append(tr("The phone's warning stays after enrolling: it is no first-start warning."))
     straight = not work.warns
     if KIND in job.ticket.parts and work.source:
         proven, words, more = _dots(doing, job, work)
@@ -76,13 +91,26 @@ def _dots(doing: Doing, job: Job, work: FaceWork) -> tuple[bool, str, list[tuple
     record, _ = source_of(doing.shop, doing.model(job), work.source, KIND, doing.decoded)
     rays = map_of(record) if record is not None else ()
     if not rays:
-        raise Trouble("The job's backup has no dot map.", safe="Nothing was changed.", advice="Back up the module again.")
+        raise Trouble(
+            tr("The job's backup has no dot map."), safe=tr("Nothing was changed."), advice=tr("Back up the module again.")
+        )
     if not work.frames:
-        return False, "The dots were not measured yet.", []
+        return False, tr("The dots were not measured yet."), []
     verdict = dot_sheet(frames_by_card(work.frames), rays).verdict
-    numbers = [("dots", f"{verdict.all.matched} of {verdict.all.expected}")]
+    numbers = [("dots", tr("{matched} of {expected}", matched=verdict.all.matched, expected=verdict.all.expected))]
     if verdict.shift is not None:
-        numbers.append(("turned by", f"{verdict.shift.value:.2f} ± {2 * verdict.shift.u:.2f} mrad"))
+        numbers.append(
+            (tr("turned by"), tr("{shift:.2f} ± {spread:.2f} mrad", shift=verdict.shift.value, spread=2 * verdict.shift.u))
+        )
     if verdict.flatness is not None:
-        numbers.append(("depth", f"{verdict.flatness.value:.2f} ± {2 * verdict.flatness.u:.2f} % of the distance"))
+        numbers.append(
+            (
+                "depth",
+                tr(
+                    "{flatness:.2f} ± {spread:.2f} % of the distance",
+                    flatness=verdict.flatness.value,
+                    spread=2 * verdict.flatness.u,
+                ),
+            )
+        )
     return verdict.claim is Claim.PROVEN, verdict.why, numbers

@@ -19,6 +19,7 @@ from daruma.core.job import Job, Proof, is_done
 from daruma.core.kinds.front_camera.facts import FrontFacts, FrontVal, FrontVar
 from daruma.core.kinds.front_camera.work import KIND, FrontState, FrontTicket, FrontWork
 from daruma.core.known import KnownPart
+from daruma.core.language import tr, word
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
@@ -73,19 +74,19 @@ def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Jo
     layout = model.layout(KIND)
     if len(said.image) != layout.size or not decode(layout, said.image).intact:
         raise Trouble(
-            "The phone gave no whole data of its front camera.",
-            safe="Nothing was kept, nothing was changed.",
-            advice="Read it once more; a dead camera is read on the programmer.",
+            tr("The phone gave no whole data of its front camera."),
+            safe=tr("Nothing was kept, nothing was changed."),
+            advice=tr("Read it once more; a dead camera is read on the programmer."),
         )
     backup = keeping.kept_whole(doing.shop.vault, keeping.from_phone(model, layout, job, said.image, context.now()))
-    return NEW.kept(job, backup), f"kept as {backup.name}"
+    return NEW.kept(job, backup), tr("kept as {backup}", backup=backup.name)
 
 
 def _from_old(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     rig = doing.rig
     reading = read_part(rig, doing.catalogue, doing.model(job), context, twice=True, kind=KIND, socket=NEW.socket)
     backup = keeping.keep_part(doing.shop.vault, reading, job, rig.programmer().hello(), context.now())
-    return NEW.kept(job, backup), f"kept as {backup.name}"
+    return NEW.kept(job, backup), tr("kept as {backup}", backup=backup.name)
 
 
 def _kept(doing: Doing, job: Job, _: Action, __: Context) -> tuple[Job, str]:
@@ -96,13 +97,13 @@ def _kept(doing: Doing, job: Job, _: Action, __: Context) -> tuple[Job, str]:
 def _unbind(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     doing.right_phone(job)
     phone_acts.release(doing.rig, doing.shop, doing.model(job), job, context)
-    return job, "the board takes another front camera"
+    return job, tr("the board takes another front camera")
 
 
 def _flash(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
     doing.right_phone(job)
     phone_acts.flash_system(doing.rig, doing.shop, doing.model(job), job, context)
-    return job, "the system is flashed"
+    return job, tr("the system is flashed")
 
 
 def _finish(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -139,9 +140,13 @@ def prove_front(doing: Doing, job: Job, context: Context) -> Proof:
     bound = seen in (Tri.YES, Tri.UNKNOWN)
     found = found_in(job)
     good = found.finding is Finding.WORKS and bound
-    said = f"The front camera {found.finding.value}: {found.why}." if job.of(FrontWork).frames else "Nothing was measured."
+    said = (
+        tr("The front camera {finding}: {why}.", finding=word(found.finding), why=found.why)
+        if job.of(FrontWork).frames
+        else tr("Nothing was measured.")
+    )
     if found.finding is Finding.WORKS and not bound:
-        said += " The phone does not take it for its own all the same: data or system are not as it expects."
+        said += tr(" The phone does not take it for its own all the same: data or system are not as it expects.")
     return Proof(Function.FRONT_CAMERA, good, said, found.numbers, (), context.now())
 
 
@@ -164,7 +169,9 @@ ROOM = BenchRoom(
     chosen=chosen,
     planned=NEW.planned,
     as_found=NEW.as_found,
-    proofs={Function.FRONT_CAMERA: Proving(prove_front, measure_front, words="Look at the chart", pages=("sharpness", "focus"))},
+    proofs={
+        Function.FRONT_CAMERA: Proving(prove_front, measure_front, words=tr("Look at the chart"), pages=("sharpness", "focus"))
+    },
     socket=lambda _: NEW.socket,
     looked_at={FrontVar.HOLDER: NEW.looked_at(FrontVal.ON_HOLDER)},
 )

@@ -8,6 +8,7 @@ from dataclasses import replace
 from typing import TYPE_CHECKING
 
 from daruma.bench.context import Context
+from daruma.core.language import tr
 from daruma.core.optics.chart import MIDDLE, PLACES, WHOLE, edges
 from daruma.core.optics.frames import Frame, Mode
 from daruma.link.camera import Wanted, frame
@@ -48,15 +49,20 @@ class Session:
 
     def _wanted(self) -> Iterator[tuple[float, str, Wanted, Sequence[int]]]:
         arm = self._distances[1]
-        yield 0.0, "a flat field", Wanted(Mode.PHOTO, arm, plain=True), ()
-        yield 0.05, "a photo of the chart", Wanted(Mode.PHOTO, arm), NINE
+        yield 0.0, tr("a flat field"), Wanted(Mode.PHOTO, arm, plain=True), ()
+        yield 0.05, tr("a photo of the chart"), Wanted(Mode.PHOTO, arm), NINE
         for number in range(FILMED):
             yield 0.15 + 0.03 * number, "filming", Wanted(Mode.VIDEO, arm, window=EDGE), ()
-        yield 0.25, "after the film", Wanted(Mode.VIDEO, arm, after=True, window=EDGE), ()
-        yield 0.3, "what is near", Wanted(Mode.CINEMATIC, arm, near=True, window=EDGE), ()
-        yield 0.32, "what is far", Wanted(Mode.CINEMATIC, arm, window=EDGE), ()
+        yield 0.25, tr("after the film"), Wanted(Mode.VIDEO, arm, after=True, window=EDGE), ()
+        yield 0.3, tr("what is near"), Wanted(Mode.CINEMATIC, arm, near=True, window=EDGE), ()
+        yield 0.32, tr("what is far"), Wanted(Mode.CINEMATIC, arm, window=EDGE), ()
         for number, distance in enumerate(self._distances):
-            yield 0.35 + 0.2 * number, f"focus at {distance:g} m", Wanted(Mode.FOCUS, distance, window=EDGE), ()
+            yield (
+                0.35 + 0.2 * number,
+                tr("focus at {distance:g} m", distance=distance),
+                Wanted(Mode.FOCUS, distance, window=EDGE),
+                (),
+            )
 
     def _taken(self, wanted: Wanted, places: Sequence[int] = ()) -> Frame:
         from daruma.core.optics.seeing import seen, shading

@@ -13,6 +13,7 @@ from daruma.core.kinds.battery.work import IDENTITIES, KIND, BatteryState, Batte
 from daruma.core.kinds.entries import Entry, Told, shelf_entry
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, Identity
@@ -32,15 +33,15 @@ _NOW = {
     BatteryState.SOUND: BatteryVal.SOUND,
 }
 TOLD = {
-    BatteryState.WORN: "its own, worn",
-    BatteryState.SWOLLEN: "its own, swollen or hot",
-    BatteryState.FOREIGN: "another one, not known to the phone",
-    BatteryState.SOUND: "this phone's own, sound",
+    BatteryState.WORN: tr("its own, worn"),
+    BatteryState.SWOLLEN: tr("its own, swollen or hot"),
+    BatteryState.FOREIGN: tr("another one, not known to the phone"),
+    BatteryState.SOUND: tr("this phone's own, sound"),
 }
 _CELL, _PACK_GRADE = "cell_", "pack_"
 GRADES = {
-    **{_CELL + origin.value: f"a cell, {words}" for origin, words in ORIGIN_LABEL.items()},
-    **{_PACK_GRADE + grade: f"a pack, {words}" for grade, words in ORIGIN_GRADES.items()},
+    **{_CELL + origin.value: tr("a cell, {words}", words=words) for origin, words in ORIGIN_LABEL.items()},
+    **{_PACK_GRADE + grade: tr("a pack, {words}", words=words) for grade, words in ORIGIN_GRADES.items()},
 }
 _WIRED = Trait(How.DEVICE, KIND)
 _HAND = Trait(part=KIND)
@@ -59,12 +60,14 @@ TRAITS = {
     "finish_battery": replace(_WIRED, act=ActKind.FINISH),
     "fit_unknown": _HAND,
 }
-_OLD = needs(BatteryVar.BATTERY, BatteryVal.WORN, BatteryVal.FOREIGN, otherwise="the battery is not to be replaced", moot=True)
-_OWN = needs(BatteryVar.BATTERY, BatteryVal.WORN, otherwise="the phone's own gauge board is not in it")
-_UNREAD = needs(BatteryVar.DATA, Val.NO, otherwise="the gauge's data are kept already", moot=True)
-_KEPT = needs(BatteryVar.DATA, Val.YES, otherwise="nothing gives the original gauge's data")
-_ON_HOLDER = needs(BatteryVar.HOLDER, BatteryVal.ON_HOLDER, otherwise="the new pack must be on the programmer")
-_PACK = needs(BatteryVar.CELL, BatteryVal.PACK_MEASURED, otherwise="the new pack's cell was not measured")
+_OLD = needs(
+    BatteryVar.BATTERY, BatteryVal.WORN, BatteryVal.FOREIGN, otherwise=tr("the battery is not to be replaced"), moot=True
+)
+_OWN = needs(BatteryVar.BATTERY, BatteryVal.WORN, otherwise=tr("the phone's own gauge board is not in it"))
+_UNREAD = needs(BatteryVar.DATA, Val.NO, otherwise=tr("the gauge's data are kept already"), moot=True)
+_KEPT = needs(BatteryVar.DATA, Val.YES, otherwise=tr("nothing gives the original gauge's data"))
+_ON_HOLDER = needs(BatteryVar.HOLDER, BatteryVal.ON_HOLDER, otherwise=tr("the new pack must be on the programmer"))
+_PACK = needs(BatteryVar.CELL, BatteryVal.PACK_MEASURED, otherwise=tr("the new pack's cell was not measured"))
 
 
 def facts_of(case: Case) -> BatteryFacts:
@@ -100,8 +103,8 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
 
 def _measuring(bench: Workbench) -> tuple[Action, ...]:
     """Return looking at the cell that is to be fitted, and measuring it, bare or in its pack."""
-    unseen = needs(BatteryVar.CELL, Val.NO, otherwise="a cell was looked at already", moot=True)
-    seen_flat = needs(BatteryVar.CELL, BatteryVal.SEEN, otherwise="nobody has looked at the new cell yet")
+    unseen = needs(BatteryVar.CELL, Val.NO, otherwise=tr("a cell was looked at already"), moot=True)
+    seen_flat = needs(BatteryVar.CELL, BatteryVal.SEEN, otherwise=tr("nobody has looked at the new cell yet"))
     look = bench.action("look_at_cell", (unseen, _OLD), {BatteryVar.CELL: BatteryVal.SEEN}, place=KIND)
     return look, *(
         bench.action(
@@ -119,14 +122,14 @@ def _measuring(bench: Workbench) -> tuple[Action, ...]:
 
 def _new_cell(bench: Workbench) -> tuple[Action, ...]:
     """Return welding a new cell to the phone's own gauge board."""
-    measured = needs(BatteryVar.CELL, BatteryVal.CELL_MEASURED, otherwise="the new cell was not measured")
+    measured = needs(BatteryVar.CELL, BatteryVal.CELL_MEASURED, otherwise=tr("the new cell was not measured"))
     return (
         bench.action(
             "weld_cell",
             (OPEN, _OWN, measured),
             {BatteryVar.BATTERY: BatteryVal.RECELLED},
-            bars=(bench.lacks(bench.case.kit.welder, "the bench has no spot welder"),),
-            way="New cell on the original gauge board",
+            bars=(bench.lacks(bench.case.kit.welder, tr("the bench has no spot welder")),),
+            way=tr("New cell on the original gauge board"),
             place=KIND,
             hands=("weld_cell",),
             ruins=(1.0,),
@@ -137,11 +140,11 @@ def _new_cell(bench: Workbench) -> tuple[Action, ...]:
 
 def _new_pack(bench: Workbench) -> tuple[Action, ...]:
     """Return a new pack with a data flex: activated once, written, folded, fitted, started twice."""
-    fresh = needs(BatteryVar.FLEX, Val.NO, otherwise="the data flex is activated already", moot=True)
-    activated = needs(BatteryVar.FLEX, BatteryVal.ACTIVATED, otherwise="the data flex is not activated")
-    written = needs(BatteryVar.FLEX, BatteryVal.WRITTEN, otherwise="the data flex carries no data yet")
-    folded = needs(BatteryVar.FLEX, BatteryVal.FOLDED, otherwise="the data flex is not folded")
-    packed = needs(BatteryVar.BATTERY, BatteryVal.PACKED, otherwise="no new pack is fitted")
+    fresh = needs(BatteryVar.FLEX, Val.NO, otherwise=tr("the data flex is activated already"), moot=True)
+    activated = needs(BatteryVar.FLEX, BatteryVal.ACTIVATED, otherwise=tr("the data flex is not activated"))
+    written = needs(BatteryVar.FLEX, BatteryVal.WRITTEN, otherwise=tr("the data flex carries no data yet"))
+    folded = needs(BatteryVar.FLEX, BatteryVal.FOLDED, otherwise=tr("the data flex is not folded"))
+    packed = needs(BatteryVar.BATTERY, BatteryVal.PACKED, otherwise=tr("no new pack is fitted"))
     spoilt = {BatteryVar.FLEX: Val.NO, BatteryVar.CELL: Val.NO, BatteryVar.HOLDER: BatteryVal.EMPTY}
     return (
         bench.action(
@@ -164,7 +167,7 @@ def _new_pack(bench: Workbench) -> tuple[Action, ...]:
             "fit_pack",
             (OPEN, folded, _OLD),
             {BatteryVar.BATTERY: BatteryVal.PACKED, BatteryVar.HOLDER: BatteryVal.EMPTY},
-            way="New pack with the original's data",
+            way=tr("New pack with the original's data"),
             place=KIND,
             hands=("fit_pack",),
         ),
@@ -176,8 +179,8 @@ def _new_pack(bench: Workbench) -> tuple[Action, ...]:
 
 def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
     """Return a genuine pack that the phone finishes, and an unknown one that stays as it is."""
-    genuine = needs(BatteryVar.BATTERY, BatteryVal.GENUINE, otherwise="no genuine pack is fitted")
-    unfinished = needs(BatteryVar.FINISHED, Val.NO, otherwise="the phone has finished the battery already", moot=True)
+    genuine = needs(BatteryVar.BATTERY, BatteryVal.GENUINE, otherwise=tr("no genuine pack is fitted"))
+    unfinished = needs(BatteryVar.FINISHED, Val.NO, otherwise=tr("the phone has finished the battery already"), moot=True)
     bars, pack = finish_bars(bench.case, KIND), facts_of(bench.case).pack
     return (
         bench.action(
@@ -185,7 +188,7 @@ def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
             (OPEN, _OLD),
             {BatteryVar.BATTERY: BatteryVal.GENUINE},
             bars=(era_bar(bench.case, KIND), locked_bar(bench.case, KIND, pack)),
-            way="Genuine pack",
+            way=tr("Genuine pack"),
             place=KIND,
             hands=("fit_genuine",),
         ),
@@ -196,7 +199,7 @@ def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
                     (FITTED, genuine, unfinished, *in_session(bench, KIND)),
                     {BatteryVar.FINISHED: Val.YES},
                     bars=(*bars, locked_bar(bench.case, KIND, pack)),
-                    way="finish on the phone",
+                    way=tr("finish on the phone"),
                     marks_used=pack is Origin.USED,
                 ),
             )
@@ -205,7 +208,7 @@ def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
             "fit_unknown",
             (OPEN, _OLD, _PACK),
             {BatteryVar.BATTERY: BatteryVal.UNKNOWN},
-            way="Unknown pack, left as it is",
+            way=tr("Unknown pack, left as it is"),
             place=KIND,
             hands=("fit_unknown",),
         ),
@@ -215,7 +218,7 @@ def _as_they_are(bench: Workbench) -> tuple[Action, ...]:
 def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
     """Return what makes the gauge's serial agree with the board's."""
     own = (BatteryVal.SOUND, BatteryVal.WORN, BatteryVal.RECELLED, BatteryVal.PACKED, BatteryVal.PROGRAMMED)
-    same = needs(BatteryVar.BATTERY, *own, otherwise="the battery's gauge is not the one the board expects")
+    same = needs(BatteryVar.BATTERY, *own, otherwise=tr("the battery's gauge is not the one the board expects"))
     return {Identity.GAUGE_SERIAL: ((same,),)}
 
 
@@ -223,10 +226,12 @@ def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
     """Return what makes the cell sound, the gauge answer, and the phone have finished it."""
     new = (BatteryVal.SOUND, BatteryVal.RECELLED, BatteryVal.PROGRAMMED, BatteryVal.GENUINE, BatteryVal.UNKNOWN)
     answers = (BatteryVal.SOUND, BatteryVal.WORN, BatteryVal.RECELLED, BatteryVal.PROGRAMMED, BatteryVal.GENUINE)
-    finished = needs(BatteryVar.FINISHED, Val.YES, otherwise="the phone has not finished the battery")
+    finished = needs(BatteryVar.FINISHED, Val.YES, otherwise=tr("the phone has not finished the battery"))
     return {
-        Condition.CELL_SOUND: ((needs(BatteryVar.BATTERY, *new, otherwise="the cell is worn"),),),
-        Condition.GAUGE_ANSWERS: ((needs(BatteryVar.BATTERY, *answers, otherwise="the battery's gauge does not authenticate"),),),
+        Condition.CELL_SOUND: ((needs(BatteryVar.BATTERY, *new, otherwise=tr("the cell is worn")),),),
+        Condition.GAUGE_ANSWERS: (
+            (needs(BatteryVar.BATTERY, *answers, otherwise=tr("the battery's gauge does not authenticate")),),
+        ),
         Condition.BATTERY_FINISHED: ((finished,),),
     }
 
@@ -261,9 +266,9 @@ ROOM = Room(
     ticket=BatteryTicket,
     work=BatteryWork,
     entries=(
-        Entry("state", "The battery in the phone", TOLD),
-        Entry("origin", "Where the new cell or pack comes from", ORIGIN_LABEL),
-        Entry("pack", "A genuine pack for it", ORIGIN_WORDS),
+        Entry("state", tr("The battery in the phone"), TOLD),
+        Entry("origin", tr("Where the new cell or pack comes from"), ORIGIN_LABEL),
+        Entry("pack", tr("A genuine pack for it"), ORIGIN_WORDS),
         shelf_entry(GRADES, _from_shelf),
     ),
     told=lambda ticket: Told(TOLD[ticket.state]),
@@ -275,10 +280,10 @@ ROOM = Room(
     conditions=conditions,
     origin=lambda ticket: ticket.pack,
     grades=GRADES,
-    asks=(state_of_part("battery", "Battery", TOLD, facts_of, KIND),),
+    asks=(state_of_part("battery", tr("Battery"), TOLD, facts_of, KIND),),
     otherwise=(
         Otherwise(
-            "the phone's own gauge board is not in it",
+            tr("the phone's own gauge board is not in it"),
             Effort.PART,
             (BatteryVar.BATTERY, (BatteryVal.FOREIGN,)),
             {BatteryVar.BATTERY: BatteryVal.WORN},

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from daruma.core.cell.deciding import CellOrigin
 from daruma.core.finishing import Origin
 from daruma.core.kinds.battery.work import BatteryState
+from daruma.core.language import tr
 from daruma.core.plan.state import Named
 
 
@@ -31,19 +32,19 @@ class BatteryVar(Named):
 class BatteryVal(Named):
     """Name a value of the battery's variables."""
 
-    SOUND = "the original, sound"
-    WORN = "the original, worn"
-    FOREIGN = "another one, worn"
-    RECELLED = "a new cell on its own gauge board"
-    PACKED = "a new pack, not started yet"
-    PROGRAMMED = "a new pack with the original's data"
-    GENUINE = "a genuine pack"
-    UNKNOWN = "an unknown pack"
-    SEEN = "a new cell, flat and whole"
-    CELL_MEASURED = "a new cell, measured"
-    PACK_MEASURED = "a new pack, measured"
+    SOUND = tr("the original, sound")
+    WORN = tr("the original, worn")
+    FOREIGN = tr("another one, worn")
+    RECELLED = tr("a new cell on its own gauge board")
+    PACKED = tr("a new pack, not started yet")
+    PROGRAMMED = tr("a new pack with the original's data")
+    GENUINE = tr("a genuine pack")
+    UNKNOWN = tr("an unknown pack")
+    SEEN = tr("a new cell, flat and whole")
+    CELL_MEASURED = tr("a new cell, measured")
+    PACK_MEASURED = tr("a new pack, measured")
     ACTIVATED = "activated"
     WRITTEN = "written"
     FOLDED = "folded"
-    ON_HOLDER = "the new pack"
+    ON_HOLDER = tr("the new pack")
     EMPTY = "empty"

@@ -18,6 +18,7 @@ from daruma.core.kinds.display.steps import TRAITS
 from daruma.core.kinds.display.threads import conditions, ends, threads
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork, faults
 from daruma.core.kinds.room import Room, Values
+from daruma.core.language import tr
 from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
@@ -25,7 +26,7 @@ from daruma.core.plan.state import Conjunction, Val, needs
 from daruma.core.plan.workbench import BOARD_RESTS, Workbench
 from daruma.core.tri import Tri
 
-_NO_TOUCH = "the panel has no touch chip to confirm trust with"
+_NO_TOUCH = tr("the panel has no touch chip to confirm trust with")
 _CHIP_WORK = frozenset({"clear_new_chip", "solder_chip", "another_panel"})
 
 
@@ -86,12 +87,12 @@ def first(case: Case, start: Values) -> Conjunction:
     if facts_of(case).stays:
         return ()
     here = {start[PanelVar.CHIP], PanelVal.ON_ORIGINAL}
-    return (needs(PanelVar.CHIP, *here, otherwise="the loose touch chip is to be soldered first", order=True),)
+    return (needs(PanelVar.CHIP, *here, otherwise=tr("the loose touch chip is to be soldered first"), order=True),)
 
 
 def untouched(case: Case) -> Conjunction:
     """Return that work on the panel has not begun."""
-    unread = needs(PanelVar.NEW_READ, Val.NO, otherwise="the flex is done before the panel", order=True)
+    unread = needs(PanelVar.NEW_READ, Val.NO, otherwise=tr("the flex is done before the panel"), order=True)
     return () if facts_of(case).stays else (unread, CHIP_RESTS)
 
 
@@ -113,12 +114,24 @@ def notes(case: Case, action: Action) -> tuple[str, ...]:
     display = facts_of(case)
     found = []
     if action.trait.writes and case.model.write_limits:
-        limits = " or ".join(str(limit) for limit in case.model.write_limits)
+        limits = tr(" or ").join(str(limit) for limit in case.model.write_limits)
         panel = display.panels[0] if display.panels else None
-        hidden = ", perhaps more that nobody noted" if panel and panel.hidden_past else ""
-        found.append(f"a panel takes {limits} writes in its life, {panel.counted if panel else 0} counted{hidden}")
+        hidden = tr(", perhaps more that nobody noted") if panel and panel.hidden_past else ""
+        found.append(
+            tr(
+                "a panel takes {limits} writes in its life, {counted} counted{hidden}",
+                limits=limits,
+                counted=panel.counted if panel else 0,
+                hidden=hidden,
+            )
+        )
     if action.key == "read_original" and display.original is OriginalState.UNTRIED:
-        found.append(f"guess that the original answers {100 * display.chances.original_answers:.0f} %")
+        found.append(
+            tr(
+                "guess that the original answers {original_answers:.0f} %",
+                original_answers=100 * display.chances.original_answers,
+            )
+        )
     return tuple(found)
 
 

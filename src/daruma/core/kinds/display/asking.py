@@ -5,6 +5,7 @@ from dataclasses import replace
 
 from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, OriginalState, PanelKind, facts_of, with_facts
 from daruma.core.kinds.display.state import PanelVal, PanelVar
+from daruma.core.language import tr
 from daruma.core.plan.actions import Effort
 from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Ask, Otherwise, Question, flag
@@ -12,15 +13,15 @@ from daruma.core.plan.state import Val
 from daruma.core.tri import Tri
 
 _ORIGINAL = {
-    OriginalState.ANSWERS: "there, answers",
-    OriginalState.UNTRIED: "there, untried",
-    OriginalState.DAMAGED: "there, does not answer",
+    OriginalState.ANSWERS: tr("there, answers"),
+    OriginalState.UNTRIED: tr("there, untried"),
+    OriginalState.DAMAGED: tr("there, does not answer"),
     OriginalState.MISSING: "missing",
 }
-_CHIP = {ChipPlace.ON_ORIGINAL: "on the original", ChipPlace.MOVED: "on the new panel", ChipPlace.LOST: "lost"}
+_CHIP = {ChipPlace.ON_ORIGINAL: tr("on the original"), ChipPlace.MOVED: tr("on the new panel"), ChipPlace.LOST: "lost"}
 _PANEL = {
-    PanelKind.GENUINE_NEW: "genuine, new",
-    PanelKind.GENUINE_USED: "genuine, used",
+    PanelKind.GENUINE_NEW: tr("genuine, new"),
+    PanelKind.GENUINE_USED: tr("genuine, used"),
     PanelKind.AFTERMARKET: "aftermarket",
     PanelKind.READY_CODED: "ready-coded",
 }
@@ -62,7 +63,7 @@ def _plain(key: str, label: str, now: Callable[[DisplayFacts], bool]) -> Ask:
 ASKS = (
     Ask(
         "original",
-        lambda _: "The original",
+        lambda _: tr("The original"),
         lambda _: {state.value: words for state, words in _ORIGINAL.items()},
         lambda case: facts_of(case).original.value,
         _original,
@@ -70,7 +71,7 @@ ASKS = (
     ),
     Ask(
         "chip",
-        lambda _: "Original touch chip",
+        lambda _: tr("Original touch chip"),
         lambda _: {place.value: words for place, words in _CHIP.items()},
         lambda case: facts_of(case).chip.value,
         _chip,
@@ -78,7 +79,7 @@ ASKS = (
     ),
     Ask(
         "panel",
-        lambda _: "New panel",
+        lambda _: tr("New panel"),
         lambda _: {kind.value: words for kind, words in _PANEL.items()},
         lambda case: facts_of(case).panels[0].kind.value,
         lambda case, value: _in_hand(case, kind=PanelKind(value), record=None),
@@ -86,46 +87,48 @@ ASKS = (
     ),
     Ask(
         "clean",
-        lambda _: "Panel unlocked, its touch flex never replaced",
-        lambda _: {"yes": "yes", "no": "no", "?": "not known"},
+        lambda _: tr("Panel unlocked, its touch flex never replaced"),
+        lambda _: {"yes": "yes", "no": "no", "?": tr("not known")},
         _clean,
         lambda case, value: _in_hand(case, locked=_TRI[value], touch_flex_replaced=_TRI[value]),
         _replaced,
     ),
-    _plain("earlier_backup", "Earlier backup of this phone", lambda display: display.earlier_backup),
-    _plain("complete_record", "Complete record of this model", lambda display: display.complete_record),
-    _plain("serial_on_paper", "Display serial on paper", lambda display: display.serial_on_paper),
+    _plain("earlier_backup", tr("Earlier backup of this phone"), lambda display: display.earlier_backup),
+    _plain("complete_record", tr("Complete record of this model"), lambda display: display.complete_record),
+    _plain("serial_on_paper", tr("Display serial on paper"), lambda display: display.serial_on_paper),
     Ask(
         "source_maker",
-        lambda _: "Maker of the original panel",
-        lambda case: {"": "not known", **{maker: maker for maker in case.model.makers}},
+        lambda _: tr("Maker of the original panel"),
+        lambda case: {"": tr("not known"), **{maker: maker for maker in case.model.makers}},
         lambda case: facts_of(case).source_maker,
         lambda case, value: with_facts(case, source_maker=value),
         lambda case: _replaced(case) and len(case.model.makers) > 1,
     ),
 )
 OTHERWISE = (
-    Otherwise("the original is missing", Effort.PART, (PanelVar.ORIGINAL, (PanelVal.GONE,)), {PanelVar.ORIGINAL: PanelVal.THERE}),
     Otherwise(
-        "the original touch chip is lost",
+        tr("the original is missing"), Effort.PART, (PanelVar.ORIGINAL, (PanelVal.GONE,)), {PanelVar.ORIGINAL: PanelVal.THERE}
+    ),
+    Otherwise(
+        tr("the original touch chip is lost"),
         Effort.PART,
         (PanelVar.CHIP, (Val.LOST,)),
         {PanelVar.CHIP: PanelVal.ON_ORIGINAL, PanelVar.ORIGINAL: PanelVal.THERE},
     ),
     Otherwise(
-        "the panel is locked to an account or its touch flex was replaced",
+        tr("the panel is locked to an account or its touch flex was replaced"),
         Effort.PART,
         (PanelVar.DONOR, (PanelVal.BAD,)),
         {PanelVar.DONOR: PanelVal.CLEAN},
     ),
     Otherwise(
-        "the panel's own touch chip is no longer on it",
+        tr("the panel's own touch chip is no longer on it"),
         Effort.PART,
         (PanelVar.OWN_CHIP, (Val.NO,)),
         {PanelVar.OWN_CHIP: Val.YES, PanelVar.CHIP: Val.LOST},
     ),
     Otherwise(
-        "the panel's own data are not on it",
+        tr("the panel's own data are not on it"),
         Effort.PART,
         (
             PanelVar.RECORD,
@@ -137,7 +140,7 @@ OTHERWISE = (
         {PanelVar.RECORD: PanelVal.OWN},
     ),
     Otherwise(
-        "the panel is ruined",
+        tr("the panel is ruined"),
         Effort.PART,
         (PanelVar.PANEL, (PanelVal.FIRST_LOST, PanelVal.SECOND_LOST, PanelVal.THIRD_LOST)),
         {PanelVar.PANEL: PanelVal.FIRST},
@@ -158,11 +161,11 @@ def _of_original(case: Case) -> tuple[Question, ...]:
         back = ChipPlace.ON_ORIGINAL if display.chip is ChipPlace.LOST else display.chip
         there = with_facts(case, original=OriginalState.UNTRIED, chip=back)
         answers = ((chances.original_turns_up, there), (1 - chances.original_turns_up, case))
-        return (Question("Can the original part still be had?", "", answers),)
+        return (Question(tr("Can the original part still be had?"), "", answers),)
     if display.original is OriginalState.UNTRIED and not case.history:
         pair = ((chances.original_answers, OriginalState.ANSWERS), (1 - chances.original_answers, OriginalState.DAMAGED))
         found = tuple((chance, with_facts(case, original=state)) for chance, state in pair)
-        return (Question("Does the original answer on the socket?", "read_original", found),)
+        return (Question(tr("Does the original answer on the socket?"), "read_original", found),)
     return ()
 
 
@@ -172,4 +175,4 @@ def _of_panel(case: Case) -> tuple[Question, ...]:
         return ()
     pair = ((clean, Tri.NO), (1 - clean, Tri.YES))
     answers = tuple((chance, _in_hand(case, locked=locked, touch_flex_replaced=Tri.NO)) for chance, locked in pair)
-    return (Question("Is the panel unlocked, its touch flex its own?", "check_donor", answers),)
+    return (Question(tr("Is the panel unlocked, its touch flex its own?"), "check_donor", answers),)

@@ -2,19 +2,20 @@
 
 from daruma.core.kinds.display.facts import facts_of
 from daruma.core.kinds.display.state import LOST_PANEL, OFF_SOCKET, OWN_CHIP, SOCKET_EMPTY, PanelVal, PanelVar, variant_of
+from daruma.core.language import tr
 from daruma.core.plan.actions import Action
 from daruma.core.plan.state import Needs, Val, needs
 from daruma.core.plan.workbench import OPEN, Workbench
 
-_LOOSE = needs(PanelVar.CHIP, PanelVal.LOOSE, otherwise="the original touch chip is not lifted")
+_LOOSE = needs(PanelVar.CHIP, PanelVal.LOOSE, otherwise=tr("the original touch chip is not lifted"))
 
 
 def chip_actions(bench: Workbench) -> tuple[Action, ...]:
     """Return the actions that move the original touch chip to the new panel."""
-    no_air = bench.lacks(bench.case.kit.hot_air, "the bench has no hot air")
+    no_air = bench.lacks(bench.case.kit.hot_air, tr("the bench has no hot air"))
     lost = {PanelVar.CHIP: Val.LOST}
-    on_original = needs(PanelVar.CHIP, PanelVal.ON_ORIGINAL, otherwise="the original touch chip is not on the original panel")
-    there = needs(PanelVar.ORIGINAL, PanelVal.THERE, otherwise="the original is missing")
+    on_original = needs(PanelVar.CHIP, PanelVal.ON_ORIGINAL, otherwise=tr("the original touch chip is not on the original panel"))
+    there = needs(PanelVar.ORIGINAL, PanelVal.THERE, otherwise=tr("the original is missing"))
     return (
         *(
             bench.action(
@@ -36,13 +37,13 @@ def chip_actions(bench: Workbench) -> tuple[Action, ...]:
                 (
                     OPEN,
                     _LOOSE,
-                    needs(PanelVar.OWN_CHIP, Val.NO, otherwise="the new panel's own chip is in the way"),
+                    needs(PanelVar.OWN_CHIP, Val.NO, otherwise=tr("the new panel's own chip is in the way")),
                     OFF_SOCKET,
                     *ready,
                 ),
                 {PanelVar.CHIP: PanelVal.ON_NEW},
                 bars=(no_air,),
-                way="move the touch chip",
+                way=tr("move the touch chip"),
                 hands=("solder_chip",),
                 ruins=(0.0, 1.0),
                 ruined=lost,
@@ -61,22 +62,22 @@ def _orders(bench: Workbench) -> tuple[tuple[str, tuple[Needs, ...]], ...]:
         PanelVar.RECORD,
         PanelVal.BOARDS,
         PanelVal.BOARDS_PARTIAL,
-        otherwise="the panel must carry its data before heat comes near a chip",
+        otherwise=tr("the panel must carry its data before heat comes near a chip"),
         order=True,
     )
     panels = facts_of(bench.case).panel_values
     strict = [value for value, panel in panels if panel.data_before_chip]
     free = [value for value, panel in panels if not panel.data_before_chip]
-    rows = [("", (needs(PanelVar.PANEL, *strict, otherwise="another panel is in hand"), first))] if strict else []
-    return (*rows, *([("free", (needs(PanelVar.PANEL, *free, otherwise="another panel is in hand"),))] if free else ()))
+    rows = [("", (needs(PanelVar.PANEL, *strict, otherwise=tr("another panel is in hand")), first))] if strict else []
+    return (*rows, *([("free", (needs(PanelVar.PANEL, *free, otherwise=tr("another panel is in hand")),))] if free else ()))
 
 
 def _clear(bench: Workbench) -> tuple[Action, ...]:
-    tool = bench.lacks(bench.case.kit.grinder or bench.case.kit.hot_air, "the bench has neither grinder nor hot air")
+    tool = bench.lacks(bench.case.kit.grinder or bench.case.kit.hot_air, tr("the bench has neither grinder nor hot air"))
     return tuple(
         bench.action(
             "clear_new_chip",
-            (OPEN, needs(PanelVar.PANEL, value, otherwise="another panel is in hand"), OWN_CHIP, OFF_SOCKET, _LOOSE),
+            (OPEN, needs(PanelVar.PANEL, value, otherwise=tr("another panel is in hand")), OWN_CHIP, OFF_SOCKET, _LOOSE),
             {PanelVar.OWN_CHIP: Val.NO},
             bars=(tool,),
             hands=("clear_new_chip",),
@@ -84,7 +85,7 @@ def _clear(bench: Workbench) -> tuple[Action, ...]:
             ruined={PanelVar.PANEL: LOST_PANEL[value]},
             stake=panel.price,
             variant=variant_of(value),
-            counts_with=f"clear {value.name}",
+            counts_with=tr("clear {value}", value=value.name),
         )
         for value, panel in facts_of(bench.case).panel_values
     )

@@ -4,6 +4,7 @@ from enum import Enum
 
 from daruma.core.kinds.display.facts import OriginalState, facts_of
 from daruma.core.kinds.display.state import CHIP_RESTS, NO_CODES, PanelVal, PanelVar
+from daruma.core.language import tr
 from daruma.core.plan.actions import Action, Effort
 from daruma.core.plan.odds import tries_of_a_doubtful_part
 from daruma.core.plan.phone import READ_OUT, UNBOUND, board_actions, on_phone, trial_actions
@@ -21,12 +22,12 @@ def source_actions(bench: Workbench) -> tuple[Action, ...]:
 def _original(bench: Workbench) -> tuple[Action, ...]:
     display = facts_of(bench.case)
     gone = (
-        bench.lacks(display.original is not OriginalState.MISSING, "the original is missing", Effort.PART),
-        bench.lacks(display.original is not OriginalState.DAMAGED, "the original does not answer on the socket", Effort.PART),
+        bench.lacks(display.original is not OriginalState.MISSING, tr("the original is missing"), Effort.PART),
+        bench.lacks(display.original is not OriginalState.DAMAGED, tr("the original does not answer on the socket"), Effort.PART),
     )
     contact, tries = bench.belief("read_original"), bench.figures["read_original"].tries
     sound = display.chances.original_answers if display.original is OriginalState.UNTRIED else 1.0
-    there = needs(PanelVar.ORIGINAL, PanelVal.THERE, otherwise="the original is missing")
+    there = needs(PanelVar.ORIGINAL, PanelVal.THERE, otherwise=tr("the original is missing"))
     return (
         bench.action(
             "original_to_socket",
@@ -41,14 +42,14 @@ def _original(bench: Workbench) -> tuple[Action, ...]:
             (
                 OPEN,
                 there,
-                needs(PanelVar.SOCKET, PanelVal.ORIGINAL, otherwise="the original must be on the socket"),
-                needs(PanelVar.TRIED, Val.NO, Val.SOUGHT, otherwise="the original was read already", moot=True),
+                needs(PanelVar.SOCKET, PanelVal.ORIGINAL, otherwise=tr("the original must be on the socket")),
+                needs(PanelVar.TRIED, Val.NO, Val.SOUGHT, otherwise=tr("the original was read already"), moot=True),
                 CHIP_RESTS,
             ),
             # read or tried comes first: what must wait for it rests on that, not on a code known from elsewhere
             {PanelVar.TRIED: Val.YES, **ALL_CODES, PanelVar.CALIBRATION: Val.YES},
             bars=gone,
-            way="Read the original",
+            way=tr("Read the original"),
             chances=tries_of_a_doubtful_part(sound, contact, tries),
             miss={PanelVar.TRIED: Val.SOUGHT},
         ),
@@ -64,18 +65,18 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
             "earlier_backup",
             (NO_CODES,),
             {**ALL_CODES, PanelVar.CALIBRATION: Val.YES},
-            bars=(bench.lacks(display.earlier_backup, "the vault holds no earlier backup of this phone", Effort.SOURCE),),
-            way="Use an earlier backup",
+            bars=(bench.lacks(display.earlier_backup, tr("the vault holds no earlier backup of this phone"), Effort.SOURCE),),
+            way=tr("Use an earlier backup"),
         ),
         bench.action(
             "tune_record",
             (
-                needs(PanelVar.CALIBRATION, *unfit, otherwise="a complete calibration is known already", moot=True),
-                needs(PanelVar.SERIAL, Val.YES, otherwise="the display codes are not known"),
+                needs(PanelVar.CALIBRATION, *unfit, otherwise=tr("a complete calibration is known already"), moot=True),
+                needs(PanelVar.SERIAL, Val.YES, otherwise=tr("the display codes are not known")),
                 needs(
                     PanelVar.RECORD,
                     *(PanelVal.BLANK, PanelVal.PARTIAL, PanelVal.BOARDS_PARTIAL, PanelVal.MIXED_PARTIAL),
-                    otherwise="the record is complete already",
+                    otherwise=tr("the record is complete already"),
                     moot=True,
                 ),
             ),
@@ -83,11 +84,11 @@ def _vault(bench: Workbench) -> tuple[Action, ...]:
             bars=(
                 bench.lacks(
                     display.complete_record,
-                    "the vault holds no complete record of this model and panel maker",
+                    tr("the vault holds no complete record of this model and panel maker"),
                     Effort.SOURCE,
                 ),
             ),
-            way="tune a complete record",
+            way=tr("tune a complete record"),
         ),
     )
 
@@ -100,7 +101,7 @@ def _cable(bench: Workbench) -> tuple[Action, ...]:
             "codes_over_cable",
             (*conditions, *gives, NO_CODES),
             ALL_CODES if model.codes_over_cable else {**ALL_CODES, **READ_OUT},
-            way="Codes over the cable" if model.codes_over_cable else "",
+            way=tr("Codes over the cable") if model.codes_over_cable else "",
             variant=variant,
         )
         for variant, conditions in (("", RUNS_CLOSED), ("trial", (ON_TRIAL,)))
@@ -116,7 +117,9 @@ def _paper(bench: Workbench) -> tuple[Action, ...]:
             "typed_serial",
             (NO_CODES,),
             {PanelVar.SERIAL: Val.YES},
-            bars=(bench.lacks(facts_of(bench.case).serial_on_paper, "nobody has the display serial on paper", Effort.SOURCE),),
-            way="Type the serial from paper",
+            bars=(
+                bench.lacks(facts_of(bench.case).serial_on_paper, tr("nobody has the display serial on paper"), Effort.SOURCE),
+            ),
+            way=tr("Type the serial from paper"),
         ),
     )

@@ -8,27 +8,28 @@ from typing import TYPE_CHECKING, Any
 from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
 from daruma.core.kinds.display.work import DisplayTicket
 from daruma.core.kinds.entries import Entry, Told, shelf_entry
+from daruma.core.language import tr
 from daruma.core.tri import Tri
 
 if TYPE_CHECKING:
     from daruma.core.shelf import ShelfPart
 
 ORIGINAL = {
-    OriginalState.UNTRIED: "there, not tried yet",
-    OriginalState.ANSWERS: "there, answers on the socket",
-    OriginalState.DAMAGED: "there, does not answer",
+    OriginalState.UNTRIED: tr("there, not tried yet"),
+    OriginalState.ANSWERS: tr("there, answers on the socket"),
+    OriginalState.DAMAGED: tr("there, does not answer"),
     OriginalState.MISSING: "missing",
 }
 CHIP = {
-    ChipPlace.ON_ORIGINAL: "in place on the original",
-    ChipPlace.MOVED: "already moved to the new panel",
+    ChipPlace.ON_ORIGINAL: tr("in place on the original"),
+    ChipPlace.MOVED: tr("already moved to the new panel"),
     ChipPlace.LOST: "lost",
 }
 KIND = {
-    PanelKind.GENUINE_NEW: "genuine, new",
-    PanelKind.GENUINE_USED: "genuine, used",
+    PanelKind.GENUINE_NEW: tr("genuine, new"),
+    PanelKind.GENUINE_USED: tr("genuine, used"),
     PanelKind.AFTERMARKET: "aftermarket",
-    PanelKind.READY_CODED: "ready-coded aftermarket",
+    PanelKind.READY_CODED: tr("ready-coded aftermarket"),
 }
 
 
@@ -43,18 +44,21 @@ def _taken(part: ShelfPart) -> Mapping[str, Any]:
 
 
 ENTRIES = (
-    Entry("original", "Original panel", ORIGINAL),
-    Entry("chip", "Its touch chip", CHIP),
-    shelf_entry(GRADES, _taken, "New panel from the shelf"),
-    Entry("maker", "New panel's maker", hint="maker"),
-    Entry("kind", "Kind", KIND),
-    Entry("source", "Where it came from", hint="bought or taken from"),
-    Entry("paper_serial", "Display serial on paper", hint="if there is one", code=True),
+    Entry("original", tr("Original panel"), ORIGINAL),
+    Entry("chip", tr("Its touch chip"), CHIP),
+    shelf_entry(GRADES, _taken, tr("New panel from the shelf")),
+    Entry("maker", tr("New panel's maker"), hint="maker"),
+    Entry("kind", tr("Kind"), KIND),
+    Entry("source", tr("Where it came from"), hint=tr("bought or taken from")),
+    Entry("paper_serial", tr("Display serial on paper"), hint=tr("if there is one"), code=True),
 )
 
 
 def told(ticket: DisplayTicket) -> Told:
     """Return in a few words which panel is to be fitted, how the original is, and what is not known."""
-    maker = f" by {ticket.maker}" if ticket.maker else ""
-    missing = [] if ticket.maker else ["its maker"]
-    return Told(f"{KIND[ticket.kind]}{maker}; the original {ORIGINAL[ticket.original]}", ", ".join(missing))
+    maker = tr(" by {maker}", maker=ticket.maker) if ticket.maker else ""
+    missing = [] if ticket.maker else [tr("its maker")]
+    return Told(
+        tr("{KIND}{maker}; the original {ORIGINAL}", KIND=KIND[ticket.kind], maker=maker, ORIGINAL=ORIGINAL[ticket.original]),
+        ", ".join(missing),
+    )

@@ -4,6 +4,7 @@ from dataclasses import dataclass, replace
 from enum import Enum
 
 from daruma.core.kinds.display.state import PANELS, PanelVal
+from daruma.core.language import tr
 from daruma.core.parts import PartKind
 from daruma.core.plan.case import Case
 from daruma.core.tri import Tri
@@ -54,8 +55,8 @@ USUAL_RECORD = {
     PanelKind.READY_CODED: PanelRecord.COMPLETE,
 }
 KIND_WORDS = {
-    PanelKind.GENUINE_NEW: "new genuine",
-    PanelKind.GENUINE_USED: "used genuine",
+    PanelKind.GENUINE_NEW: tr("new genuine"),
+    PanelKind.GENUINE_USED: tr("used genuine"),
     PanelKind.AFTERMARKET: "aftermarket",
     PanelKind.READY_CODED: "ready-coded",
 }
@@ -104,8 +105,8 @@ class NewPanel:
     def title(self) -> str:
         """Return how a way names the panel."""
         kind = KIND_WORDS[self.kind]
-        maker = f"the {self.maker} panel ({kind})" if self.maker else f"the {kind} panel"
-        return self.name or (f"the {self.brand.name} panel" if self.brand else maker)
+        maker = tr("the {maker} panel ({kind})", maker=self.maker, kind=kind) if self.maker else tr("the {kind} panel", kind=kind)
+        return self.name or (tr("the {brand} panel", brand=self.brand.name) if self.brand else maker)
 
     def donor(self) -> PanelVal:
         """Return what is known of its past owner's lock and of its touch flex."""
@@ -161,14 +162,20 @@ class DisplayFacts:
     def panel_titles(self) -> tuple[str, ...]:
         """Return how ways name the panels, each by a name of its own."""
         titles = [panel.title for panel in self.panels]
-        marks = [(f"{p.maker}", f"{p.counted} writes counted", f"at {p.price:g}") for p in self.panels]
+        marks = [
+            (f"{p.maker}", tr("{counted} writes counted", counted=p.counted), tr("at {price:g}", price=p.price))
+            for p in self.panels
+        ]
         for mark in range(3):
             titles = [
                 f"{title}, {marks[i][mark]}" if titles.count(title) > 1 and len({m[mark] for m in marks}) > 1 else title
                 for i, title in enumerate(titles)
             ]
         order = ("first", "second", "third")
-        return tuple(f"{title}, the {order[i]}" if titles.count(title) > 1 else title for i, title in enumerate(titles))
+        return tuple(
+            tr("{title}, the {order}", title=title, order=order[i]) if titles.count(title) > 1 else title
+            for i, title in enumerate(titles)
+        )
 
 
 THE_DISPLAY_STAYS = DisplayFacts(panels=())

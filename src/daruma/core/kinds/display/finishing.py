@@ -2,6 +2,7 @@
 
 from daruma.core.kinds.display.facts import GENUINE, GENUINE_CHIP, ChipPlace, NewPanel, PanelKind, facts_of
 from daruma.core.kinds.display.state import LOST_PANEL, PanelVal, PanelVar, variant_of
+from daruma.core.language import tr
 from daruma.core.model import FinishRule
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, Bar, Effort
@@ -37,15 +38,23 @@ def finish_bar(case: Case) -> Bar | None:
     if finish_rule(case) is not FinishRule.NONE:
         return None
     if since is None:
-        return Bar(f"{case.model.name} knows no finishing", Effort.PHONE)
-    return Bar(f"{case.system_name} {case.system} is older than finishing on the phone ({since})", Effort.PHONE)
+        return Bar(tr("{model} knows no finishing", model=case.model.name), Effort.PHONE)
+    return Bar(
+        tr(
+            "{system_name} {system} is older than finishing on the phone ({since})",
+            system_name=case.system_name,
+            system=case.system,
+            since=since,
+        ),
+        Effort.PHONE,
+    )
 
 
 def chip_bar(case: Case, panel: NewPanel) -> Bar | None:
     """Return why the phone does not finish a panel with the chip that it came with; None where it may."""
     if finish_rule(case) is FinishRule.WHOLE_GENUINE:
-        return None if panel.kind in GENUINE else Bar("it accepts only whole genuine panels", Effort.PART)
-    return None if panel.kind in GENUINE_CHIP else Bar("no genuine touch chip is on the panel", Effort.PART)
+        return None if panel.kind in GENUINE else Bar(tr("it accepts only whole genuine panels"), Effort.PART)
+    return None if panel.kind in GENUINE_CHIP else Bar(tr("no genuine touch chip is on the panel"), Effort.PART)
 
 
 def fittings(case: Case) -> tuple[Fitting, ...]:
@@ -53,12 +62,12 @@ def fittings(case: Case) -> tuple[Fitting, ...]:
     return tuple(
         Fitting(
             "+".join(part for part in (variant_of(value), extra) if part),
-            (needs(PanelVar.PANEL, value, otherwise="another panel is in hand"), needs(PanelVar.PAID, paid)),
+            (needs(PanelVar.PANEL, value, otherwise=tr("another panel is in hand")), needs(PanelVar.PAID, paid)),
             {PanelVar.PAID: Val.YES},
             {PanelVar.PANEL: LOST_PANEL[value]},
             price,
             panel.price,
-            f"fit {value.name}",
+            tr("fit {value}", value=value.name),
         )
         for value, panel in facts_of(case).panel_values
         for extra, paid, price in (("", Val.NO, panel.price), ("again", Val.YES, 0.0))
@@ -70,28 +79,30 @@ def finish_actions(bench: Workbench) -> tuple[Action, ...]:
     case = bench.case
     if Function.NO_DISPLAY_NOTICE not in case.model.functions or not case.model.display_notice:
         return ()
-    network = bench.lacks(case.kit.network, "finishing needs a network", Effort.AT_HAND)
+    network = bench.lacks(case.kit.network, tr("finishing needs a network"), Effort.AT_HAND)
     closed, session = (network, finish_bar(case)), in_session(bench, PartKind.DISPLAY)
     return tuple(
         bench.action(
             "finish_on_phone",
             (
                 FITTED,
-                needs(PanelVar.PANEL, value, otherwise="another panel is in hand"),
-                needs(PanelVar.BINDING, PanelVal.TO_ORIGINAL, otherwise="the phone has finished the panel already", moot=True),
+                needs(PanelVar.PANEL, value, otherwise=tr("another panel is in hand")),
+                needs(
+                    PanelVar.BINDING, PanelVal.TO_ORIGINAL, otherwise=tr("the phone has finished the panel already"), moot=True
+                ),
                 needs(
                     PanelVar.DONOR,
                     PanelVal.CLEAN,
-                    otherwise="the panel is locked to an account or its touch flex was replaced",
+                    otherwise=tr("the panel is locked to an account or its touch flex was replaced"),
                 ),
                 *conditions,
                 *session,
             ),
             {PanelVar.BINDING: PanelVal.TO_PANEL},
             bars=(*closed, reason),
-            way="finish on the phone",
+            way=tr("finish on the phone"),
             variant="+".join(part for part in (variant_of(value), extra) if part),
-            counts_with=f"finish {value.name}",
+            counts_with=tr("finish {value}", value=value.name),
             marks_used=panel.kind is not PanelKind.GENUINE_NEW,
         )
         for value, panel in facts_of(case).panel_values
@@ -102,14 +113,14 @@ def finish_actions(bench: Workbench) -> tuple[Action, ...]:
 def _ways_to_finish(
     case: Case, panel: NewPanel, flex: tuple[Needs, ...]
 ) -> tuple[tuple[str, tuple[Needs, ...], Bar | None], ...]:
-    own_chip = needs(PanelVar.OWN_CHIP, Val.YES, otherwise="the panel's own touch chip is no longer on it")
+    own_chip = needs(PanelVar.OWN_CHIP, Val.YES, otherwise=tr("the panel's own touch chip is no longer on it"))
     if finish_rule(case) is FinishRule.WHOLE_GENUINE:
-        own = needs(PanelVar.RECORD, PanelVal.OWN, otherwise="the panel's own data are not on it")
+        own = needs(PanelVar.RECORD, PanelVal.OWN, otherwise=tr("the panel's own data are not on it"))
         return (("", (own_chip, own, *flex), chip_bar(case, panel)),)
     # serial and cover code must agree with the chip; calibration is not asked for
     codes = (PanelVal.OWN, PanelVal.PARTIAL, PanelVal.MIXED, PanelVal.MIXED_PARTIAL)
-    agrees = needs(PanelVar.RECORD, *codes, otherwise="the panel's data were never set for the chip that it carries")
-    copied = needs(PanelVar.RECORD, PanelVal.COPIED, otherwise="the panel's data do not agree with the moved chip")
-    moved = needs(PanelVar.CHIP, PanelVal.ON_NEW, otherwise="the original touch chip is not on the panel")
+    agrees = needs(PanelVar.RECORD, *codes, otherwise=tr("the panel's data were never set for the chip that it carries"))
+    copied = needs(PanelVar.RECORD, PanelVal.COPIED, otherwise=tr("the panel's data do not agree with the moved chip"))
+    moved = needs(PanelVar.CHIP, PanelVal.ON_NEW, otherwise=tr("the original touch chip is not on the panel"))
     rows: tuple[tuple[str, tuple[Needs, ...], Bar | None], ...] = (("", (own_chip, agrees), chip_bar(case, panel)),)
     return (*rows, ("moved", (moved, copied), None)) if finishes_moved_chip(case, panel) else rows

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Remedy
 from daruma.core.interlocks import BackupEvidence, Interlock, firmware_of, kept, model_of, owner, settled, unknowable
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartSelf, Version
 from daruma.core.records import FieldRole, Record
@@ -54,14 +55,14 @@ def write_interlocks(evidence: WriteEvidence) -> tuple[Interlock, ...]:
 
 
 def _codes(e: WriteEvidence) -> Interlock:
-    label, remedy = "Codes well formed", "Read the source again; do not correct it by hand."
+    label, remedy = tr("Codes well formed"), tr("Read the source again; do not correct it by hand.")
     if e.source is None:
-        return Interlock("codes", label, False, "nothing to write yet", remedy)
+        return Interlock("codes", label, False, tr("nothing to write yet"), remedy)
     serial = e.source.identity(Identity.DISPLAY_SERIAL)
     cover = e.source.identity(Identity.COVER_CODE)
-    fault = (serial_fault(serial) if serial else "no display serial") or (code_fault(cover) if cover else "no cover code")
+    fault = (serial_fault(serial) if serial else tr("no display serial")) or (code_fault(cover) if cover else tr("no cover code"))
     if not fault and not e.source.complete(FieldRole.IDENTITY):
-        fault = "the record is incomplete"
+        fault = tr("the record is incomplete")
     return Interlock("codes", label, fault is None, fault or grouped(serial or ""), remedy)
 
 
@@ -69,46 +70,55 @@ def _part(e: WriteEvidence) -> Interlock:
     hidden = unknowable(e.part, alike=e.alike)
     same = e.part is not None and e.checked_part is not None and e.part.die == e.checked_part.die and not hidden
     if e.part is None:
-        said = "no part answers on the socket"
+        said = tr("no part answers on the socket")
     elif hidden:
         said = hidden
     elif e.checked_part is None:
-        said = "the part on the socket has not been read"
+        said = tr("the part on the socket has not been read")
     else:
-        said = e.part.name() if same else f"{e.part.name()} is there, {e.checked_part.name()} was checked"
-    return Interlock("part", "Same part as checked", same, said, "Put the new panel on the socket and read it.")
+        said = (
+            e.part.name()
+            if same
+            else tr("{part} is there, {checked_part} was checked", part=e.part.name(), checked_part=e.checked_part.name())
+        )
+    return Interlock("part", tr("Same part as checked"), same, said, tr("Put the new panel on the socket and read it."))
 
 
 def _maker(e: WriteEvidence) -> Interlock:
-    label = "Panel maker agrees"
+    label = tr("Panel maker agrees")
     if e.part is None:
-        return Interlock("maker", label, False, "no part answers")
-    said = f"panel by {e.part.maker}"
+        return Interlock("maker", label, False, tr("no part answers"))
+    said = tr("panel by {maker}", maker=e.part.maker)
     if e.part.maker not in e.model.makers or e.part.maker in e.model.unreadable_makers:
-        return Interlock("maker", label, False, said, f"Use a panel by {e.record_maker or e.model.makers[0]}.")
+        return Interlock(
+            "maker", label, False, said, tr("Use a panel by {record_maker}.", record_maker=e.record_maker or e.model.makers[0])
+        )
     if e.record_maker in ("", e.part.maker):
         return Interlock("maker", label, True, said)
-    said = f"{said}, record from {e.record_maker}"
+    said = tr("{said}, record from {record_maker}", said=said, record_maker=e.record_maker)
     if e.part.maker not in e.model.takes_other_makers:
-        return Interlock("maker", label, False, said, f"Use a panel by {e.record_maker}.")
+        return Interlock("maker", label, False, said, tr("Use a panel by {record_maker}.", record_maker=e.record_maker))
     if not e.tried:
-        remedy = f"Plan again from here: trying it is a way of its own, with its own chance. Or use a panel by {e.record_maker}."
+        remedy = tr(
+            "Plan again from here: trying it is a way of its own, with its own chance. Or use a panel by {record_maker}.",
+            record_maker=e.record_maker,
+        )
         return Interlock("maker", label, False, said, remedy)
     # some take it and some refuse: nobody but the technician decides to spend a write on that
-    said = f"{said}: {e.decided or 'it may be refused, and the write counts'}"
-    remedy = f"Decide to try it, or use a panel by {e.record_maker}."
+    said = f"{said}: {e.decided or tr('it may be refused, and the write counts')}"
+    remedy = tr("Decide to try it, or use a panel by {record_maker}.", record_maker=e.record_maker)
     return Interlock("maker", label, bool(e.decided), said, remedy, offers=None if e.decided else Remedy.DECIDE)
 
 
 def _phone(e: WriteEvidence) -> Interlock:
-    said = "it answers: it is on" if e.phone_on else "it does not answer: off"
-    return Interlock("phone", "Phone off", not e.phone_on, said, "Switch the phone off and disconnect its battery.")
+    said = tr("it answers: it is on") if e.phone_on else tr("it does not answer: off")
+    return Interlock("phone", tr("Phone off"), not e.phone_on, said, tr("Switch the phone off and disconnect its battery."))
 
 
 def _budget(e: WriteEvidence) -> Interlock:
     odds = e.budget.next_odds()
-    said = f"{e.budget.counted} had, next: {100 * odds:.0f} %"
-    return Interlock("budget", "Writes left", odds > 0, said, "Use another panel.")
+    said = tr("{counted} had, next: {odds:.0f} %", counted=e.budget.counted, odds=100 * odds)
+    return Interlock("budget", tr("Writes left"), odds > 0, said, tr("Use another panel."))
 
 
-_KEEP = "Read the original and keep it, or choose an earlier backup."
+_KEEP = tr("Read the original and keep it, or choose an earlier backup.")

@@ -8,20 +8,21 @@ from daruma.core.kinds.display.finishing import chip_bar, finish_bar, finishes_m
 from daruma.core.kinds.display.state import LOST_PANEL, MIXED, MOVED_CHIP, OWN_CHIP, PANELS, PanelVal, PanelVar, variant_of
 from daruma.core.kinds.display.steps import CODES, CODES_FOR_OWN_CHIP, OTHER_MAKER
 from daruma.core.kinds.room import Values
+from daruma.core.language import tr
 from daruma.core.plan.actions import Action, Bar, Effort
 from daruma.core.plan.case import Case
 from daruma.core.plan.odds import HIDDEN_PAST, WriteLife
 from daruma.core.plan.state import Needs, Val, Var, needs
 from daruma.core.plan.workbench import OPEN, Workbench
 
-_ON_SOCKET = needs(PanelVar.SOCKET, PanelVal.NEW, otherwise="the new panel must be on the socket")
-_READ = needs(PanelVar.NEW_READ, Val.YES, otherwise="the new panel must be read first")
-_SERIAL = needs(PanelVar.SERIAL, Val.YES, otherwise="nothing gives the board's display serial")
-_COVER = needs(PanelVar.COVER, Val.YES, otherwise="nothing gives the board's cover code")
-_COMPLETE = needs(PanelVar.CALIBRATION, Val.YES, PanelVal.FITTING, otherwise="no complete calibration is known")
-_FITTING = needs(PanelVar.CALIBRATION, PanelVal.FITTING, otherwise="no complete record of this panel's maker is at hand")
+_ON_SOCKET = needs(PanelVar.SOCKET, PanelVal.NEW, otherwise=tr("the new panel must be on the socket"))
+_READ = needs(PanelVar.NEW_READ, Val.YES, otherwise=tr("the new panel must be read first"))
+_SERIAL = needs(PanelVar.SERIAL, Val.YES, otherwise=tr("nothing gives the board's display serial"))
+_COVER = needs(PanelVar.COVER, Val.YES, otherwise=tr("nothing gives the board's cover code"))
+_COMPLETE = needs(PanelVar.CALIBRATION, Val.YES, PanelVal.FITTING, otherwise=tr("no complete calibration is known"))
+_FITTING = needs(PanelVar.CALIBRATION, PanelVal.FITTING, otherwise=tr("no complete record of this panel's maker is at hand"))
 _NOT_ANOTHERS = needs(PanelVar.CALIBRATION, Val.NO, PanelVal.FITTING)
-_ANOTHERS = needs(PanelVar.CALIBRATION, Val.YES, otherwise="no complete calibration is known")
+_ANOTHERS = needs(PanelVar.CALIBRATION, Val.YES, otherwise=tr("no complete calibration is known"))
 _INCOMPLETE = needs(PanelVar.CALIBRATION, Val.NO)
 _INCOMPLETE_CODES = (PanelVal.BOARDS_PARTIAL, PanelVal.MIXED_PARTIAL)
 _NO_SERIAL = needs(PanelVar.SERIAL, Val.NO)
@@ -64,11 +65,13 @@ def _off_socket(bench: Workbench) -> Action:
 
 
 def _of_one(bench: Workbench, value: PanelVal, panel: NewPanel, *, mixed: bool) -> list[Action]:
-    mine = needs(PanelVar.PANEL, value, otherwise="another panel is in hand")
+    mine = needs(PanelVar.PANEL, value, otherwise=tr("another panel is in hand"))
     variant = variant_of(value)
-    unread = needs(PanelVar.NEW_READ, Val.NO, otherwise="the new panel is read already")
+    unread = needs(PanelVar.NEW_READ, Val.NO, otherwise=tr("the new panel is read already"))
     makers = bench.case.model.unreadable_makers
-    readable = bench.lacks(panel.maker not in makers, f"the programmer cannot read {panel.maker} panels of this model yet")
+    readable = bench.lacks(
+        panel.maker not in makers, tr("the programmer cannot read {maker} panels of this model yet", maker=panel.maker)
+    )
     read = [
         bench.action(
             "read_new",
@@ -76,7 +79,7 @@ def _of_one(bench: Workbench, value: PanelVal, panel: NewPanel, *, mixed: bool) 
             {PanelVar.NEW_READ: Val.YES, **gives},
             bars=(readable,),
             variant=f"{variant}{extra}",
-            counts_with=f"read {value.name}",
+            counts_with=tr("read {value}", value=value.name),
         )
         for extra, conditions, gives in _readings()
     ]
@@ -99,17 +102,17 @@ def _check(bench: Workbench, mine: Needs, panel: NewPanel, variant: str) -> list
             "check_donor",
             (
                 mine,
-                needs(PanelVar.DONOR, PanelVal.UNASKED, otherwise="the donor is checked already"),
-                needs(Var.PHONE, Val.ASSEMBLED, Val.OPEN, otherwise="the panel is fitted already"),
-                needs(PanelVar.NEW_READ, Val.NO, otherwise="it is asked before any work on the panel"),
+                needs(PanelVar.DONOR, PanelVal.UNASKED, otherwise=tr("the donor is checked already")),
+                needs(Var.PHONE, Val.ASSEMBLED, Val.OPEN, otherwise=tr("the panel is fitted already")),
+                needs(PanelVar.NEW_READ, Val.NO, otherwise=tr("it is asked before any work on the panel")),
             ),
             {PanelVar.DONOR: PanelVal.CLEAN},
             chances=(facts_of(bench.case).chances.donor_clean,),
             bars=bars,
-            finding="the panel is unlocked and its touch flex its own",
+            finding=tr("the panel is unlocked and its touch flex its own"),
             miss={PanelVar.DONOR: PanelVal.BAD},
             variant=variant,
-            counts_with=f"check {variant}",
+            counts_with=tr("check {variant}", variant=variant),
         )
     ]
 
@@ -129,7 +132,12 @@ def life_of(bench: Workbench, panel: NewPanel, key: str = "write_new") -> WriteL
 def _spent(case: Case, value: PanelVal) -> str:
     index, display = PANELS.index(value), facts_of(case)
     most = max(case.model.write_limits, default=0)
-    return f"{display.panel_titles[index]} takes no more writes: {display.panels[index].counted} counted, it takes {most} at most"
+    return tr(
+        "{panel_titles} takes no more writes: {counted} counted, it takes {most} at most",
+        panel_titles=display.panel_titles[index],
+        counted=display.panels[index].counted,
+        most=most,
+    )
 
 
 def _writes(
@@ -158,7 +166,7 @@ def _writes(
     if not mixed:
         rows += [
             ("write_for_own_chip", "code", (OWN_CHIP, needs(PanelVar.RECORD, PanelVal.BOARDS)), PanelVal.MIXED),
-            ("write_for_own_chip", "partial code", code, PanelVal.MIXED_PARTIAL),
+            ("write_for_own_chip", tr("partial code"), code, PanelVal.MIXED_PARTIAL),
         ]
     if finishes_moved_chip(bench.case, panel):
         copying = (_COVER, MOVED_CHIP, _NO_SERIAL, needs(PanelVar.RECORD, PanelVal.OWN, otherwise=""))
@@ -173,8 +181,8 @@ def _writes(
             miss={PanelVar.NEW_READ: Val.NO},
             **_at_stake(bench, life, value, panel, tries),
             variant="+".join(part for part in (variant_of(value), extra) if part),
-            counts_with=f"write {value.name}",
-            way="write for the panel's own chip" if key == "write_for_own_chip" else "",
+            counts_with=tr("write {value}", value=value.name),
+            way=tr("write for the panel's own chip") if key == "write_for_own_chip" else "",
         )
         for key, extra, conditions, result in rows
     ]
@@ -197,18 +205,25 @@ def _of_another_maker(
     maker = facts_of(bench.case).source_maker
     allowed = bench.lacks(
         panel.maker in bench.case.model.takes_other_makers,
-        f"{panel.maker} panels of this model take no record of a {maker} panel",
+        tr("{maker} panels of this model take no record of a {maker_2} panel", maker=panel.maker, maker_2=maker),
         Effort.PART,
     )
-    asked = needs(PanelVar.REFUSES, Val.NO, otherwise=f"the {maker} record was tried on it in vain", moot=True)
+    asked = needs(PanelVar.REFUSES, Val.NO, otherwise=tr("the {maker} record was tried on it in vain", maker=maker), moot=True)
     fresh = needs(PanelVar.RECORD, PanelVal.BLANK, PanelVal.PARTIAL)
     to_own = needs(PanelVar.RECORD, *fresh.good, PanelVal.BOARDS_PARTIAL)
     whole = needs(PanelVar.RECORD, *fresh.good, *_INCOMPLETE_CODES)
     refused: dict[Enum, Enum] = {PanelVar.REFUSES: Val.YES}
     rows: tuple[tuple[str, tuple[Needs, ...], PanelVal, dict[Enum, Enum], Bar | None, str], ...] = (
         (CODES, (_COVER, fresh), PanelVal.BOARDS_PARTIAL, {}, None, ""),
-        (CODES_FOR_OWN_CHIP, (OWN_CHIP, to_own), PanelVal.MIXED_PARTIAL, {}, None, "write for the panel's own chip"),
-        (OTHER_MAKER, (_COVER, whole, _ANOTHERS, asked), PanelVal.BOARDS, refused, allowed, f"write the {maker} record"),
+        (CODES_FOR_OWN_CHIP, (OWN_CHIP, to_own), PanelVal.MIXED_PARTIAL, {}, None, tr("write for the panel's own chip")),
+        (
+            OTHER_MAKER,
+            (_COVER, whole, _ANOTHERS, asked),
+            PanelVal.BOARDS,
+            refused,
+            allowed,
+            tr("write the {maker} record", maker=maker),
+        ),
     )
     # counted with the panel's other writes, of which any may come before
     tries = bench.figures["write_new"].tries
@@ -222,7 +237,7 @@ def _of_another_maker(
             miss={PanelVar.NEW_READ: Val.NO, **miss},
             **_at_stake(bench, life, value, panel, tries),
             variant=variant_of(value),
-            counts_with=f"write {value.name}",
+            counts_with=tr("write {value}", value=value.name),
             way=way,
         )
         for key, more, result, miss, bar, way in rows
@@ -232,8 +247,8 @@ def _of_another_maker(
 
 def _change(bench: Workbench) -> list[Action]:
     """Taking another panel is open before anything was read from the one in hand, and again when a write failed."""
-    closed = needs(Var.PHONE, Val.ASSEMBLED, Val.OPEN, otherwise="the phone is closed already")
-    unread = needs(PanelVar.NEW_READ, Val.NO, otherwise="the panel in hand answers")
+    closed = needs(Var.PHONE, Val.ASSEMBLED, Val.OPEN, otherwise=tr("the phone is closed already"))
+    unread = needs(PanelVar.NEW_READ, Val.NO, otherwise=tr("the panel in hand answers"))
     chips: tuple[tuple[str, tuple[Enum, ...], dict[Enum, Enum]], ...] = (
         ("", (PanelVal.ON_ORIGINAL, PanelVal.LOOSE, Val.LOST), {}),
         ("+chip_lost", (PanelVal.ON_NEW,), {PanelVar.CHIP: Val.LOST}),
@@ -252,7 +267,7 @@ def _change(bench: Workbench) -> list[Action]:
                 **lost,
             }
             conditions = (
-                needs(PanelVar.PANEL, *others, otherwise="it is in hand already"),
+                needs(PanelVar.PANEL, *others, otherwise=tr("it is in hand already")),
                 closed,
                 unread,
                 needs(PanelVar.CHIP, *chip),
@@ -263,7 +278,7 @@ def _change(bench: Workbench) -> list[Action]:
                     conditions,
                     fresh,
                     variant=f"{variant_of(value)}{extra}",
-                    way=f"take {facts_of(bench.case).panel_titles[index]}",
+                    way=tr("take {panel_titles}", panel_titles=facts_of(bench.case).panel_titles[index]),
                     hands=("clear_socket",),
                 )
             )

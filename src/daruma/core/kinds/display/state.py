@@ -1,5 +1,6 @@
 """The display's variables in the planner's state, and the conditions that several of its actions share."""
 
+from daruma.core.language import tr
 from daruma.core.plan.state import Named, Val, needs
 
 
@@ -16,7 +17,7 @@ class PanelVar(Named):
     DONOR = "donor"
     NEW_READ = "new_read"
     RECORD = "record"
-    REFUSES = "another maker's record was tried in vain"
+    REFUSES = tr("another maker's record was tried in vain")
     CHIP = "chip"
     OWN_CHIP = "own_chip"
     BINDING = "binding"
@@ -28,40 +29,40 @@ class PanelVal(Named):
 
     # the socket
     EMPTY = "empty"
-    ORIGINAL = "the original"
-    NEW = "the new panel"
+    ORIGINAL = tr("the original")
+    NEW = tr("the new panel")
     # the original
     THERE = "there"
     GONE = "gone"
     # a panel's record
-    OWN = "its own, complete"
-    PARTIAL = "its own, incomplete"
-    BLANK = "never set"
-    BOARDS = "the board's, complete"
-    BOARDS_PARTIAL = "the board's, incomplete"
-    MIXED = "the board's serial, its own chip's code"
-    MIXED_PARTIAL = "the board's serial, its own chip's code, incomplete"
-    COPIED = "its own serial, the moved chip's code"
+    OWN = tr("its own, complete")
+    PARTIAL = tr("its own, incomplete")
+    BLANK = tr("never set")
+    BOARDS = tr("the board's, complete")
+    BOARDS_PARTIAL = tr("the board's, incomplete")
+    MIXED = tr("the board's serial, its own chip's code")
+    MIXED_PARTIAL = tr("the board's serial, its own chip's code, incomplete")
+    COPIED = tr("its own serial, the moved chip's code")
     # a calibration that is known
-    FITTING = "of a panel by the new one's maker"
+    FITTING = tr("of a panel by the new one's maker")
     # the touch chip
-    ON_ORIGINAL = "on the original"
+    ON_ORIGINAL = tr("on the original")
     LOOSE = "loose"
-    ON_NEW = "on the new panel"
+    ON_NEW = tr("on the new panel")
     # what the board binds to
-    TO_ORIGINAL = "to the original"
-    TO_PANEL = "to the new panel"
+    TO_ORIGINAL = tr("to the original")
+    TO_PANEL = tr("to the new panel")
     # a donor panel
-    UNASKED = "not asked"
+    UNASKED = tr("not asked")
     CLEAN = "clean"
-    BAD = "locked or its touch flex replaced"
+    BAD = tr("locked or its touch flex replaced")
     # the panels there are, the one in hand first
-    FIRST = "the panel in hand"
-    SECOND = "the second panel"
-    THIRD = "the third panel"
-    FIRST_LOST = "the panel in hand, lost"
-    SECOND_LOST = "the second panel, lost"
-    THIRD_LOST = "the third panel, lost"
+    FIRST = tr("the panel in hand")
+    SECOND = tr("the second panel")
+    THIRD = tr("the third panel")
+    FIRST_LOST = tr("the panel in hand, lost")
+    SECOND_LOST = tr("the second panel, lost")
+    THIRD_LOST = tr("the third panel, lost")
 
 
 PANELS = (PanelVal.FIRST, PanelVal.SECOND, PanelVal.THIRD)
@@ -75,14 +76,14 @@ MIXED = (PanelVal.MIXED, PanelVal.MIXED_PARTIAL)
 CHIP_RESTS = needs(
     PanelVar.CHIP,
     *(PanelVal.ON_ORIGINAL, PanelVal.ON_NEW, Val.LOST),
-    otherwise="the loose touch chip is to be soldered first",
+    otherwise=tr("the loose touch chip is to be soldered first"),
     order=True,
 )
-SOCKET_EMPTY = needs(PanelVar.SOCKET, PanelVal.EMPTY, otherwise="the socket must be empty")
-OFF_SOCKET = needs(PanelVar.SOCKET, PanelVal.EMPTY, PanelVal.ORIGINAL, otherwise="the new panel must be off the socket")
-NO_CODES = needs(PanelVar.SERIAL, Val.NO, otherwise="the codes are known already", moot=True)
-OWN_CHIP = needs(PanelVar.OWN_CHIP, Val.YES, otherwise="the new panel has no chip of its own")
-MOVED_CHIP = needs(PanelVar.CHIP, PanelVal.ON_NEW, otherwise="the original touch chip is not on the new panel")
+SOCKET_EMPTY = needs(PanelVar.SOCKET, PanelVal.EMPTY, otherwise=tr("the socket must be empty"))
+OFF_SOCKET = needs(PanelVar.SOCKET, PanelVal.EMPTY, PanelVal.ORIGINAL, otherwise=tr("the new panel must be off the socket"))
+NO_CODES = needs(PanelVar.SERIAL, Val.NO, otherwise=tr("the codes are known already"), moot=True)
+OWN_CHIP = needs(PanelVar.OWN_CHIP, Val.YES, otherwise=tr("the new panel has no chip of its own"))
+MOVED_CHIP = needs(PanelVar.CHIP, PanelVal.ON_NEW, otherwise=tr("the original touch chip is not on the new panel"))
 
 
 def variant_of(value: PanelVal) -> str:

@@ -5,6 +5,7 @@ from dataclasses import dataclass, field, replace
 from typing import ClassVar
 
 from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
+from daruma.core.language import tr
 from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.part_work import PartTicket, PartWork
@@ -67,7 +68,7 @@ def faults(ticket: PartTicket, model: Model | None) -> Mapping[str, str]:
     assert isinstance(ticket, DisplayTicket)
     found = {}
     if model is not None and ticket.maker and ticket.maker not in model.makers:
-        found["maker"] = f"{model.name} has {' or '.join(model.makers)}"
+        found["maker"] = tr("{model} has {makers}", model=model.name, makers=tr(" or ").join(model.makers))
     if ticket.original is OriginalState.MISSING and ticket.chip is ChipPlace.ON_ORIGINAL:
-        found["chip"] = "cannot be on a missing original"
+        found["chip"] = tr("cannot be on a missing original")
     return found

@@ -24,6 +24,7 @@ from daruma.core.kinds.front_camera.work import (
 )
 from daruma.core.kinds.room import Room, Values
 from daruma.core.known import KnownPart, Seen, board_identities
+from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, Identity
@@ -54,11 +55,13 @@ TRAITS = {
     "fit_genuine_front_camera": replace(_HAND, redone=True),
     "finish_front_camera": replace(_WIRED, act=ActKind.FINISH, redone=True),
 }
-_BAD = needs(FrontVar.CAMERA, FrontVal.BROKEN, FrontVal.FOREIGN, otherwise="the front camera is not to be replaced", moot=True)
-_UNREAD = needs(FrontVar.DATA, Val.NO, otherwise="the front camera's data are kept already", moot=True)
-_KEPT = needs(FrontVar.DATA, Val.YES, otherwise="nothing gives the original front camera's data")
-_ON_HOLDER = needs(FrontVar.HOLDER, FrontVal.ON_HOLDER, otherwise="the new camera must be on the programmer")
-_FREE = needs(FrontVar.BINDING, Val.YES, otherwise="the front camera is still bound to the board")
+_BAD = needs(
+    FrontVar.CAMERA, FrontVal.BROKEN, FrontVal.FOREIGN, otherwise=tr("the front camera is not to be replaced"), moot=True
+)
+_UNREAD = needs(FrontVar.DATA, Val.NO, otherwise=tr("the front camera's data are kept already"), moot=True)
+_KEPT = needs(FrontVar.DATA, Val.YES, otherwise=tr("nothing gives the original front camera's data"))
+_ON_HOLDER = needs(FrontVar.HOLDER, FrontVal.ON_HOLDER, otherwise=tr("the new camera must be on the programmer"))
+_FREE = needs(FrontVar.BINDING, Val.YES, otherwise=tr("the front camera is still bound to the board"))
 
 
 def facts_of(case: Case) -> FrontFacts:
@@ -91,12 +94,12 @@ def actions(bench: Workbench, _: Values | None) -> tuple[Action, ...]:
 def _compare(bench: Workbench) -> Action:
     return bench.action(
         "compare_front_camera",
-        (OPEN, needs(FrontVar.CAMERA, FrontVal.UNSURE, otherwise="the camera is to blame already", moot=True)),
+        (OPEN, needs(FrontVar.CAMERA, FrontVal.UNSURE, otherwise=tr("the camera is to blame already"), moot=True)),
         {FrontVar.CAMERA: FrontVal.BROKEN},
         place=KIND,
         hands=("compare_front_camera",),
         chances=(BOARD_SOUND[facts_of(bench.case).sign],),
-        finding="the board runs a known-good camera",
+        finding=tr("the board runs a known-good camera"),
         miss={FrontVar.CAMERA: FrontVal.BOARD},
     )
 
@@ -106,10 +109,10 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
     facts = facts_of(bench.case)
     effects: dict[Enum, Enum] = {FrontVar.DATA: Val.YES}
     foreign = facts.state in (FrontState.FOREIGN, FrontState.UNSURE)
-    gone = bench.lacks(not foreign, "the phone's own front camera is not in it", Effort.SOURCE)
-    dark = bench.lacks(facts.sign is not Sign.DEAD, "a dead camera gives nothing over the cable", Effort.SOURCE)
-    none = bench.lacks(facts.kept, "no earlier backup of this phone's own front camera is in the vault", Effort.SOURCE)
-    on_holder = needs(FrontVar.HOLDER, FrontVal.OLD, otherwise="the original camera must be on the programmer")
+    gone = bench.lacks(not foreign, tr("the phone's own front camera is not in it"), Effort.SOURCE)
+    dark = bench.lacks(facts.sign is not Sign.DEAD, tr("a dead camera gives nothing over the cable"), Effort.SOURCE)
+    none = bench.lacks(facts.kept, tr("no earlier backup of this phone's own front camera is in the vault"), Effort.SOURCE)
+    on_holder = needs(FrontVar.HOLDER, FrontVal.OLD, otherwise=tr("the original camera must be on the programmer"))
     return (
         *over_cable(bench, "front_camera_over_cable", (_UNREAD,), effects, why=_UNREAD, trial="front_camera", bars=(gone, dark)),
         bench.action(
@@ -126,7 +129,7 @@ def _data(bench: Workbench) -> tuple[Action, ...]:
 
 
 def _binding(bench: Workbench) -> tuple[Action, ...]:
-    bound = needs(FrontVar.BINDING, Val.NO, otherwise="the front camera is unbound already", moot=True)
+    bound = needs(FrontVar.BINDING, Val.NO, otherwise=tr("the front camera is unbound already"), moot=True)
     free: dict[Enum, Enum] = {FrontVar.BINDING: Val.YES}
     return over_cable(bench, "unbind_front_camera", (bound, _KEPT), free, why=bound, trial="front_camera_binding")
 
@@ -135,19 +138,23 @@ def _new(bench: Workbench) -> tuple[Action, ...]:
     """Return a new camera with a programmable flex: soldered, read, written, fitted."""
     model = bench.case.model
     known = bench.lacks(
-        not model.ambient_white_needs_front_camera, f"no programmable flex is known for {model.name}", Effort.PHONE
+        not model.ambient_white_needs_front_camera,
+        tr("no programmable flex is known for {model}", model=model.name),
+        Effort.PHONE,
     )
-    bare = needs(FrontVar.NEW, Val.NO, otherwise="a new camera was prepared already", moot=True)
-    soldered = needs(FrontVar.NEW, FrontVal.SOLDERED, otherwise="the new camera has no programmable flex")
-    read = needs(FrontVar.NEW, FrontVal.READ, otherwise="the new camera was not read yet")
-    written = needs(FrontVar.NEW, Val.YES, otherwise="the new camera does not carry the original's data yet")
-    on_bench = needs(FrontVar.NEW, FrontVal.SOLDERED, FrontVal.READ, Val.YES, otherwise="the new camera has no programmable flex")
+    bare = needs(FrontVar.NEW, Val.NO, otherwise=tr("a new camera was prepared already"), moot=True)
+    soldered = needs(FrontVar.NEW, FrontVal.SOLDERED, otherwise=tr("the new camera has no programmable flex"))
+    read = needs(FrontVar.NEW, FrontVal.READ, otherwise=tr("the new camera was not read yet"))
+    written = needs(FrontVar.NEW, Val.YES, otherwise=tr("the new camera does not carry the original's data yet"))
+    on_bench = needs(
+        FrontVar.NEW, FrontVal.SOLDERED, FrontVal.READ, Val.YES, otherwise=tr("the new camera has no programmable flex")
+    )
     return (
         bench.action(
             "solder_camera_flex",
             (bare, _BAD, _KEPT),
             {FrontVar.NEW: FrontVal.SOLDERED},
-            bars=(known, bench.lacks(bench.case.kit.hot_air, "the bench has no hot air")),
+            bars=(known, bench.lacks(bench.case.kit.hot_air, tr("the bench has no hot air"))),
             place=KIND,
             hands=("solder_camera_flex",),
             ruins=(1.0,),
@@ -167,7 +174,7 @@ def _new(bench: Workbench) -> tuple[Action, ...]:
             "fit_front_camera",
             (OPEN, written, _BAD, _FREE),
             {FrontVar.CAMERA: FrontVal.PROGRAMMED, FrontVar.HOLDER: FrontVal.EMPTY, FrontVar.FLASHED: Val.NO},
-            way="New camera with the original's data",
+            way=tr("New camera with the original's data"),
             place=KIND,
             hands=("fit_front_camera",),
         ),
@@ -178,14 +185,14 @@ def _genuine(bench: Workbench) -> tuple[Action, ...]:
     """Return a genuine camera that the phone finishes."""
     bars = finish_bars(bench.case, KIND)
     origin = facts_of(bench.case).origin
-    fitted = needs(FrontVar.CAMERA, FrontVal.GENUINE, otherwise="no genuine camera is fitted")
+    fitted = needs(FrontVar.CAMERA, FrontVal.GENUINE, otherwise=tr("no genuine camera is fitted"))
     return (
         bench.action(
             "fit_genuine_front_camera",
             (OPEN, _BAD),
             {FrontVar.CAMERA: FrontVal.GENUINE, FrontVar.FLASHED: Val.NO},
             bars=(*bars, locked_bar(bench.case, KIND, origin)),
-            way="Genuine camera",
+            way=tr("Genuine camera"),
             place=KIND,
             hands=("fit_genuine_front_camera",),
         ),
@@ -196,7 +203,7 @@ def _genuine(bench: Workbench) -> tuple[Action, ...]:
                     (FITTED, fitted, *in_session(bench, KIND)),
                     {FrontVar.CAMERA: FrontVal.FINISHED},
                     bars=(*bars, locked_bar(bench.case, KIND, origin)),
-                    way="finish on the phone",
+                    way=tr("finish on the phone"),
                     marks_used=origin is Origin.USED,
                 ),
             )
@@ -215,8 +222,8 @@ def _flash(bench: Workbench) -> tuple[Action, ...]:
                 "flash_system",
                 (
                     FITTED,
-                    needs(FrontVar.CAMERA, *new, otherwise="no new camera is fitted"),
-                    needs(FrontVar.FLASHED, Val.NO, otherwise="the system is flashed already", moot=True),
+                    needs(FrontVar.CAMERA, *new, otherwise=tr("no new camera is fitted")),
+                    needs(FrontVar.FLASHED, Val.NO, otherwise=tr("the system is flashed already"), moot=True),
                 ),
                 {FrontVar.FLASHED: Val.YES},
             ),
@@ -227,13 +234,13 @@ def _flash(bench: Workbench) -> tuple[Action, ...]:
 def threads(_: Case) -> Mapping[Identity, tuple[Conjunction, ...]]:
     """Return what makes the camera's serial agree with the board's: a broken one keeps no promise."""
     good = (FrontVal.SOUND, FrontVal.PROGRAMMED, FrontVal.FINISHED)
-    same = needs(FrontVar.CAMERA, *good, otherwise="no front camera that works is bound to the board")
+    same = needs(FrontVar.CAMERA, *good, otherwise=tr("no front camera that works is bound to the board"))
     return {Identity.FRONT_CAMERA_SERIAL: ((same,),)}
 
 
 def conditions(_: Case) -> Mapping[Condition, tuple[Conjunction, ...]]:
     """Return what makes the system flashed after the swap."""
-    flashed = needs(FrontVar.FLASHED, Val.YES, otherwise="the system was not flashed after the swap")
+    flashed = needs(FrontVar.FLASHED, Val.YES, otherwise=tr("the system was not flashed after the swap"))
     return {Condition.FLASHED_AFTER_SWAP: ((flashed,),)}
 
 
@@ -257,7 +264,14 @@ def told(ticket: FrontTicket) -> Told:
     """Return what the ticket says in a few words, and where the complaint leads."""
     if ticket.state is FrontState.SOUND:
         return Told(TOLD[ticket.state])
-    return Told(f"{TOLD[ticket.state]}: {SIGN_LABEL[ticket.sign]} (leads to {lead(ticket.state, ticket.sign).value})")
+    return Told(
+        tr(
+            "{TOLD}: {SIGN_LABEL} (leads to {value})",
+            TOLD=TOLD[ticket.state],
+            SIGN_LABEL=SIGN_LABEL[ticket.sign],
+            value=word(lead(ticket.state, ticket.sign)),
+        )
+    )
 
 
 ROOM = Room(
@@ -267,9 +281,9 @@ ROOM = Room(
     ticket=FrontTicket,
     work=FrontWork,
     entries=(
-        Entry("state", "The front camera in the phone", TOLD),
-        Entry("sign", "What it shows", SIGN_LABEL),
-        Entry("origin", "A genuine one for it", ORIGIN_WORDS),
+        Entry("state", tr("The front camera in the phone"), TOLD),
+        Entry("sign", tr("What it shows"), SIGN_LABEL),
+        Entry("origin", tr("A genuine one for it"), ORIGIN_WORDS),
         shelf_entry(ORIGIN_GRADES, lambda part: {"origin": origin_of(part.kind)}),
     ),
     told=told,
@@ -281,11 +295,11 @@ ROOM = Room(
     conditions=conditions,
     origin=lambda ticket: ticket.origin,
     grades=ORIGIN_GRADES,
-    asks=(state_of_part("front_camera", "Front camera", TOLD, facts_of, KIND),),
+    asks=(state_of_part("front_camera", tr("Front camera"), TOLD, facts_of, KIND),),
     otherwise=(
         Otherwise(
-            "the board runs no camera", Effort.PART, (FrontVar.CAMERA, (FrontVal.BOARD,)), {FrontVar.CAMERA: FrontVal.UNSURE}
+            tr("the board runs no camera"), Effort.PART, (FrontVar.CAMERA, (FrontVal.BOARD,)), {FrontVar.CAMERA: FrontVal.UNSURE}
         ),
-        Otherwise("the new camera is ruined", Effort.PART, (FrontVar.NEW, (Val.LOST,)), {FrontVar.NEW: Val.NO}),
+        Otherwise(tr("the new camera is ruined"), Effort.PART, (FrontVar.NEW, (Val.LOST,)), {FrontVar.NEW: Val.NO}),
     ),
 )

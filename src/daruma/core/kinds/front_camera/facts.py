@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 from daruma.core.finishing import Origin
 from daruma.core.kinds.front_camera.work import FrontState, Sign
+from daruma.core.language import tr
 from daruma.core.plan.state import Named
 
 
@@ -31,16 +32,16 @@ class FrontVar(Named):
 class FrontVal(Named):
     """Name a value of the front camera's variables."""
 
-    SOUND = "the original, sound"
-    BROKEN = "the original, broken"
-    FOREIGN = "another one, never bound"
-    UNSURE = "a camera that is broken, or a board that runs none"
-    BOARD = "a board that runs no camera"
-    PROGRAMMED = "a new one with the original's data"
-    GENUINE = "a genuine one that is not finished"
-    FINISHED = "a genuine one, finished"
-    SOLDERED = "with a programmable flex"
-    READ = "with a flex that answers"
-    OLD = "the original camera"
-    ON_HOLDER = "the new camera"
+    SOUND = tr("the original, sound")
+    BROKEN = tr("the original, broken")
+    FOREIGN = tr("another one, never bound")
+    UNSURE = tr("a camera that is broken, or a board that runs none")
+    BOARD = tr("a board that runs no camera")
+    PROGRAMMED = tr("a new one with the original's data")
+    GENUINE = tr("a genuine one that is not finished")
+    FINISHED = tr("a genuine one, finished")
+    SOLDERED = tr("with a programmable flex")
+    READ = tr("with a flex that answers")
+    OLD = tr("the original camera")
+    ON_HOLDER = tr("the new camera")
     EMPTY = "empty"

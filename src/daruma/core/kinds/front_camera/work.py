@@ -5,6 +5,7 @@ from enum import Enum
 from typing import ClassVar
 
 from daruma.core.finishing import Origin
+from daruma.core.language import tr
 from daruma.core.optics.frames import Frame
 from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Identity, PartKind
@@ -41,16 +42,16 @@ class Lead(Enum):
 
 
 SIGN_LABEL = {
-    Sign.NO_FOCUS: "no autofocus",
-    Sign.FREEZES: "the picture freezes",
-    Sign.WHITE: "white picture after recording",
-    Sign.DEAD: "dead, a black picture",
+    Sign.NO_FOCUS: tr("no autofocus"),
+    Sign.FREEZES: tr("the picture freezes"),
+    Sign.WHITE: tr("white picture after recording"),
+    Sign.DEAD: tr("dead, a black picture"),
 }
 TOLD = {
-    FrontState.OWN: "its own, broken",
-    FrontState.FOREIGN: "another one, never bound",
-    FrontState.SOUND: "this phone's own, sound",
-    FrontState.UNSURE: "broken, nor did a new one work",
+    FrontState.OWN: tr("its own, broken"),
+    FrontState.FOREIGN: tr("another one, never bound"),
+    FrontState.SOUND: tr("this phone's own, sound"),
+    FrontState.UNSURE: tr("broken, nor did a new one work"),
 }
 # chances that a known-good camera works on the board, by the sign (ours)
 BOARD_SOUND = {Sign.NO_FOCUS: 0.95, Sign.FREEZES: 0.8, Sign.WHITE: 0.85, Sign.DEAD: 0.7}
