@@ -66,7 +66,7 @@ def timed(act: Callable[[], None], shell: QWidget) -> float:
 def main() -> None:
     """Print the tables."""
     app = make_app()
-    bare = table("bare_table", rows := Rows(("a", "b", "c")), (200, 200, 200))
+    bare = table("bare_table", "bare", rows := Rows(("a", "b", "c")), (200, 200, 200))
     bare.resize(800, 600)
     bare.show()
     texts = [(str(n), "part", "place") for n in range(PARTS)]

@@ -72,7 +72,7 @@ def _library(name: str) -> Callable[[], Finding]:
                 "Install the program anew (pipx reinstall daruma); a missing .so is named in the README's list of libraries."
             )
             return Finding(name, Health.WRONG, str(error), remedy)
-        return Finding(name, Health.WELL, str(getattr(module, "__version__", "there")))
+        return Finding(name, Health.WELL, str(getattr(module, "__version__", tr("there"))))
 
     return look
 

@@ -185,7 +185,7 @@ def is_released(rig: Rig) -> Found[None]:
     """Look whether the board has let go of its front camera."""
     _asked(rig)
     free = front_state(rig.phone()).free
-    return Found(free, "free" if free else "bound", None, tr("the board takes another front camera"), untouched=not free)
+    return Found(free, tr("free") if free else tr("bound"), None, tr("the board takes another front camera"), untouched=not free)
 
 
 def is_flashed(rig: Rig) -> Found[None]:

@@ -66,7 +66,7 @@ class Act:
         return self.kind is ActKind.WRITE and self.state is not ActState.NOT_SENT
 
 
-_PHONE_OF = tr("phone of ")
+_PHONE_OF = "phone of "
 
 
 def phone_of(job: str) -> str:
@@ -75,7 +75,7 @@ def phone_of(job: str) -> str:
 
 
 def _thing(act: Act) -> str:
-    return _PHONE_OF + act.job_name if act.die.startswith(_PHONE_OF) else act.die
+    return tr("phone of {job}", job=act.job_name) if act.die.startswith(_PHONE_OF) else act.die
 
 
 def what(act: Act) -> str:

@@ -11,7 +11,7 @@ from daruma.core.language import tr
 
 GENESIS = "0" * 64
 KNOWN_BY = "@"  # between a name for reading and an identity
-LOST = tr("lost ")  # what the day of purge begins with for a backup that was damaged when a copy was restored
+LOST = "lost "  # what the day of purge begins with for a backup that was damaged when a copy was restored
 
 
 class Origin(Enum):
@@ -119,10 +119,11 @@ def link_of(previous: str, sha256: str, arrived: str = "") -> str:
 
 @dataclass(frozen=True, slots=True)
 class VaultFault:
-    """Hold one thing that does not verify."""
+    """Hold one thing that does not verify; `gap` says that rows before it are missing."""
 
     name: str
     what: str
+    gap: bool = False
 
 
 # number, sha256, chain, body, day of purge, two byte strings that the body holds if what is searched by is what it
@@ -160,7 +161,9 @@ class ChainCheck:
             if sha((previous + sha256 + arrived).encode()).hexdigest() != chain:
                 faults.append(VaultFault(name_of(number), BROKEN))
             if number != expected:
-                faults.append(VaultFault(name_of(number), tr("{missing} before it", missing=_missing(expected, number))))
+                faults.append(
+                    VaultFault(name_of(number), tr("{missing} before it", missing=_missing(expected, number)), gap=True)
+                )
             self.seen += 1
             expected, previous = number + 1, chain
         self.previous, self.expected = previous, expected

@@ -12,6 +12,22 @@ MOST_TRIES = 25  # unlocks that somebody would try (ours)
 _SURE = 0.95
 
 
+_STATES = {
+    "normal": tr("normal"),
+    "abnormal": tr("abnormal"),
+    "open": tr("open"),
+    "closed": tr("closed"),
+    "intact": tr("intact"),
+    "fused": tr("fused"),
+    "silent": tr("silent"),
+}
+
+
+def said_state(state: str) -> str:
+    """Return how a line, a link chip or a switch is called that says of itself how it is."""
+    return _STATES.get(state, state)
+
+
 @dataclass(frozen=True, slots=True)
 class LineTest:
     """Hold one test of a module on the programmer: ohms of its lines by name, the link chip, the power switch, its counter.
@@ -50,7 +66,7 @@ class LineTest:
             return tr("every line reads open: its flex is torn")
         if self.lines and all(state == "abnormal" for _, _, state in self.lines):
             return tr("every line leaks: dry it with the battery disconnected, then test again")
-        return "" if self.link in ("fused", "intact") else tr("its link chip reads {link}", link=self.link)
+        return "" if self.link in ("fused", "intact") else tr("its link chip reads {link}", link=said_state(self.link))
 
 
 @dataclass(frozen=True, slots=True)

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 from enum import Enum
 
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.parts import PartKind, PartStatus
 
 
@@ -15,8 +15,8 @@ class Origin(Enum):
     LOCKED = "genuine, locked to an account"
 
 
-ORIGIN_WORDS = {origin: origin.value for origin in Origin}
-ORIGIN_GRADES = {origin.name.lower(): origin.value for origin in Origin}
+ORIGIN_WORDS = {origin: word(origin) for origin in Origin}
+ORIGIN_GRADES = {origin.name.lower(): word(origin) for origin in Origin}
 USED_FOR_EVER = tr(
     "A part that was bound elsewhere says used from then on, even back in its own phone: never swap parts only to try."
 )

@@ -8,7 +8,7 @@ from daruma.core.acts import ActKind
 from daruma.core.finishing import OWNER_ONLY, Origin, PageLine
 from daruma.core.job import Job, StepState
 from daruma.core.kinds import KINDS, room, trait
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.plan.actions import ActionFigures
@@ -113,7 +113,7 @@ def _meaning(now: PageLine | None, before: PageLine | None, *, finished_here: bo
 
 def session_words(session: FinishSession) -> str:
     """Return a session in a few sentences, for those who cannot see its picture."""
-    said = [f"{PART_LABEL[row.part]} {row.outlook.value}" for row in session.rows if row.outlook is not Outlook.STAYS]
+    said = [f"{PART_LABEL[row.part]} {word(row.outlook)}" for row in session.rows if row.outlook is not Outlook.STAYS]
     minutes = tr(
         "About {minutes:.0f} minutes are expected, {planned:.0f} at best.", minutes=session.minutes, planned=session.planned
     )

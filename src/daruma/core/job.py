@@ -347,6 +347,6 @@ def waits_for(job: Job, faults: Mapping[str, str]) -> str:
             failed = any(step.state is StepState.FAILED for step in job.steps)
             return tr("a decision: a step failed") if failed else tr("the bench")
         case Stage.PROOF:
-            return "proof"
+            return tr("proof")
         case Stage.HAND_OVER:
             return "hand-over"

@@ -6,6 +6,7 @@ from enum import Enum
 from daruma.core.closing import ClosingSpec
 from daruma.core.display import DisplaySpec
 from daruma.core.folding import FoldSpec
+from daruma.core.language import tr
 from daruma.core.parts import Function, Identity, PartKind, Version
 from daruma.core.power.signature import BootSignature
 from daruma.core.records import Layout
@@ -100,3 +101,19 @@ class Model:
             if layout.part is kind:
                 return layout
         raise LookupError(f"{self.name} has no record layout for {kind.value}")
+
+
+_HOLDERS = {
+    "ear": tr("ear"),
+    "module": tr("module"),
+    "extension": tr("extension"),
+    "flex": tr("flex"),
+    "battery": tr("battery"),
+    "camera": tr("camera"),
+    "motor": tr("motor"),
+}
+
+
+def socket_name(key: str) -> str:
+    """Return what a place of the programmer is called: holders by their parts, sockets by their own marks."""
+    return _HOLDERS.get(key, key)

@@ -26,6 +26,9 @@ CHECKSUMS = {
 }
 
 
+BLANK_SAID = tr("blank")  # what is said of a field that carries nothing
+
+
 class Encoding(Enum):
     """Say how a field's bytes are read."""
 
@@ -270,7 +273,7 @@ def recognise(layouts: Iterable[Layout], image: bytes) -> tuple[Layout, ...]:
 def shown(spec: FieldSpec, value: FieldValue) -> str:
     """Return a field's value as text for the eye."""
     if value is None:
-        return "blank"
+        return BLANK_SAID
     if spec.meaning is not None and isinstance(value, int):
         return said(spec.meaning, value)
     if isinstance(value, tuple):

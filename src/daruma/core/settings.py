@@ -6,7 +6,7 @@ from enum import Enum
 from functools import cache
 from typing import Any
 
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.parts import Function
 from daruma.core.plan.case import Kit
 from daruma.core.plan.money import WORTH, Aim, Preferences
@@ -80,7 +80,7 @@ class Setting:
             case Form.CHOICE:
                 return ", ".join(f'"{choice}"' for choice in self.choices)
             case form:
-                return str(form.value)
+                return word(form)
 
     def checked(self, value: Any) -> Any:
         """Return a value as it is kept; raise SettingFault for one that cannot be the setting's."""
@@ -171,7 +171,7 @@ def _shop() -> tuple[Setting, ...]:
             tr("stands on the customer's page; what the law gives besides is not touched by it"),
             0,
             120,
-            "months",
+            tr("months"),
         ),
         Setting(
             "shop.paper", tr("Paper"), Form.CHOICE, "a4", tr("of sheets and orders"), choices={"a4": "A4", "letter": tr("Letter")}

@@ -12,8 +12,8 @@ from daruma.core.tri import Tri
 
 LONGEST = 120  # characters of a text
 MOST_PRICE, MOST_WRITES = 100_000.0, 99
-TRI_WORDS = {Tri.UNKNOWN: tr("not known"), Tri.YES: "yes", Tri.NO: "no"}
-USUAL_GRADES = {"new": tr("new, sealed"), "used": "used", "unknown": tr("history not known")}
+TRI_WORDS = {Tri.UNKNOWN: tr("not known"), Tri.YES: tr("yes"), Tri.NO: tr("no")}
+USUAL_GRADES = {"new": tr("new, sealed"), "used": tr("used"), "unknown": tr("history not known")}
 
 
 @dataclass(frozen=True, slots=True)
@@ -169,8 +169,8 @@ FIELDS = (
     Field("bought", tr("Bought on"), lambda part, _: part.bought, _day, "2026-10-02"),
     Field("warranty", tr("Warranty until"), lambda part, _: part.warranty, _day, "2027-10-02"),
     Field("earlier_writes", tr("Writes before"), lambda part, _: str(part.earlier_writes), _writes, "0"),
-    Field("locked", tr("Locked"), lambda part, _: TRI_WORDS[part.locked], _tri, "no"),
-    Field("own_flex", tr("Touch flex its own"), lambda part, _: TRI_WORDS[part.own_flex], _tri, "yes"),
+    Field("locked", tr("Locked"), lambda part, _: TRI_WORDS[part.locked], _tri, tr("no")),
+    Field("own_flex", tr("Touch flex its own"), lambda part, _: TRI_WORDS[part.own_flex], _tri, tr("yes")),
     Field("note", tr("Note"), lambda part, _: part.note, _text, ""),
 )
 NEEDED = ("part", "model", "die", "kind")

@@ -5,6 +5,7 @@ from math import isfinite
 
 from daruma.core.colour.chromaticity import mean_xyz
 from daruma.core.colour.follow import LightSample, WhitePoint, WhiteVerdict, judge
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.job import Job, Reading
 from daruma.core.language import tr
 from daruma.core.model import WhitePath
@@ -18,11 +19,11 @@ def fault_of(reading: Reading) -> str:
     """Return why a reading cannot be judged, in one sentence; empty where it can."""
     for what, xyz in (("white", reading.screen), ("light", reading.ambient)):
         if not all(isfinite(value) for value in xyz):
-            return tr("Under {light} light the {what} was read as no number.", light=reading.light, what=what)
+            return tr("Under {light} light the {what} was read as no number.", light=lamp_name(reading.light), what=what)
         if min(xyz) <= 0:
             return tr(
                 "Under {light} light the {what} gives nothing in {it}: no white is like that.",
-                light=reading.light,
+                light=lamp_name(reading.light),
                 what=what,
                 it="XYZ"[xyz.index(min(xyz))],
             )

@@ -1,6 +1,7 @@
 """The demo's files in its folder, and what it was made as."""
 
 from daruma.core.kinds import KINDS
+from daruma.core.language import spoken
 from daruma.core.settings import DEVICES, STANDIN
 
 WORLD = "world.json"
@@ -13,5 +14,6 @@ SET = {
 }
 SECOND = "second place"  # in a shop it is another disk or a network share
 MADE = "made-as.txt"
-# the demo is built anew where its records changed their layout, or parts of a further kind are in its phones
-MADE_AS = " ".join(("8", *KINDS.values()))
+# the demo is built anew where its records changed their layout, parts of a further kind are in its phones, or its history is
+# to be told in another language
+MADE_AS = " ".join(("8", *KINDS.values(), *(() if spoken() == "en" else (spoken(),))))

@@ -63,7 +63,7 @@ def cell_text(found: dict[str, Any]) -> str:
             tr("{found:.3f} equivalent full cycles in the log", found=found["full_cycles"]),
             tr(
                 "Peaks of the charge per volt: {found}",
-                found=", ".join(f"{volts:.3f} V" for volts in found["dqdv_peaks_v"]) or "none",
+                found=", ".join(f"{volts:.3f} V" for volts in found["dqdv_peaks_v"]) or tr("none"),
             ),
             tr("May be written: {found} %. {found_2}", found=found["may_write_percent"], found_2=found["why"]),
         )

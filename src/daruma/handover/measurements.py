@@ -130,7 +130,7 @@ def _fields(table: Table, name: str) -> tuple[Taken, ...]:
         if not key:
             continue
         if key == "white" and before not in ("", "white") and "white" in readings and given != "white":
-            key = tr("white again")
+            key = "white again"
         readings.setdefault(key, []).append(xyz)
         before = key
     if "white" in readings:

@@ -51,11 +51,15 @@ class Shared:
                 "version {version}: {count_fresh} new ({fresh})",
                 version=self.version,
                 count_fresh=len(self.fresh),
-                fresh=", ".join(self.fresh) or "none",
+                fresh=", ".join(self.fresh) or tr("none"),
             )
         ]
         said.append(
-            tr("{count_changed} changed ({changed})", count_changed=len(self.changed), changed=", ".join(self.changed) or "none")
+            tr(
+                "{count_changed} changed ({changed})",
+                count_changed=len(self.changed),
+                changed=", ".join(self.changed) or tr("none"),
+            )
         )
         said += [tr("{name} left out: {why}", name=name, why=why) for name, why in self.faults]
         return "; ".join(said)

@@ -11,7 +11,7 @@ from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup, Origin
 from daruma.core.closing import closing_steps
 from daruma.core.job import Job, Proof
-from daruma.core.language import day, inner, moment, tr, word
+from daruma.core.language import day, inner, moment, spoken, tr, word
 from daruma.core.model import Model
 from daruma.core.parts import IDENTITY_LABEL, PART_LABEL, Function, Identity
 from daruma.core.plain import plain
@@ -143,7 +143,7 @@ def make_sheet(
         parts_page=_parts_page(job) or (notice.summary if notice else tr("The parts page was not read.")),
         written=_written(backups, acts),
         acts=tuple(act for act in acts if act.kind is ActKind.WRITE),
-        steps=tuple((actions[s.action].figures.title, s.state.value, s.note, s.when) for s in job.steps if s.action in actions),
+        steps=tuple((actions[s.action].figures.title, word(s.state), s.note, s.when) for s in job.steps if s.action in actions),
         backups=tuple(backups),
         second_eye=job.all_proven,
         tuned=", ".join(backup.content.note for backup in backups if backup.ref in made),
@@ -167,10 +167,12 @@ def template(audience: Audience) -> Template:
 @cache
 def environment() -> Environment:
     """Return what all pages are made by: everything is escaped, and nothing in a text steers."""
-    return Environment(
+    made = Environment(
         loader=PackageLoader("daruma.handover"), autoescape=True, undefined=StrictUndefined, trim_blocks=True, lstrip_blocks=True,
         finalize=_shown,
     )  # fmt: skip
+    made.globals |= {"tr": tr, "word": word, "day": day, "moment": moment, "inner": inner, "spoken": spoken}
+    return made
 
 
 def _warranties(shop: Letterhead, job: Job, shelf: Sequence[ShelfPart]) -> tuple[str, ...]:
@@ -235,7 +237,7 @@ def _parts_page(job: Job) -> str:
     for line in last.lines:
         was = first.line(line.part)
         before = tr(" (before: {status})", status=word(was.status)) if was is not None and was.status is not line.status else ""
-        said.append(f"{inner(PART_LABEL[line.part])} {line.status.value}{(tr(', with a notice') if line.notice else '')}{before}")
+        said.append(f"{inner(PART_LABEL[line.part])} {word(line.status)}{(tr(', with a notice') if line.notice else '')}{before}")
     return tr("It says: {said}.", said="; ".join(said))
 
 

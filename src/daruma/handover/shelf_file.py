@@ -59,6 +59,8 @@ def write_shelf(parts: Sequence[ShelfPart], vocabulary: Vocabulary, path: Path) 
 
 def _row(part: ShelfPart, vocabulary: Vocabulary) -> list[str]:
     texts = {**texts_of(part, vocabulary), "part": part.part.value, "model": part.model, "kind": part.kind}
+    # as keys, so that a shop that speaks another language can read it
+    texts |= {"locked": part.locked.value, "own_flex": part.own_flex.value}
     return [*(texts[field.name] for field in FIELDS), named(part.used_in), part.gone]
 
 

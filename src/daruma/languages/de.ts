@@ -860,6 +860,11 @@
   </message>
   <message>
    <location filename="bench/kinds/display/proving.py" />
+   <source>tolerance</source>
+   <translation>Toleranz</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/display/proving.py" />
    <source>The parts page says nothing of the display.</source>
    <translation>Die Teileseite sagt nichts über das Display.</translation>
   </message>
@@ -1335,6 +1340,16 @@
   </message>
   <message>
    <location filename="bench/kinds/face_module/activation.py" />
+   <source>lit</source>
+   <translation>leuchtet</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/face_module/activation.py" />
+   <source>dark</source>
+   <translation>dunkel</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/face_module/activation.py" />
    <source>Seat the module, then try again.</source>
    <translation>Das Modul einsetzen, dann noch einmal versuchen.</translation>
   </message>
@@ -1517,6 +1532,16 @@
    <location filename="bench/kinds/motor.py" />
    <source>The phone's motor test fails: no tap.</source>
    <translation>Der Motortest des Telefons schlägt fehl: kein Tippen.</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/motor.py" />
+   <source>found</source>
+   <translation>Befund</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/motor.py" />
+   <source>level</source>
+   <translation>Pegel</translation>
   </message>
   <message>
    <location filename="bench/kinds/motor.py" />
@@ -1757,6 +1782,16 @@
    <location filename="bench/phone_acts.py" />
    <source>codes hidden</source>
    <translation>Codes verborgen</translation>
+  </message>
+  <message>
+   <location filename="bench/phone_acts.py" />
+   <source>free</source>
+   <translation>frei</translation>
+  </message>
+  <message>
+   <location filename="bench/phone_acts.py" />
+   <source>bound</source>
+   <translation>gebunden</translation>
   </message>
   <message>
    <location filename="bench/phone_acts.py" />
@@ -2384,6 +2419,11 @@
    <translation>daruma: {loss}: {loss_2}</translation>
   </message>
   <message>
+   <location filename="cli.py" />
+   <source>none</source>
+   <translation>keine</translation>
+  </message>
+  <message>
    <location filename="cli_machine.py" />
    <source>       do: {remedy}</source>
    <translation>       tun: {remedy}</translation>
@@ -2445,13 +2485,13 @@
   </message>
   <message>
    <location filename="core/acts.py" />
-   <source>phone of </source>
-   <translation>Telefon des </translation>
+   <source>Put the part …{die} on its socket</source>
+   <translation>Das Teil …{die} auf seinen Sockel setzen</translation>
   </message>
   <message>
    <location filename="core/acts.py" />
-   <source>Put the part …{die} on its socket</source>
-   <translation>Das Teil …{die} auf seinen Sockel setzen</translation>
+   <source>phone of {job}</source>
+   <translation>Telefon von {job}</translation>
   </message>
   <message>
    <location filename="core/acts.py" />
@@ -2522,11 +2562,6 @@
    <location filename="core/backup.py" />
    <source>typed</source>
    <translation>getippt</translation>
-  </message>
-  <message>
-   <location filename="core/backup.py" />
-   <source>lost </source>
-   <translation>verloren </translation>
   </message>
   <message>
    <location filename="core/backup.py" />
@@ -2980,6 +3015,11 @@
   </message>
   <message>
    <location filename="core/colour/brightness.py" />
+   <source>bright</source>
+   <translation>hell</translation>
+  </message>
+  <message>
+   <location filename="core/colour/brightness.py" />
    <source>A level reads no light: the screen is dark, or the instrument is not on it.</source>
    <translation>Eine Stufe liest kein Licht: der Bildschirm ist dunkel, oder das Messgerät liegt nicht darauf.</translation>
   </message>
@@ -3070,6 +3110,26 @@
   </message>
   <message>
    <location filename="core/colour/follow.py" />
+   <source>reddish</source>
+   <translation>rötlich</translation>
+  </message>
+  <message>
+   <location filename="core/colour/follow.py" />
+   <source>yellowish</source>
+   <translation>gelblich</translation>
+  </message>
+  <message>
+   <location filename="core/colour/follow.py" />
+   <source>greenish</source>
+   <translation>grünlich</translation>
+  </message>
+  <message>
+   <location filename="core/colour/follow.py" />
+   <source>bluish</source>
+   <translation>bläulich</translation>
+  </message>
+  <message>
+   <location filename="core/colour/follow.py" />
    <source>The white follows the light: at most {size} ({limit}).</source>
    <translation>Das Weiß folgt dem Licht: höchstens {size} ({limit}).</translation>
   </message>
@@ -3102,6 +3162,21 @@
    <location filename="core/colour/follow.py" />
    <source>Not decided: {size}, too near the limit ({limit}). More readings cannot decide it; a better instrument can.</source>
    <translation>Nicht entschieden: {size}, zu nah an der Grenze ({limit}). Mehr Messungen können es nicht entscheiden; ein besseres Messgerät kann es.</translation>
+  </message>
+  <message>
+   <location filename="core/colour/light_names.py" />
+   <source>warm</source>
+   <translation>warm</translation>
+  </message>
+  <message>
+   <location filename="core/colour/light_names.py" />
+   <source>neutral</source>
+   <translation>neutral</translation>
+  </message>
+  <message>
+   <location filename="core/colour/light_names.py" />
+   <source>cool</source>
+   <translation>kühl</translation>
   </message>
   <message>
    <location filename="core/colour/panel.py" />
@@ -3200,18 +3275,8 @@
   </message>
   <message>
    <location filename="core/colour/shots.py" />
-   <source>grey {level:.2f}</source>
-   <translation>Grau {level:.2f}</translation>
-  </message>
-  <message>
-   <location filename="core/colour/shots.py" />
    <source>Grey {level:.0f} %</source>
    <translation>Grau {level:.0f} %</translation>
-  </message>
-  <message>
-   <location filename="core/colour/shots.py" />
-   <source>white again</source>
-   <translation>noch einmal Weiß</translation>
   </message>
   <message>
    <location filename="core/colour/shots.py" />
@@ -3275,8 +3340,18 @@
   </message>
   <message>
    <location filename="core/depth/proof.py" />
+   <source>left</source>
+   <translation>links</translation>
+  </message>
+  <message>
+   <location filename="core/depth/proof.py" />
    <source>in the middle</source>
    <translation>in der Mitte</translation>
+  </message>
+  <message>
+   <location filename="core/depth/proof.py" />
+   <source>right</source>
+   <translation>rechts</translation>
   </message>
   <message>
    <location filename="core/depth/proof.py" />
@@ -3412,6 +3487,41 @@
    <location filename="core/errors.py" />
    <source>diagnostic</source>
    <translation>Diagnose</translation>
+  </message>
+  <message>
+   <location filename="core/face.py" />
+   <source>normal</source>
+   <translation>normal</translation>
+  </message>
+  <message>
+   <location filename="core/face.py" />
+   <source>abnormal</source>
+   <translation>nicht normal</translation>
+  </message>
+  <message>
+   <location filename="core/face.py" />
+   <source>open</source>
+   <translation>offen</translation>
+  </message>
+  <message>
+   <location filename="core/face.py" />
+   <source>closed</source>
+   <translation>geschlossen</translation>
+  </message>
+  <message>
+   <location filename="core/face.py" />
+   <source>intact</source>
+   <translation>unversehrt</translation>
+  </message>
+  <message>
+   <location filename="core/face.py" />
+   <source>fused</source>
+   <translation>durchgebrannt</translation>
+  </message>
+  <message>
+   <location filename="core/face.py" />
+   <source>silent</source>
+   <translation>stumm</translation>
   </message>
   <message>
    <location filename="core/face.py" />
@@ -3610,11 +3720,6 @@
   </message>
   <message>
    <location filename="core/haptic/motor.py" />
-   <source>open</source>
-   <translation>offen</translation>
-  </message>
-  <message>
-   <location filename="core/haptic/motor.py" />
    <source>dumb after one buzz</source>
    <translation>stumm nach einem Summen</translation>
   </message>
@@ -3697,6 +3802,16 @@
    <location filename="core/haptic/motor.py" />
    <source>it does not ring after its drive: {error}</source>
    <translation>er schwingt nach seinem Antrieb nicht aus: {error}</translation>
+  </message>
+  <message>
+   <location filename="core/haptic/motor.py" />
+   <source>below</source>
+   <translation>unter</translation>
+  </message>
+  <message>
+   <location filename="core/haptic/motor.py" />
+   <source>above</source>
+   <translation>über</translation>
   </message>
   <message>
    <location filename="core/haptic/ring.py" />
@@ -4135,6 +4250,11 @@
   </message>
   <message>
    <location filename="core/job.py" />
+   <source>proof</source>
+   <translation>Nachweis</translation>
+  </message>
+  <message>
+   <location filename="core/job.py" />
    <source>a decision: a step failed</source>
    <translation>eine Entscheidung: ein Schritt schlug fehl</translation>
   </message>
@@ -4450,6 +4570,11 @@
   </message>
   <message>
    <location filename="core/kinds/display/asking.py" />
+   <source>missing</source>
+   <translation>fehlt</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/asking.py" />
    <source>on the original</source>
    <translation>auf dem Original</translation>
   </message>
@@ -4460,6 +4585,11 @@
   </message>
   <message>
    <location filename="core/kinds/display/asking.py" />
+   <source>lost</source>
+   <translation>verloren</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/asking.py" />
    <source>genuine, new</source>
    <translation>original, neu</translation>
   </message>
@@ -4467,6 +4597,11 @@
    <location filename="core/kinds/display/asking.py" />
    <source>genuine, used</source>
    <translation>original, gebraucht</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/asking.py" />
+   <source>aftermarket</source>
+   <translation>Fremdteil</translation>
   </message>
   <message>
    <location filename="core/kinds/display/asking.py" />
@@ -4542,6 +4677,16 @@
    <location filename="core/kinds/display/asking.py" />
    <source>Is the panel unlocked, its touch flex its own?</source>
    <translation>Ist das Panel nicht gesperrt, sein Touch-Flex das eigene?</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/asking.py" />
+   <source>yes</source>
+   <translation>ja</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/asking.py" />
+   <source>no</source>
+   <translation>nein</translation>
   </message>
   <message>
    <location filename="core/kinds/display/asking.py" />
@@ -4735,6 +4880,11 @@
   </message>
   <message>
    <location filename="core/kinds/display/entries.py" />
+   <source>maker</source>
+   <translation>Hersteller</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/entries.py" />
    <source>bought or taken from</source>
    <translation>gekauft oder ausgebaut aus</translation>
   </message>
@@ -4760,11 +4910,6 @@
   </message>
   <message>
    <location filename="core/kinds/display/facts.py" />
-   <source>missing</source>
-   <translation>fehlt</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/display/facts.py" />
    <source>untried</source>
    <translation>nicht versucht</translation>
   </message>
@@ -4772,16 +4917,6 @@
    <location filename="core/kinds/display/facts.py" />
    <source>moved</source>
    <translation>umgesetzt</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/display/facts.py" />
-   <source>lost</source>
-   <translation>verloren</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/display/facts.py" />
-   <source>aftermarket</source>
-   <translation>Fremdteil</translation>
   </message>
   <message>
    <location filename="core/kinds/display/facts.py" />
@@ -4822,6 +4957,21 @@
    <location filename="core/kinds/display/facts.py" />
    <source>the {kind} panel</source>
    <translation>das Panel ({kind})</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/facts.py" />
+   <source>first</source>
+   <translation>erste</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/facts.py" />
+   <source>second</source>
+   <translation>zweite</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/facts.py" />
+   <source>third</source>
+   <translation>dritte</translation>
   </message>
   <message>
    <location filename="core/kinds/display/facts.py" />
@@ -5342,21 +5492,6 @@
    <location filename="core/kinds/entries.py" />
    <source> ({earlier_writes} writes)</source>
    <translation> ({earlier_writes} Mal geschrieben)</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/face_module.py" />
-   <source>dark</source>
-   <translation>dunkel</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/face_module.py" />
-   <source>fused</source>
-   <translation>durchgebrannt</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/face_module.py" />
-   <source>silent</source>
-   <translation>stumm</translation>
   </message>
   <message>
    <location filename="core/kinds/face_module.py" />
@@ -6265,8 +6400,33 @@
   </message>
   <message>
    <location filename="core/model.py" />
-   <source>none</source>
-   <translation>keine</translation>
+   <source>ear</source>
+   <translation>Hörmuschel</translation>
+  </message>
+  <message>
+   <location filename="core/model.py" />
+   <source>module</source>
+   <translation>Modul</translation>
+  </message>
+  <message>
+   <location filename="core/model.py" />
+   <source>extension</source>
+   <translation>Verlängerung</translation>
+  </message>
+  <message>
+   <location filename="core/model.py" />
+   <source>flex</source>
+   <translation>Flex</translation>
+  </message>
+  <message>
+   <location filename="core/model.py" />
+   <source>battery</source>
+   <translation>Batterie</translation>
+  </message>
+  <message>
+   <location filename="core/model.py" />
+   <source>motor</source>
+   <translation>Motor</translation>
   </message>
   <message>
    <location filename="core/near.py" />
@@ -6305,13 +6465,28 @@
   </message>
   <message>
    <location filename="core/optics/chart.py" />
+   <source>upper</source>
+   <translation>oben</translation>
+  </message>
+  <message>
+   <location filename="core/optics/chart.py" />
    <source>upper right</source>
    <translation>oben rechts</translation>
   </message>
   <message>
    <location filename="core/optics/chart.py" />
+   <source>middle</source>
+   <translation>Mitte</translation>
+  </message>
+  <message>
+   <location filename="core/optics/chart.py" />
    <source>lower left</source>
    <translation>unten links</translation>
+  </message>
+  <message>
+   <location filename="core/optics/chart.py" />
+   <source>lower</source>
+   <translation>unten</translation>
   </message>
   <message>
    <location filename="core/optics/chart.py" />
@@ -6639,16 +6814,6 @@
    <translation>langsamer</translation>
   </message>
   <message>
-   <location filename="core/optics/sweep.py" />
-   <source>left</source>
-   <translation>links</translation>
-  </message>
-  <message>
-   <location filename="core/optics/sweep.py" />
-   <source>right</source>
-   <translation>rechts</translation>
-  </message>
-  <message>
    <location filename="core/pairing.py" />
    <source>the colour calibration is intact</source>
    <translation>die Farbkalibrierung ist unversehrt</translation>
@@ -6832,16 +6997,6 @@
    <location filename="core/parts.py" />
    <source>display</source>
    <translation>Display</translation>
-  </message>
-  <message>
-   <location filename="core/parts.py" />
-   <source>battery</source>
-   <translation>Batterie</translation>
-  </message>
-  <message>
-   <location filename="core/parts.py" />
-   <source>motor</source>
-   <translation>Motor</translation>
   </message>
   <message>
    <location filename="core/parts.py" />
@@ -7510,8 +7665,23 @@
   </message>
   <message>
    <location filename="core/pictures/route_strips.py" />
+   <source>there</source>
+   <translation>dabei</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/route_strips.py" />
    <source>in all</source>
    <translation>im Ganzen</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/route_strips.py" />
+   <source>writes</source>
+   <translation>schreiben</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/route_strips.py" />
+   <source>cost</source>
+   <translation>Kosten</translation>
   </message>
   <message>
    <location filename="core/pictures/route_strips.py" />
@@ -7537,11 +7707,6 @@
    <location filename="core/pictures/route_strips.py" />
    <source>open, but not taken</source>
    <translation>offen, aber nicht genommen</translation>
-  </message>
-  <message>
-   <location filename="core/pictures/route_strips.py" />
-   <source>closed</source>
-   <translation>geschlossen</translation>
   </message>
   <message>
    <location filename="core/pictures/route_strips.py" />
@@ -7749,6 +7914,11 @@
    <translation>{counted} gezählt, keine bekannte Grenze</translation>
   </message>
   <message>
+   <location filename="core/pictures/small.py" />
+   <source>empty</source>
+   <translation>leer</translation>
+  </message>
+  <message>
    <location filename="core/pictures/sweep_ring.py" />
    <source>{SECTORS} of {SECTORS_2} directions covered</source>
    <translation>{SECTORS} von {SECTORS_2} Richtungen abgedeckt</translation>
@@ -7795,6 +7965,11 @@
   </message>
   <message>
    <location filename="core/pictures/thread_map.py" />
+   <source>holds</source>
+   <translation>hält</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
    <source>does not hold</source>
    <translation>hält nicht</translation>
   </message>
@@ -7805,13 +7980,68 @@
   </message>
   <message>
    <location filename="core/pictures/thread_map.py" />
+   <source>panel calibration</source>
+   <translation>Panelkalibrierung</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>brightness curve</source>
+   <translation>Helligkeitskurve</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
    <source>the touch chip</source>
    <translation>der Touch-Chip</translation>
   </message>
   <message>
    <location filename="core/pictures/thread_map.py" />
+   <source>the sensor flex</source>
+   <translation>das Sensor-Flex</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
    <source>the finishing</source>
    <translation>der Abschluss</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>the dot map</source>
+   <translation>die Punktkarte</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>the link lines</source>
+   <translation>die Verbindungsleitungen</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>the cell</source>
+   <translation>die Zelle</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>the gauge</source>
+   <translation>der Ladezähler</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>the battery's finishing</source>
+   <translation>der Abschluss der Batterie</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>the flashing</source>
+   <translation>das Aufspielen</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>the sweep</source>
+   <translation>der Durchlauf</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/thread_map.py" />
+   <source>the motor</source>
+   <translation>der Motor</translation>
   </message>
   <message>
    <location filename="core/pictures/thread_map.py" />
@@ -7869,6 +8099,11 @@
    <translation>Schwarzkörper</translation>
   </message>
   <message>
+   <location filename="core/pictures/white_plot.py" />
+   <source>daylight</source>
+   <translation>Tageslicht</translation>
+  </message>
+  <message>
    <location filename="core/plan/actions.py" />
    <source>by hand</source>
    <translation>von Hand</translation>
@@ -7877,11 +8112,6 @@
    <location filename="core/plan/actions.py" />
    <source>over the wire</source>
    <translation>über die Leitung</translation>
-  </message>
-  <message>
-   <location filename="core/plan/actions.py" />
-   <source>proof</source>
-   <translation>Nachweis</translation>
   </message>
   <message>
    <location filename="core/plan/closed.py" />
@@ -7895,6 +8125,21 @@
   </message>
   <message>
    <location filename="core/plan/closed.py" />
+   <source>Promised, but kept by no way</source>
+   <translation>Zugesagt, aber von keinem Weg gehalten</translation>
+  </message>
+  <message>
+   <location filename="core/plan/closed.py" />
+   <source>Closed</source>
+   <translation>Geschlossen</translation>
+  </message>
+  <message>
+   <location filename="core/plan/closed.py" />
+   <source>Open, but not taken</source>
+   <translation>Offen, aber nicht genommen</translation>
+  </message>
+  <message>
+   <location filename="core/plan/closed.py" />
    <source>what it rests on is not in this phone</source>
    <translation>worauf es ruht, ist nicht in diesem Telefon</translation>
   </message>
@@ -7902,6 +8147,11 @@
    <location filename="core/plan/closed.py" />
    <source>finds otherwise</source>
    <translation>anders ausgeht</translation>
+  </message>
+  <message>
+   <location filename="core/plan/closed.py" />
+   <source>fails</source>
+   <translation>fehlschlägt</translation>
   </message>
   <message>
    <location filename="core/plan/closed.py" />
@@ -8145,6 +8395,16 @@
   </message>
   <message>
    <location filename="core/plan/phone.py" />
+   <source>older</source>
+   <translation>älter</translation>
+  </message>
+  <message>
+   <location filename="core/plan/phone.py" />
+   <source>newer</source>
+   <translation>neuer</translation>
+  </message>
+  <message>
+   <location filename="core/plan/phone.py" />
    <source>the board is lost</source>
    <translation>die Platine ist verloren</translation>
   </message>
@@ -8197,6 +8457,36 @@
    <location filename="core/plan/routes.py" />
    <source>{way}, the {ORDINALS} of its kind</source>
    <translation>{way}, der {ORDINALS} seiner Art</translation>
+  </message>
+  <message>
+   <location filename="core/plan/routes.py" />
+   <source>fourth</source>
+   <translation>vierte</translation>
+  </message>
+  <message>
+   <location filename="core/plan/routes.py" />
+   <source>fifth</source>
+   <translation>fünfte</translation>
+  </message>
+  <message>
+   <location filename="core/plan/routes.py" />
+   <source>sixth</source>
+   <translation>sechste</translation>
+  </message>
+  <message>
+   <location filename="core/plan/routes.py" />
+   <source>seventh</source>
+   <translation>siebte</translation>
+  </message>
+  <message>
+   <location filename="core/plan/routes.py" />
+   <source>eighth</source>
+   <translation>achte</translation>
+  </message>
+  <message>
+   <location filename="core/plan/routes.py" />
+   <source>ninth</source>
+   <translation>neunte</translation>
   </message>
   <message>
    <location filename="core/plan/routes.py" />
@@ -8329,6 +8619,11 @@
    <translation>Netz zum Abschließen</translation>
   </message>
   <message>
+   <location filename="core/plan/whatif.py" />
+   <source>{package} socket</source>
+   <translation>Sockel {package}</translation>
+  </message>
+  <message>
    <location filename="core/plan/words.py" />
    <source>on average {minutes:.0f} min ({attended:.0f} there), {cost:.0f} {money}</source>
    <translation>im Mittel {minutes:.0f} min ({attended:.0f} dabei), {cost:.0f} {money}</translation>
@@ -8372,6 +8667,11 @@
    <location filename="core/plan/words.py" />
    <source>{name}: try again, up to {tries} times.</source>
    <translation>{name}: noch einmal versuchen, bis zu {tries} Mal.</translation>
+  </message>
+  <message>
+   <location filename="core/plan/words.py" />
+   <source>stop</source>
+   <translation>aufhören</translation>
   </message>
   <message>
    <location filename="core/plan/words.py" />
@@ -9015,6 +9315,11 @@
   </message>
   <message>
    <location filename="core/settings.py" />
+   <source>months</source>
+   <translation>Monate</translation>
+  </message>
+  <message>
+   <location filename="core/settings.py" />
    <source>Paper</source>
    <translation>Papier</translation>
   </message>
@@ -9427,16 +9732,6 @@
    <location filename="core/shelf.py" />
    <source>it is missing</source>
    <translation>es fehlt</translation>
-  </message>
-  <message>
-   <location filename="core/tri.py" />
-   <source>yes</source>
-   <translation>ja</translation>
-  </message>
-  <message>
-   <location filename="core/tri.py" />
-   <source>no</source>
-   <translation>nein</translation>
   </message>
   <message>
    <location filename="core/uncertainty.py" />
@@ -10167,6 +10462,11 @@
    <location filename="handover/kinds/sensor_flex.py" />
    <source>a new front sensor flex with the original's data{stayed}</source>
    <translation>ein neues vorderes Sensor-Flex mit den Daten des Originals{stayed}</translation>
+  </message>
+  <message>
+   <location filename="handover/measurements.py" />
+   <source>grey {level:.2f}</source>
+   <translation>Grau {level:.2f}</translation>
   </message>
   <message>
    <location filename="handover/measurements.py" />
@@ -11884,11 +12184,6 @@
    <translation>Warten, bis das fertig ist, dann noch einmal öffnen.</translation>
   </message>
   <message>
-   <location filename="store/database.py" />
-   <source>empty</source>
-   <translation>leer</translation>
-  </message>
-  <message>
    <location filename="store/engine.py" />
    <source>The store could not be used: {said}.</source>
    <translation>Der Bestand war nicht zu benutzen: {said}.</translation>
@@ -13509,6 +13804,11 @@
    <translation>Etiketten werden gedruckt</translation>
   </message>
   <message>
+   <location filename="ui/shelving.py" />
+   <source>withdrawn</source>
+   <translation>zurückgezogen</translation>
+  </message>
+  <message>
    <location filename="ui/side.py" />
    <source>{minutes} min</source>
    <translation>{minutes} min</translation>
@@ -13532,11 +13832,6 @@
    <location filename="ui/side.py" />
    <source>no model yet</source>
    <translation>noch kein Modell</translation>
-  </message>
-  <message>
-   <location filename="ui/tables.py" />
-   <source>Table of {removesuffix}</source>
-   <translation>Tabelle: {removesuffix}</translation>
   </message>
   <message>
    <location filename="ui/views/bench.py" />
@@ -13765,6 +14060,11 @@
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />
+   <source>Table of copies</source>
+   <translation>Tabelle der Kopien</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
    <source>Accept what is missing</source>
    <translation>Hinnehmen, was fehlt</translation>
   </message>
@@ -13837,6 +14137,11 @@
    <location filename="ui/views/copies_page.py" />
    <source>{size:.1f} MB</source>
    <translation>{size:.1f} MB</translation>
+  </message>
+  <message>
+   <location filename="ui/views/devices_sheet.py" />
+   <source>Table of ports</source>
+   <translation>Tabelle der Anschlüsse</translation>
   </message>
   <message>
    <location filename="ui/views/devices_sheet.py" />
@@ -14087,6 +14392,11 @@
   </message>
   <message>
    <location filename="ui/views/handover.py" />
+   <source>E-mail</source>
+   <translation>E-Mail</translation>
+  </message>
+  <message>
+   <location filename="ui/views/handover.py" />
    <source>{text} the page on view</source>
    <translation>{text}: die gezeigte Seite</translation>
   </message>
@@ -14209,6 +14519,11 @@
    <location filename="ui/views/jobs_page.py" />
    <source>Open this job</source>
    <translation>Diesen Auftrag öffnen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/jobs_page.py" />
+   <source>Table of jobs</source>
+   <translation>Tabelle der Aufträge</translation>
   </message>
   <message>
    <location filename="ui/views/jobs_page.py" />
@@ -14349,6 +14664,16 @@
    <location filename="ui/views/log_preview.py" />
    <source>Seconds</source>
    <translation>Sekunden</translation>
+  </message>
+  <message>
+   <location filename="ui/views/log_preview.py" />
+   <source>Table of columns</source>
+   <translation>Tabelle der Spalten</translation>
+  </message>
+  <message>
+   <location filename="ui/views/log_preview.py" />
+   <source>Table of samples</source>
+   <translation>Tabelle der Messwerte</translation>
   </message>
   <message>
    <location filename="ui/views/map_sheet.py" />
@@ -14752,6 +15077,11 @@
   </message>
   <message>
    <location filename="ui/views/recordings_sheet.py" />
+   <source>Table of recordings</source>
+   <translation>Tabelle der Aufzeichnungen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/recordings_sheet.py" />
    <source>Recordings of this job</source>
    <translation>Aufzeichnungen dieses Auftrags</translation>
   </message>
@@ -14852,6 +15182,16 @@
   </message>
   <message>
    <location filename="ui/views/set_up.py" />
+   <source>set</source>
+   <translation>gesetzt</translation>
+  </message>
+  <message>
+   <location filename="ui/views/set_up.py" />
+   <source>skipped</source>
+   <translation>ausgelassen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/set_up.py" />
    <source>opens: {ways}</source>
    <translation>öffnet: {ways}</translation>
   </message>
@@ -14884,6 +15224,11 @@
    <location filename="ui/views/shelf_page.py" />
    <source>Add a part</source>
    <translation>Ein Teil aufnehmen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/shelf_page.py" />
+   <source>Table of the shelf's parts</source>
+   <translation>Tabelle der Teile im Lager</translation>
   </message>
   <message>
    <location filename="ui/views/shelf_page.py" />
@@ -14931,6 +15276,11 @@
    <translation>Die Datei hat {preview}. Noch ist nichts übernommen. {wrong}{more}</translation>
   </message>
   <message>
+   <location filename="ui/views/shelf_page.py" />
+   <source>Parts to CSV</source>
+   <translation>Teile nach CSV</translation>
+  </message>
+  <message>
    <location filename="ui/views/shop.py" />
    <source>Back</source>
    <translation>Zurück</translation>
@@ -14964,6 +15314,11 @@
    <location filename="ui/views/shop_pages.py" />
    <source>Menu</source>
    <translation>Menü</translation>
+  </message>
+  <message>
+   <location filename="ui/views/shop_pages.py" />
+   <source>Table of keys</source>
+   <translation>Tabelle der Tasten</translation>
   </message>
   <message>
    <location filename="ui/views/shop_pages.py" />
@@ -15047,6 +15402,11 @@
   </message>
   <message>
    <location filename="ui/views/vault_page.py" />
+   <source>Table of backups</source>
+   <translation>Tabelle der Sicherungen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/vault_page.py" />
    <source>{count_backups} backups shown. Backups are never changed or deleted; each is chained to the one before.</source>
    <translation>{count_backups} Sicherungen gezeigt. Sicherungen werden nie geändert oder gelöscht; jede ist an die davor gekettet.</translation>
   </message>
@@ -15099,6 +15459,11 @@
    <location filename="ui/views/vault_page.py" />
    <source>. The others can be used.</source>
    <translation>. Die anderen sind benutzbar.</translation>
+  </message>
+  <message>
+   <location filename="ui/views/vault_page.py" />
+   <source>earlier</source>
+   <translation>früher</translation>
   </message>
   <message>
    <location filename="ui/views/vault_page.py" />
@@ -15381,11 +15746,6 @@
    <translation>Verriegelungen. </translation>
   </message>
   <message>
-   <location filename="ui/widgets/locks.py" />
-   <source>lit</source>
-   <translation>leuchtet</translation>
-  </message>
-  <message>
    <location filename="ui/widgets/notices.py" />
    <source>Update the programmer</source>
    <translation>Das Programmiergerät aktualisieren</translation>
@@ -15589,11 +15949,6 @@
   </message>
   <message>
    <location filename="ui/widgets/step_timer.py" />
-   <source>{left}:{left_2:02d} min {words}</source>
-   <translation>{left}:{left_2:02d} min {words}</translation>
-  </message>
-  <message>
-   <location filename="ui/widgets/step_timer.py" />
    <source>Go on</source>
    <translation>Weiter</translation>
   </message>
@@ -15601,6 +15956,16 @@
    <location filename="ui/widgets/step_timer.py" />
    <source>Pause timer</source>
    <translation>Uhr anhalten</translation>
+  </message>
+  <message>
+   <location filename="ui/widgets/step_timer.py" />
+   <source>{clock} min left</source>
+   <translation>noch {clock} min</translation>
+  </message>
+  <message>
+   <location filename="ui/widgets/step_timer.py" />
+   <source>{clock} min over</source>
+   <translation>{clock} min darüber</translation>
   </message>
   <message>
    <location filename="ui/work.py" />
@@ -15626,6 +15991,251 @@
    <location filename="ui/work.py" />
    <source>Look at the part before going on. {where}: nothing is sent by itself.</source>
    <translation>Vor dem Weitermachen das Teil ansehen. {where}: nichts wird von selbst gesendet.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>, handed over on {when}</source>
+   <translation>, übergeben am {when}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>. IMEI ends in {last}, system {system}.</source>
+   <translation>. Ende der IMEI {last}, System {system}.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>What was promised</source>
+   <translation>Was zugesagt wurde</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>works, tested</source>
+   <translation>geht, getestet</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>What was fitted</source>
+   <translation>Was eingebaut wurde</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>{part}. From: {source}.</source>
+   <translation>{part}. Von: {source}.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>No part was changed.</source>
+   <translation>Kein Teil wurde gewechselt.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>Data written to the new parts, as they were on the old ones: {fields}.</source>
+   <translation>Auf die neuen Teile geschrieben, wie es auf den alten stand: {fields}.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>The display's calibration was made for this panel from its own measurement.</source>
+   <translation>Die Kalibrierung des Displays wurde für dieses Panel aus seiner eigenen Messung gemacht.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>What your phone says of its parts</source>
+   <translation>Was Ihr Telefon von seinen Teilen sagt</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>What does not come back, and why</source>
+   <translation>Was nicht zurückkommt, und warum</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>Warranty</source>
+   <translation>Garantie</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>What the law gives you besides is not touched by this.</source>
+   <translation>Was Ihnen das Gesetz außerdem gibt, bleibt davon unberührt.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/customer.html" />
+   <source>Keep this page: it says which parts are in your phone. The measurements are in the shop's file under {job}.</source>
+   <translation>Diese Seite aufbewahren: sie sagt, welche Teile in Ihrem Telefon sind. Die Messungen sind in der Akte der Werkstatt unter {job}.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>Order, {job}</source>
+   <translation>Auftragszettel, {job}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>Repair order {job}</source>
+   <translation>Reparaturauftrag {job}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>{phone}, {imei}. Brought in on {day}.</source>
+   <translation>{phone}, {imei}. Gebracht am {day}.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>What is wrong, in the owner's words</source>
+   <translation>Was fehlt, in den Worten des Eigentümers</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>What is asked for</source>
+   <translation>Was gewünscht wird</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>Nothing has been promised yet.</source>
+   <translation>Noch wurde nichts zugesagt.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>What may be done</source>
+   <translation>Was getan werden darf</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>What the owner should know</source>
+   <translation>Was der Eigentümer wissen sollte</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>Data that is kept</source>
+   <translation>Daten, die aufbewahrt werden</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>Signed</source>
+   <translation>Unterschrieben</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>Name ____________________________ Telephone ______________________</source>
+   <translation>Name ____________________________ Telefon ______________________</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/order.html" />
+   <source>Day ____________ Owner ____________________ Shop ____________________</source>
+   <translation>Tag ____________ Eigentümer ____________________ Werkstatt ____________________</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>{job}, opened {when}</source>
+   <translation>{job}, geöffnet {when}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>, handed over {when}</source>
+   <translation>, übergeben {when}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>, IMEI {imei}, system {system}</source>
+   <translation>, IMEI {imei}, System {system}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Parts page</source>
+   <translation>Teileseite</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>What data was written</source>
+   <translation>Welche Daten geschrieben wurden</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Source</source>
+   <translation>Quelle</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Calibration</source>
+   <translation>Kalibrierung</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>made for this panel from its own measurement ({record})</source>
+   <translation>für dieses Panel aus seiner eigenen Messung gemacht ({record})</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>{label}: numbers</source>
+   <translation>{label}: Zahlen</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>in words</source>
+   <translation>in Worten</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>CCT: correlated colour temperature. Duv: distance from the black-body curve in u, v. ±: expanded uncertainty, k = 2.</source>
+   <translation>CCT: korrelierte Farbtemperatur. Duv: Abstand von der Schwarzkörperkurve in u, v. ±: erweiterte Unsicherheit, k = 2.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>instrument</source>
+   <translation>Messgerät</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>{instruments}, {count} readings, {when}</source>
+   <translation>{instruments}, {count} Messungen, {when}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Recorded</source>
+   <translation>Aufgezeichnet</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>±: expanded uncertainty (95 %) from the meter's gain and zero.</source>
+   <translation>±: erweiterte Unsicherheit (95 %) aus Verstärkung und Nullpunkt des Messgeräts.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Nothing that was promised is missing.</source>
+   <translation>Nichts Zugesagtes fehlt.</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Writes</source>
+   <translation>Schreiben</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>act {number}, {when}</source>
+   <translation>Vorgang {number}, {when}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Interlocks of act {number}</source>
+   <translation>Verriegelungen des Vorgangs {number}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Heat</source>
+   <translation>Hitze</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>not ticked</source>
+   <translation>nicht abgehakt</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>{when}, {programmer}, firmware {firmware}</source>
+   <translation>{when}, {programmer}, Firmware {firmware}</translation>
+  </message>
+  <message>
+   <location filename="handover/templates/sheet.html" />
+   <source>Identifiers on this page are personal data: keep them no longer than needed.</source>
+   <translation>Kennungen auf dieser Seite sind personenbezogene Daten: nicht länger als nötig aufbewahren.</translation>
   </message>
   <message>
    <location filename="catalogue" />

@@ -87,7 +87,7 @@ def check_range(raw: sqlite3.Connection, first: int, last: int, report: Report) 
     faults = tuple(check.faults)
     if unreadable:
         # what cannot be read also breaks the row of those behind it: named once is enough
-        faults = tuple(fault for fault in faults if "missing" not in fault.what)
+        faults = tuple(fault for fault in faults if not fault.gap)
     return Checked(check.seen, faults, tuple(unreadable))
 
 

@@ -30,7 +30,7 @@ def entries_of(database: Database) -> tuple[Entry, ...]:
         said = (row["model"], row["maker"], row["die"], row["imei"], _plain(row["fields"]))
         found.append(entry(Kind.BACKUP, row["sha256"], f"B-{row['number']:05d}", *said))
     for row in jobs:
-        state = tr("handed over") if row["closed"] else "open"
+        state = tr("handed over") if row["closed"] else tr("open")
         said = (row["model"], state, str(row["opened"] or "")[:10], row["imei"], str(row["complaint"] or ""))
         found.append(entry(Kind.JOB, row["uid"], job_name(row["number"]), *said))
     return tuple(found)

@@ -103,6 +103,6 @@ class Finding(QObject):
 
 
 def _of_job(job: Job, names: dict[str, str]) -> Entry:
-    state = tr("handed over") if job.closed else "open"
+    state = tr("handed over") if job.closed else tr("open")
     model = names.get(job.ticket.model, job.ticket.model)
     return entry(Kind.JOB, job.uid, job.name, model, state, job.opened[:10], job.ticket.imei, job.ticket.complaint)

@@ -58,7 +58,7 @@ class Shelving(QObject):
 
     def withdraw(self, part: ShelfPart, why: str) -> None:
         """Take a part from the shelf; what is known of it stays."""
-        self.keep(replace(part, gone=f"{why or 'withdrawn'}, {date.today().isoformat()}"))
+        self.keep(replace(part, gone=f"{why or tr('withdrawn')}, {date.today().isoformat()}"))
 
     def put_back(self, part: ShelfPart) -> None:
         """Put a withdrawn part back on the shelf."""

@@ -5,7 +5,6 @@ from collections.abc import Sequence
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QObject, QPersistentModelIndex, Qt
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
 
-from daruma.core.language import tr
 from daruma.ui.theme import text_font
 from daruma.ui.tips import plain_tip
 
@@ -50,11 +49,11 @@ class Rows(QAbstractTableModel):
         return None
 
 
-def table(name: str, rows: Rows, widths: Sequence[int]) -> QTableView:
-    """Return a quiet table over rows."""
+def table(name: str, called: str, rows: Rows, widths: Sequence[int]) -> QTableView:
+    """Return a quiet table over rows; `called` is what a screen reader says of it."""
     view = QTableView()
     view.setObjectName(name)
-    view.setAccessibleName(tr("Table of {removesuffix}", removesuffix=name.removesuffix("_table").replace("_", " ")))
+    view.setAccessibleName(called)
     view.setModel(rows)
     view.setSelectionBehavior(QAbstractItemView.SelectionBehavior.SelectRows)
     view.setSelectionMode(QAbstractItemView.SelectionMode.SingleSelection)

@@ -17,7 +17,7 @@ from daruma.core.haptic.shaking import Drive, Shake
 from daruma.core.job import Job, Proof, is_done
 from daruma.core.kinds.motor import KIND, MotorFacts, MotorState, MotorTicket, MotorVal, MotorVar, MotorWork
 from daruma.core.known import KnownPart
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
@@ -127,7 +127,7 @@ def prove_taps(doing: Doing, job: Job, context: Context) -> Proof:
 
 def numbers_of(tap: Tap) -> tuple[tuple[str, str], ...]:
     """Return what was found of a motor, each with its expanded uncertainty."""
-    found = [("found", tap.motor.value), ("level", f"{tap.level:.2f} g")]
+    found = [(tr("found"), word(tap.motor)), (tr("level"), f"{tap.level:.2f} g")]
     if tap.f0 is not None:
         found.append(("resonance", tr("{f0:.2f} ± {f0_2:.2f} Hz", f0=tap.f0[0], f0_2=1.96 * tap.f0[1])))
     if tap.damping is not None:

@@ -157,7 +157,7 @@ def sheet_of(doing: Doing, job: Job) -> RearSheet:
 
 def numbers_of(sheet: RearSheet) -> tuple[tuple[str, str], ...]:
     """Return what was measured of a rear camera, each with its expanded uncertainty."""
-    found = [("found", sheet.finding.value)]
+    found = [(tr("found"), word(sheet.finding))]
     if sheet.turned is not None:
         found.append((tr("against its record"), f"{sheet.turned[0]:.3f} ± {1.96 * sheet.turned[1]:.3f}°"))
     if sheet.late is not None:

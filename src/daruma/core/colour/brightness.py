@@ -258,7 +258,7 @@ def _decide(
 
 
 def _side(point: BrightnessPoint) -> str:
-    return "bright" if point.ratio > 1 else "dark"
+    return tr("bright") if point.ratio > 1 else tr("dark")
 
 
 def _dip(points: tuple[BrightnessPoint, ...]) -> tuple[BrightnessPoint, BrightnessPoint] | None:

@@ -6,6 +6,7 @@ from enum import Enum
 from math import atan2, cos, degrees, dist, hypot, pi, sin, sqrt
 
 from daruma.core.colour.chromaticity import XYZ, Pair, distance, mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.language import tr
 from daruma.core.model import WhitePath
 from daruma.core.uncertainty import RISK, Claim, Judgement, Standard, judge_distance, judge_known
@@ -180,7 +181,7 @@ def _seen(measured: Pair, target: Pair, radius: float) -> tuple[float, float, st
     lab = xyz_to_lab(whites, xy_to_xyz(uv_to_xy(target)))
     difference = delta_e_2000(lab, [100.0, 0.0, 0.0])
     hue = degrees(atan2(float(lab[0, 2]), float(lab[0, 1]))) % 360
-    side = ("reddish", "yellowish", "greenish", "bluish")[int((hue + 45) % 360 // 90)]
+    side = (tr("reddish"), tr("yellowish"), tr("greenish"), tr("bluish"))[int((hue + 45) % 360 // 90)]
     return float(difference[0]), float(abs(difference[1:] - difference[0]).max()), side
 
 
@@ -237,7 +238,7 @@ def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], sh
         distance=worst.distance,
         spread=worst.spread,
         seen=seen,
-        light=worst.light,
+        light=lamp_name(worst.light),
     )
     match kind:
         case Follows.FOLLOWS:

@@ -9,6 +9,7 @@ from enum import Enum
 from math import sqrt
 
 from daruma.core.colour.chromaticity import XYZ
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.language import tr
 
 GREY_LEVELS = (0.0, 0.05, 0.1, 0.15, 0.22, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1.0)
@@ -81,17 +82,26 @@ def panel_shots() -> tuple[Shot, ...]:
     fields = [("white", tr("White"), (1.0, 1.0, 1.0)), ("red", tr("Red"), (1.0, 0.0, 0.0))]
     fields += [("green", tr("Green"), (0.0, 1.0, 0.0)), ("blue", tr("Blue"), (0.0, 0.0, 1.0))]
     fields += [
-        (tr("grey {level:.2f}", level=level), tr("Grey {level:.0f} %", level=100 * level), (level, level, level))
+        (f"grey {level:.2f}", tr("Grey {level:.0f} %", level=100 * level), (level, level, level))
         for level in reversed(GREY_LEVELS)
     ]
-    fields.append((tr("white again"), tr("White again"), (1.0, 1.0, 1.0)))
+    fields.append(("white again", tr("White again"), (1.0, 1.0, 1.0)))
     return tuple(Shot(key, words, rgb, "off", 0.0, PANEL_SETTLE, REPEATS) for key, words, rgb in fields)
 
 
 def white_shots(lights: Sequence[str], repeats: int = WHITE_REPEATS) -> tuple[Shot, ...]:
     """Return the shots of the white under lights."""
     return tuple(
-        Shot(light, tr("White under {light} light", light=light), None, light, WHITE_LUX, LIGHT_SETTLE, repeats, dark=True)
+        Shot(
+            light,
+            tr("White under {light} light", light=lamp_name(light)),
+            None,
+            light,
+            WHITE_LUX,
+            LIGHT_SETTLE,
+            repeats,
+            dark=True,
+        )
         for light in lights
     )
 

@@ -138,7 +138,7 @@ def judge(view: View, cards: Sequence[Card], rays: Floats, *, noise: float = NOI
     )
 
 
-_ACROSS, _DOWN = ("left", tr("in the middle"), "right"), (tr("at the top"), tr("in the middle"), tr("at the bottom"))
+_ACROSS, _DOWN = (tr("left"), tr("in the middle"), tr("right")), (tr("at the top"), tr("in the middle"), tr("at the bottom"))
 _WHERE = tuple(f"{down}, {across}" if down != across else tr("in the middle") for down in _DOWN for across in _ACROSS)
 
 

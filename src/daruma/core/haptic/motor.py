@@ -102,7 +102,7 @@ def _by_ring(taps: Sequence[Shake], free: Shake, drive: Drive, level: float) -> 
     limit = F0_WITHIN * drive.f0
     off = ring.f0_hz - drive.f0
     if abs(off) - _GUARD * ring.f0_u > limit:
-        way, kind = ("below", Motor.WORN) if off < 0 else ("above", Motor.OFF)
+        way, kind = (tr("below"), Motor.WORN) if off < 0 else (tr("above"), Motor.OFF)
         spring = tr(": its spring is worn") if off < 0 else ""
         return found(
             kind,

@@ -11,8 +11,18 @@ WIDTH, HEIGHT = 480, 360  # px of a frame
 TILE_WIDTH, TILE_HEIGHT = WIDTH // 3, HEIGHT // 3
 SLANT = 5.0  # degrees: as ISO 12233 has it
 DARK_WIDTH, DARK_HEIGHT = 64, 56  # px of a tile's rectangle
-PLACES = (tr("upper left"), "upper", tr("upper right"), "left", "middle", "right", tr("lower left"), "lower", tr("lower right"))
-MIDDLE = PLACES.index("middle")
+PLACES = (
+    tr("upper left"),
+    tr("upper"),
+    tr("upper right"),
+    tr("left"),
+    tr("middle"),
+    tr("right"),
+    tr("lower left"),
+    tr("lower"),
+    tr("lower right"),
+)
+MIDDLE = len(PLACES) // 2
 
 
 @dataclass(frozen=True, slots=True)

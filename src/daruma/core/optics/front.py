@@ -10,7 +10,7 @@ from math import log
 
 import numpy as np
 
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.optics.chart import MIDDLE, PLACES
 from daruma.core.optics.focus import FEWEST, Peak, peak_of
 from daruma.core.optics.frames import Blur, Frame, Mode
@@ -208,7 +208,7 @@ def _pairs(frame: Frame | None) -> tuple[tuple[Blur, Blur], ...]:
 
 def numbers_of(look: Look) -> tuple[tuple[str, str], ...]:
     """Return what was measured, each with its expanded uncertainty."""
-    rows = [(mode.value, "works" if works else tr("not proven")) for mode, works in modes_of(look).items()]
+    rows = [(word(mode), tr("works") if works else tr("not proven")) for mode, works in modes_of(look).items()]
     for place, pair in zip(PLACES, look.nine, strict=False):
         least = min(pair, key=lambda blur: blur.mtf50)
         rows.append(

@@ -87,7 +87,7 @@ def _field(frame: _Frame, sheet: DotSheet | None, live: Sequence[DotFrame]) -> l
         items += [Disc(x, y, 1.8, 1.8, Tone.INK)] if dot in found else list(cross(x, y, 3.4, Tone.ACT, 1.6))
     for place, share in enumerate(sheet.verdict.zones):
         x, y = frame.left + frame.w * (place % 3) / 3 + 5, frame.top + frame.h * (place // 3) / 3 + 14
-        said = f"{100 * share.value:.0f} %" if share.value is not None else "none"
+        said = f"{100 * share.value:.0f} %" if share.value is not None else tr("none")
         items.append(Rect(x - 3, y - 11, 40, 15, Tone.SHEET, None, alpha=0.85))
         items.append(Text(x, y, said, Tone.QUIET, 11))
     items.append(

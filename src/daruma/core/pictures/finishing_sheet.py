@@ -2,7 +2,7 @@
 
 from daruma.core.finishing import USED_FOR_EVER, PageLine
 from daruma.core.finishing_session import FinishRow, FinishSession, Meaning, Outlook, session_words
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.parts import PART_LABEL
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, cross, tick
 
@@ -65,9 +65,9 @@ def _row(width: float, y: float, row: FinishRow, before: float, after: float) ->
     items: list[Item] = [
         Rect(10, y, width - 10, (_QUIET_ROW if quiet else _ROW) - 4, Tone.SHEET if stays else None, Tone.LINE, 0.8),
         Text(20, y + 17, PART_LABEL[row.part], Tone.QUIET if stays else Tone.INK, 12.5, bold=not stays, limit=width * 0.26),
-        Text(20 + width * 0.25, y + 17, row.outlook.value, _TONE[row.outlook], 12, bold=not stays, limit=width * 0.33),
+        Text(20 + width * 0.25, y + 17, word(row.outlook), _TONE[row.outlook], 12, bold=not stays, limit=width * 0.33),
     ]
-    why = row.meaning.value if row.meaning is not Meaning.NONE else row.why
+    why = word(row.meaning) if row.meaning is not Meaning.NONE else row.why
     tone = Tone.ACT if row.meaning in (Meaning.REAL, Meaning.NEW) else Tone.QUIET
     if not quiet:
         items.append(Text(20, y + 33, why, tone, 11, limit=before - 40))
@@ -81,14 +81,14 @@ def _row(width: float, y: float, row: FinishRow, before: float, after: float) ->
 def _line(x: float, y: float, line: PageLine | None, limit: float) -> list[Item]:
     if line is None:
         return [Text(x, y, "-", Tone.QUIET, 12)]
-    found: list[Item] = [Text(x + 14, y, line.status.value, Tone.ACT if line.notice else Tone.INK, 12, limit=limit - 14)]
+    found: list[Item] = [Text(x + 14, y, word(line.status), Tone.ACT if line.notice else Tone.INK, 12, limit=limit - 14)]
     return [*found, *(cross(x + 4, y - 4, 4, Tone.ACT) if line.notice else ())]
 
 
 def _wrapped(text: str, width: float) -> list[str]:
     most, lines = max(20, int(width / 6.0)), [""]
-    for word in text.split():
-        if len(lines[-1]) + len(word) + 1 > most:
+    for each in text.split():
+        if len(lines[-1]) + len(each) + 1 > most:
             lines.append("")
-        lines[-1] = f"{lines[-1]} {word}".strip()
+        lines[-1] = f"{lines[-1]} {each}".strip()
     return lines

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 from daruma.core.language import tr
 from daruma.core.parts import Identity
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, cross, tick
-from daruma.core.records import FieldRole, FieldSpec, Record, shown_in
+from daruma.core.records import BLANK_SAID, FieldRole, FieldSpec, Record, shown_in
 from daruma.core.serials import differing, grouped
 
 MONO = 0.6312  # advance of the monospaced face as a share of its size
@@ -32,7 +32,7 @@ class LensColumn:
             return None
         value = self.record.values[spec.name]
         if value is None:
-            return "blank"
+            return BLANK_SAID
         if spec.role is FieldRole.CALIBRATION and spec.count > 2:
             return tr("{count} values", count=spec.count)
         return grouped(str(value)) if spec.identity else shown_in(self.record, spec)
@@ -74,11 +74,11 @@ def _cell(x: float, y: float, text: str | None, base: str | None, same: bool | N
         return [Line(((x, y + 13), (x + 14, y + 13)), Tone.LINE, 1.5)]
     items: list[Item] = []
     differs = not reference and base is not None and (text != base or same is False)
-    if differs and text != "blank" and base != "blank":
+    if differs and BLANK_SAID not in (text, base):
         advance = MONO * _SIZE
         marks = differing(text, base or "") if text != base else tuple(range(len(text)))
         items += [Rect(x + i * advance, y + 3, advance, 19, Tone.ACT, alpha=0.22) for i in marks if i * advance < each - 12]
-    tone = Tone.QUIET if text == "blank" else Tone.INK
+    tone = Tone.QUIET if text == BLANK_SAID else Tone.INK
     items.append(Text(x, y + 17, text, tone, _SIZE, mono=True, limit=each - 9))
     if not reference and base is not None:
         end = x + min(len(text) * MONO * _SIZE + 9, each - 8)

@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from daruma.core.face import LineTest
+from daruma.core.face import LineTest, said_state
 from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, cross, tick
@@ -26,7 +26,7 @@ def module_lines(width: float, tests: Sequence[LineTest]) -> Picture:
     ]
     if newest.through:
         items.append(Rect(100, _HEAD - 2, 22, _ROW * len(newest.lines) - 8, None, Tone.DATA, 1.4, dash=(4, 3)))
-        items.append(Text(111, _HEAD + _ROW * len(newest.lines) + 8, "extension", Tone.DATA, 11, "middle"))
+        items.append(Text(111, _HEAD + _ROW * len(newest.lines) + 8, tr("extension"), Tone.DATA, 11, "middle"))
     if before is not None:
         items.append(Text(_LEFT + 290, 16, _titled(before), Tone.QUIET, 13))
     for index, (name, ohms, state) in enumerate(newest.lines):
@@ -37,7 +37,7 @@ def module_lines(width: float, tests: Sequence[LineTest]) -> Picture:
         items.append(Text(_LEFT, y + 5, name, Tone.INK, 13))
         mark = (tick(_LEFT + 90, y, 5, Tone.PROVEN),) if normal else cross(_LEFT + 90, y, 5, Tone.ACT)
         items += mark
-        items.append(Text(_LEFT + 105, y + 5, state, tone, 13))
+        items.append(Text(_LEFT + 105, y + 5, said_state(state), tone, 13))
         items.append(Text(_LEFT + 250, y + 5, _ohms(ohms, state), Tone.DATA, 13, "end"))
         if before is not None and index < len(before.lines):
             _, earlier, was = before.lines[index]
@@ -45,13 +45,13 @@ def module_lines(width: float, tests: Sequence[LineTest]) -> Picture:
     foot = _HEAD + _ROW * len(newest.lines) + 34
     facts = tr(
         "link chip {link}   power switch {switch}   activated {counter} times   revision {revision}",
-        link=newest.link,
-        switch=newest.switch,
+        link=said_state(newest.link),
+        switch=said_state(newest.switch),
         counter=newest.counter,
         revision=newest.revision,
     )
     items.append(Text(8, foot, facts + (tr("   repaired before") if newest.repaired else ""), Tone.INK, 13))
-    words = "; ".join(f"{name} {state}" for name, _, state in newest.lines)
+    words = "; ".join(f"{name} {said_state(state)}" for name, _, state in newest.lines)
     return Picture(width, height, tuple(items), (), f"{_titled(newest)}: {words}; {facts}.")
 
 
@@ -61,7 +61,7 @@ def _titled(test: LineTest) -> str:
 
 def _ohms(ohms: float, state: str) -> str:
     if state == "open":
-        return "open"
+        return tr("open")
     return f"{ohms:.1f} Ω" if ohms < 1000 else f"{ohms / 1000:.1f} kΩ"
 
 

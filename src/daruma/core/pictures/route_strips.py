@@ -85,7 +85,7 @@ def _axis(left: float, right: float, longest: float, scale: float) -> list[Item]
 
 def _figure_heads(width: float) -> list[Item]:
     x = width - _FIGURES
-    heads = (("there", 56), (tr("in all"), 122), ("writes", 168), ("cost", 222))
+    heads = ((tr("there"), 56), (tr("in all"), 122), (tr("writes"), 168), (tr("cost"), 222))
     return [Text(x + offset, 14, text, Tone.QUIET, 12, "end") for text, offset in heads]
 
 

@@ -1,5 +1,6 @@
 """The sensor sheet drawn: how the lights are misjudged with the stored gains, and gains stored against gains that fit."""
 
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.colour.sheet import SensorSheet
 from daruma.core.language import tr
 from daruma.core.pictures.axes import Axes
@@ -62,11 +63,11 @@ def sensor_sentence(sheet: SensorSheet | None) -> str:
         return tr("The phone's ambient sensor was not read yet: it is read with every white.")
     worst = sheet.fit.worst
     size = tr("{off_uv:.4f} in u'v' and {off_lux:+.1f} % in lux", off_uv=worst.off_uv, off_lux=100 * worst.off_lux)
-    said = tr("With its stored gains the flex misjudges {light} light by {size}", light=worst.light, size=size)
+    said = tr("With its stored gains the flex misjudges {light} light by {size}", light=lamp_name(worst.light), size=size)
     return tr(
         "{said}; {next_light} light would tell most: {next_share:.0f} % of what is still unknown.",
         said=said,
-        next_light=sheet.next_light,
+        next_light=lamp_name(sheet.next_light),
         next_share=100 * sheet.next_share,
     )
 
@@ -74,10 +75,10 @@ def sensor_sentence(sheet: SensorSheet | None) -> str:
 def sensor_numbers(sheet: SensorSheet) -> tuple[tuple[str, str], ...]:
     """Return the sheet's numbers with units and uncertainty."""
     rows = [
-        (tr("{light}: misjudged", light=light.light), tr("{off_uv:.4f} in u'v'", off_uv=light.off_uv))
+        (tr("{light}: misjudged", light=lamp_name(light.light)), tr("{off_uv:.4f} in u'v'", off_uv=light.off_uv))
         for light in sheet.fit.lights
     ]
-    rows += [(tr("{light}: lux", light=light.light), f"{100 * light.off_lux:+.1f} %") for light in sheet.fit.lights]
+    rows += [(tr("{light}: lux", light=lamp_name(light.light)), f"{100 * light.off_lux:+.1f} %") for light in sheet.fit.lights]
     rows.sort()
     rows += [
         (

@@ -4,6 +4,7 @@ from collections.abc import Mapping
 
 from daruma.core.budget import WriteBudget
 from daruma.core.language import tr
+from daruma.core.model import socket_name
 from daruma.core.parts import PartSelf
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, tick
 
@@ -77,13 +78,13 @@ def socket_view(width: float, sockets: Mapping[str, PartSelf | None], wanted: st
         tone = Tone.INK if mine else Tone.LINE
         items.append(Rect(x, 1, side - 8, 46, None, tone, 2 if mine else 1))
         items += [Line(((x + 6 + k * 6, 1), (x + 6 + k * 6, 6)), tone, 1.5) for k in range(int((side - 16) / 6))]
-        size = min(12.0, 1.75 * (side - 10) / len(name))  # a letter is a little over half as wide as it is high
-        items.append(Text(x + (side - 8) / 2, 21, name, Tone.INK if mine else Tone.QUIET, size, "middle", bold=mine))
+        size = min(12.0, 1.75 * (side - 10) / len(socket_name(name)))  # a letter is a little over half as wide as it is high
+        items.append(Text(x + (side - 8) / 2, 21, socket_name(name), Tone.INK if mine else Tone.QUIET, size, "middle", bold=mine))
         if part is not None:
             items.append(Rect(x + 4, 27, side - 16, 16, Tone.DATA, alpha=0.9 if powered else 0.5))
             shown = part.die[-6:] if side >= 58 else part.die[-4:]
             items.append(Text(x + (side - 8) / 2, 40, shown, Tone.SHEET, 11, "middle", mono=True))
-            words.append(tr("socket {name}: {part} by {maker}", name=name, part=part.name(), maker=part.maker))
+            words.append(tr("socket {name}: {part} by {maker}", name=socket_name(name), part=part.name(), maker=part.maker))
         else:
-            items.append(Text(x + (side - 8) / 2, 40, "empty", Tone.QUIET, 11, "middle"))
+            items.append(Text(x + (side - 8) / 2, 40, tr("empty"), Tone.QUIET, 11, "middle"))
     return Picture(width, 50, tuple(items), (), "; ".join(words) or tr("all sockets are empty"))

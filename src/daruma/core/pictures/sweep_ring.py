@@ -2,7 +2,7 @@
 
 from math import cos, radians, sin
 
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.optics.sweep import FASTEST, NEEDED, SECTORS, RingState
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Spot, Text, Tone, tick
 
@@ -99,7 +99,7 @@ def _said(x: float, y: float, width: float, state: RingState) -> list[Item]:
         tr("the phone itself says {progress:.0f} %", progress=100 * state.progress),
         "; ".join(each for each in (tr("{seconds:.0f} s so far", seconds=state.seconds), left) if each),
         pace,
-        tr("frames refused: ") + (", ".join(f"{how.value} {count}" for how, count in refused) or "none"),
+        tr("frames refused: ") + (", ".join(f"{word(how)} {count}" for how, count in refused) or tr("none")),
     )
     long = min(width - 8, 320.0)
     items: list[Item] = [

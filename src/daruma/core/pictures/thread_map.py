@@ -11,12 +11,26 @@ from daruma.core.serials import grouped
 from daruma.core.tri import Tri
 
 _TONE = {Tri.YES: Tone.PROVEN, Tri.NO: Tone.ACT, Tri.UNKNOWN: Tone.QUIET}
-_WORD = {Tri.YES: "holds", Tri.NO: tr("does not hold"), Tri.UNKNOWN: tr("not known yet")}
+_WORD = {Tri.YES: tr("holds"), Tri.NO: tr("does not hold"), Tri.UNKNOWN: tr("not known yet")}
 TOP = 26.0
 ROOMY = 24.0  # height of a row that holds a name and a value below it
 CLOSE = 13.0  # the least that a row of one line needs
 _THREAD = 1.75  # rows of a condition that a thread takes
-_WAITS = {Condition.TOUCH_CHIP_SOUND: tr("the touch chip"), Condition.DISPLAY_FINISHED: tr("the finishing")}
+_WAITS = {
+    Condition.PANEL_CALIBRATION: tr("panel calibration"),
+    Condition.BRIGHTNESS_CURVE: tr("brightness curve"),
+    Condition.TOUCH_CHIP_SOUND: tr("the touch chip"),
+    Condition.SENSOR_FLEX_SOUND: tr("the sensor flex"),
+    Condition.DISPLAY_FINISHED: tr("the finishing"),
+    Condition.DOT_MAP_READABLE: tr("the dot map"),
+    Condition.LINK_LINES_NORMAL: tr("the link lines"),
+    Condition.CELL_SOUND: tr("the cell"),
+    Condition.GAUGE_ANSWERS: tr("the gauge"),
+    Condition.BATTERY_FINISHED: tr("the battery's finishing"),
+    Condition.FLASHED_AFTER_SWAP: tr("the flashing"),
+    Condition.SWEEP_DONE: tr("the sweep"),
+    Condition.MOTOR_SOUND: tr("the motor"),
+}
 _K = TypeVar("_K")
 _V = TypeVar("_V")
 
@@ -207,9 +221,7 @@ def _function(
 def _short(verdict: Verdict) -> str:
     if verdict.holds is Tri.UNKNOWN:
         waits = [inner(IDENTITY_LABEL[t.identity]) for t in verdict.threads if t.whole is Tri.UNKNOWN]
-        waits += [
-            _WAITS.get(c.condition, c.condition.value.replace("_", " ")) for c in verdict.conditions if c.met is Tri.UNKNOWN
-        ]
+        waits += [_WAITS[c.condition] for c in verdict.conditions if c.met is Tri.UNKNOWN]
         return tr("waits for ") + ", ".join(waits)
     reason = verdict.reason.partition(": ")[2].partition(";")[0].rstrip(".")
     return reason if verdict.holds is Tri.NO else _WORD[verdict.holds]

@@ -6,6 +6,7 @@ from math import cos, pi, radians, sin
 
 from daruma.core.colour.chromaticity import Pair, xy_to_uv
 from daruma.core.colour.follow import WhitePoint, WhiteVerdict, target_white
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.language import tr
 from daruma.core.model import WhitePath
 from daruma.core.pictures.primitives import Anchor, Disc, Item, Line, Picture, Rect, Text, Tone, cross
@@ -57,7 +58,7 @@ def white_plot(width: float, height: float, path: WhitePath, verdict: WhiteVerdi
     items: list[Item] = [
         *_axes(frame),
         *_locus(frame, beside.black_body, tr("black body"), (6, 4), 0.42),
-        *_locus(frame, beside.daylight, "daylight", (1, 4), 0.0),
+        *_locus(frame, beside.daylight, tr("daylight"), (1, 4), 0.0),
         *_path(frame, path, [warm_end, native]),
     ]
     for earlier in beside.before:
@@ -107,7 +108,7 @@ def _earlier(frame: _Frame, point: WhitePoint) -> list[Item]:
     x, y = frame.at(point.measured)
     return [
         Rect(x - 4, y - 4, 8, 8, None, Tone.QUIET, 1.6),
-        Text(x - 9, y - 6, tr("{light}, before", light=point.light), Tone.QUIET, 12, "end"),
+        Text(x - 9, y - 6, tr("{light}, before", light=lamp_name(point.light)), Tone.QUIET, 12, "end"),
     ]
 
 
@@ -155,12 +156,20 @@ def _point(frame: _Frame, path: WhitePath, point: WhitePoint, width: float) -> l
     side: Anchor = "end" if x > width * 0.6 else "start"
     reach = (14.0 + tolerance) * (1 if side == "start" else -1)
     label = Text(
-        x + reach, y + 5, tr("{light}: {distance:.4f} off", light=point.light, distance=point.distance), tone, 13, side, bold=True
+        x + reach,
+        y + 5,
+        tr("{light}: {distance:.4f} off", light=lamp_name(point.light), distance=point.distance),
+        tone,
+        13,
+        side,
+        bold=True,
     )
     return [
         *rays,
         Disc(ax, ay, 3, 3, Tone.QUIET),
-        Text(*place, tr("{light} light", light=point.light), Tone.QUIET, 12, "end" if place[1] == ay + 4 else "middle"),
+        Text(
+            *place, tr("{light} light", light=lamp_name(point.light)), Tone.QUIET, 12, "end" if place[1] == ay + 4 else "middle"
+        ),
         Disc(tx, ty, tolerance, tolerance, None, Tone.DATA, 1.6),
         *cross(tx, ty, 4, Tone.DATA, 1.4),
         Line(_outline(frame, point), tone, 1.4),

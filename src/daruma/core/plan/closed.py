@@ -50,7 +50,7 @@ class Closed:
 
 def grouped(ways: Iterable[Closed]) -> list[tuple[str, list[Closed]]]:
     """Return ways under the headings that they are shown under, empty ones left out."""
-    groups: dict[str, list[Closed]] = {"Promised, but kept by no way": [], "Closed": [], "Open, but not taken": []}
+    groups: dict[str, list[Closed]] = {tr("Promised, but kept by no way"): [], tr("Closed"): [], tr("Open, but not taken"): []}
     lost, closed, open_ = groups.values()
     for way in ways:
         (open_ if way.open else closed if way.function is None else lost).append(way)
@@ -174,7 +174,7 @@ def _promise(problem: Problem, index: int, nearest: Mapping[str | int, tuple[Gra
 
 def _later(way: str, after: Mapping[str, Action]) -> Closed:
     action = after[way]
-    said = tr("finds otherwise") if action.finding else "fails"
+    said = tr("finds otherwise") if action.finding else tr("fails")
     return Closed(_title(way), tr("it is needed only if ‘{title}’ {said}", title=action.figures.title, said=said), Standing.LATER)
 
 

@@ -5,11 +5,12 @@ from dataclasses import dataclass, replace
 from enum import Enum
 from typing import Any
 
+from daruma.core.language import tr
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Effort
 from daruma.core.plan.case import Case
 
-YES_OR_NO = {"yes": "yes", "no": "no"}
+YES_OR_NO = {"yes": tr("yes"), "no": tr("no")}
 
 
 @dataclass(frozen=True, slots=True)

@@ -176,7 +176,7 @@ def _window(case: Case) -> tuple[Bar, ...]:
         return (Bar(tr("{model} cannot be unbound on the phone", model=case.model.name), Effort.PHONE),)
     if window[0] <= case.system <= window[1]:
         return ()
-    age = "older" if case.system < window[0] else "newer"
+    age = tr("older") if case.system < window[0] else tr("newer")
     span = tr("{window} to {window_2}", window=window[0], window_2=window[1])
     words = tr(
         "{system_name} {system} is {age} than the window for unbinding on the phone ({span})",

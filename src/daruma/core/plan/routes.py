@@ -140,7 +140,17 @@ def _apart(route: Route, alike: Sequence[Route]) -> str:
     return tr("{way}, the {ORDINALS} of its kind", way=route.way, ORDINALS=_ORDINALS[min(alike.index(route), len(_ORDINALS) - 1)])
 
 
-_ORDINALS = ("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth")
+_ORDINALS = (
+    tr("first"),
+    tr("second"),
+    tr("third"),
+    tr("fourth"),
+    tr("fifth"),
+    tr("sixth"),
+    tr("seventh"),
+    tr("eighth"),
+    tr("ninth"),
+)
 
 
 def _titles(route: Route) -> list[str]:

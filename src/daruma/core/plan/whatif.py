@@ -53,7 +53,7 @@ _BENCH = (
     ),
     replace(
         flag("memory_socket", "", lambda case: case.model.memory_package in case.kit.memory_sockets, _socket),
-        label=lambda case: f"{case.model.memory_package} socket",
+        label=lambda case: tr("{package} socket", package=case.model.memory_package),
     ),
     flag(
         "network",

@@ -80,7 +80,7 @@ def _after(advice: Advice) -> list[str]:
     if not advice.after:
         return []
     uncertain = advice.watched
-    fails = tr("finds otherwise") if uncertain and uncertain.finding else "fails"
+    fails = tr("finds otherwise") if uncertain and uncertain.finding else tr("fails")
     name = (
         tr("If ‘{title}’ {fails}", title=uncertain.figures.title, fails=fails) if uncertain else tr("If it {fails}", fails=fails)
     )
@@ -95,7 +95,7 @@ def _after(advice: Advice) -> list[str]:
 
 
 def _title(step: Action | None) -> str:
-    return "stop" if step is None else continued(step.figures.title)
+    return tr("stop") if step is None else continued(step.figures.title)
 
 
 def _expected(advice: Advice, promised: tuple[Function, ...], labels: Mapping[Function, str], money: str) -> list[str]:

@@ -5,7 +5,7 @@ from daruma.core.finishing import Origin
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.front_camera.facts import FrontFacts
 from daruma.core.kinds.front_camera.work import KIND, FrontState, FrontTicket, Sign
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.handover.case_shape import CaseFile, Strict
 from daruma.handover.kinds.room import Fitted, HandoverRoom
 
@@ -24,7 +24,7 @@ def fitted(job: Job) -> Fitted | None:
     if is_done(job, "fit_front_camera"):
         return Fitted(tr("a new front camera on a programmable flex with the original's data"), tr("the shop's stock"))
     if is_done(job, "fit_genuine_front_camera"):
-        return Fitted(tr("a genuine front camera, finished on the phone"), job.ticket.of(FrontTicket).origin.value)
+        return Fitted(tr("a genuine front camera, finished on the phone"), word(job.ticket.of(FrontTicket).origin))
     return None
 
 

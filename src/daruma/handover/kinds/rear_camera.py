@@ -4,7 +4,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.finishing import Origin
 from daruma.core.job import Job, is_done
 from daruma.core.kinds.rear_camera import KIND, RearFacts, RearState, RearTicket
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.handover.case_shape import CaseFile, Strict
 from daruma.handover.kinds.room import Fitted, HandoverRoom
 
@@ -19,7 +19,7 @@ class RearEntry(Strict):
 def fitted(job: Job) -> Fitted | None:
     """Return which rear camera was fitted, or finished where another shop had fitted it."""
     if is_done(job, "swap_rear_camera"):
-        return Fitted(tr("a genuine rear camera, finished on the phone with its sweep"), job.ticket.of(RearTicket).origin.value)
+        return Fitted(tr("a genuine rear camera, finished on the phone with its sweep"), word(job.ticket.of(RearTicket).origin))
     if is_done(job, "finish_rear_camera"):
         return Fitted(tr("the rear camera that it came with, finished on the phone with its sweep"), tr("fitted before this job"))
     return None

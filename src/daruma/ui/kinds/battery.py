@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSpinBox, QWidget
 
 from daruma.core.job import Job
 from daruma.core.kinds.battery.work import BatteryWork
-from daruma.core.language import continued, tr
+from daruma.core.language import continued, tr, word
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.fold_guide import fold_guide
@@ -93,7 +93,7 @@ class CellPage(Page):
                     tr("of its rated"),
                     f"{100 * capacity.mah / sheet.test.rated:.1f} ± {196 * capacity.u / sheet.test.rated:.1f} %",
                 ),
-                (tr("found by"), capacity.method.value),
+                (tr("found by"), word(capacity.method)),
                 (tr("resting on"), tr("{swing:.0f} % of the charge", swing=100 * capacity.swing)),
                 *_also(sheet),
             ]

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 
 from daruma.core.job import Job
 from daruma.core.kinds.front_camera.work import FrontWork
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.optics.frames import Frame
 from daruma.core.parts import Function
 from daruma.core.pictures.primitives import Picture
@@ -47,7 +47,7 @@ class SharpnessPage(Page):
     def save(cls, job: Job, file: Path, _: str) -> None:
         rows = [
             (
-                f.mode.value,
+                word(f.mode),
                 f"{f.distance:g}",
                 f"{f.code:.4f}",
                 str(int(f.swept)),

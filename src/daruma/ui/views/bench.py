@@ -244,7 +244,7 @@ class BenchView(StageView):
             return
         links = [link for link in survey.bench.links if link.kind in ("programmer", "phone")]
         bad = [link.words for link in links if link.failed or not link.answers]
-        said = "; ".join(bad) or "sound" if links else tr("no device is set up")
+        said = "; ".join(bad) or tr("sound") if links else tr("no device is set up")
         self.standing.setText(tr("Safe now: {safe}  Links: {said}.", safe=survey.safe, said=said))
         self.standing.setProperty("role", "part" if bad else "quiet")
         self.standing.style().polish(self.standing)

@@ -30,7 +30,7 @@ class CopiesPage(QFrame):
         column.setContentsMargins(16, 12, 16, 12)
         column.addWidget(label("quiet", _WHAT))
         self.rows = Rows((tr("Copy"), tr("Made"), tr("Size")), mono=frozenset({0}))
-        self.view = table("copies_table", self.rows, (260, 200, 120))
+        self.view = table("copies_table", tr("Table of copies"), self.rows, (260, 200, 120))
         column.addWidget(self.view, 1)
         column.addLayout(self._buttons())
         self.note = label("")

@@ -41,7 +41,7 @@ class DevicesSheet(QWidget):
         column.addLayout(self._address())
         column.addWidget(label("part", tr("Ports of this machine"), wrap=False))
         self.rows = Rows((tr("Port"), tr("The system says"), tr("What answers")), mono=frozenset({0}))
-        self.view = table("ports_table", self.rows, (150, 220, 300))
+        self.view = table("ports_table", tr("Table of ports"), self.rows, (150, 220, 300))
         self.view.setAccessibleName(tr("Ports of this machine"))
         self.view.setMinimumHeight(PORTS_HEIGHT)
         column.addWidget(self.view, 1)
@@ -110,7 +110,7 @@ class DevicesSheet(QWidget):
         """Show which device is where."""
         for kind, combo in self._choices.items():
             wire = settings[f"devices.{kind}"]
-            offered = {"": "none", STANDIN: tr("a stand-in (simulated)"), **{port.url: port.url for port in self._ports}}
+            offered = {"": tr("none"), STANDIN: tr("a stand-in (simulated)"), **{port.url: port.url for port in self._ports}}
             if wire not in offered:
                 offered[wire] = wire if wire.startswith("socket") or not self._ports else tr("{wire} (not there)", wire=wire)
             show_choices(combo, {**offered, TYPED: tr("type an address")}, wire)

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, Any
 from PySide6.QtWidgets import QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
 from daruma.core.colour.chromaticity import xyz_to_uv
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.colour.shots import Sheet, Shot, brightness_shots, panel_shots, white_shots
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayWork
@@ -170,7 +171,11 @@ class WhitePage(Page):
         if missing := missing_lights(evidence.job):
             measured = [light for light in LIGHTS if light not in missing]
             return (
-                tr("Measured under {measured} light; {missing} light is still needed.", measured=measured[0], missing=missing[0])
+                tr(
+                    "Measured under {measured} light; {missing} light is still needed.",
+                    measured=lamp_name(measured[0]),
+                    missing=lamp_name(missing[0]),
+                )
                 if measured
                 else tr("Not measured yet.")
             )

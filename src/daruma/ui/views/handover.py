@@ -94,7 +94,7 @@ class HandOverView(StageView):
         self.removed.hide()
         column.addWidget(self.removed)
         papers = QHBoxLayout()
-        for text, name, handler in ((tr("Print"), "print_page", self._print), ("E-mail", "mail_page", self._mail)):
+        for text, name, handler in ((tr("Print"), "print_page", self._print), (tr("E-mail"), "mail_page", self._mail)):
             button = QPushButton(text)
             button.setObjectName(name)
             button.setAccessibleName(tr("{text} the page on view", text=text))

@@ -44,7 +44,7 @@ class JobsPage(QFrame):
         self.rows = Rows(
             (tr("Job"), tr("Opened"), tr("Handed over"), tr("Model"), "IMEI", tr("Promised"), tr("Proven")), mono=frozenset({4})
         )
-        self.view = table("jobs_table", self.rows, (80, 150, 150, 100, 170, 90, 90))
+        self.view = table("jobs_table", tr("Table of jobs"), self.rows, (80, 150, 150, 100, 170, 90, 90))
         self.view.activated.connect(self._activated)
         column.addWidget(self.view, 1)
 

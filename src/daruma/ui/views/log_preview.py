@@ -38,8 +38,8 @@ class LogPreview(QFrame):
         self.samples = Rows((tr("Seconds"), tr("Volts"), tr("Amperes")))
         tables = QHBoxLayout()
         understood, first = (
-            table("log_columns", self.columns, (110, 210, 160)),
-            table("log_samples", self.samples, (110, 110, 110)),
+            table("log_columns", tr("Table of columns"), self.columns, (110, 210, 160)),
+            table("log_samples", tr("Table of samples"), self.samples, (110, 110, 110)),
         )
         understood.setAccessibleName(tr("How the columns were understood"))
         first.setAccessibleName(tr("The first samples"))
@@ -83,7 +83,7 @@ class LogPreview(QFrame):
             missing=missing,
         )
         self.said.setText(tr("This is how the log was understood: {samples}. Nothing is kept yet.", samples=samples))
-        self.columns.show_rows([(_WORDS[key], column.name or "none", column.unit) for key, column in log.columns.items()])
+        self.columns.show_rows([(_WORDS[key], column.name or tr("none"), column.unit) for key, column in log.columns.items()])
         first = zip(*(each[:_SHOWN].tolist() for each in (log.t, log.v, log.a)), strict=True)
         self.samples.show_rows([(f"{t:.3f}", f"{v:.3f}", f"{a:.4f}") for t, v, a in first])
         self.keep.setText(tr("Keep it with {job}", job=job))

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 from enum import Enum, auto
 
 from daruma.bench.kinds import proof_of
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.colour.shots import REPEATS, brightness_shots, minutes, panel_shots
 from daruma.core.job import Job
 from daruma.core.kinds import promisable
@@ -73,7 +74,7 @@ def next_act(job: Job, function: Function, page: str, known: Known, labels: Mapp
         return _panel(job, known)
     if page == "sensor":
         light = known.next_light or LIGHTS[0]
-        return NextAct(Act.LOOK_AT_LIGHT, tr("Measure under {light} light", light=light), light)
+        return NextAct(Act.LOOK_AT_LIGHT, tr("Measure under {light} light", light=lamp_name(light)), light)
     if job.all_proven:
         return NextAct(Act.HAND_OVER, tr("Go on to Hand-over"))
     if job.is_proven(function) and (after := next_promise(job)) is not None:
@@ -96,7 +97,7 @@ def next_act(job: Job, function: Function, page: str, known: Known, labels: Mapp
 
 def _white(job: Job, known: Known) -> NextAct:
     if missing := missing_lights(job):
-        return NextAct(Act.MEASURE_LIGHT, tr("Measure under {missing} light", missing=missing[0]), missing[0])
+        return NextAct(Act.MEASURE_LIGHT, tr("Measure under {missing} light", missing=lamp_name(missing[0])), missing[0])
     if often := known.white_readings:
         return NextAct(Act.MEASURE_BOTH, tr("Measure again, {often} readings a light", often=often), repeats=often)
     proof = job.proof(Function.AMBIENT_WHITE)

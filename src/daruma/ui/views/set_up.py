@@ -175,9 +175,9 @@ class SetUpPage(QFrame):
     def _show(self, settings: Settings) -> None:
         open_ = [group for group in groups() if settings.is_open(group.table)]
         for group in groups():
-            said = "" if group in open_ else "set" if settings.is_set(group.table) else "skipped"
+            said = "" if group in open_ else tr("set") if settings.is_set(group.table) else tr("skipped")
             self._said[group.table].setText(said)
-            self._marks[group.table].setAccessibleName(f"{group.title}: {said or 'open'}")
+            self._marks[group.table].setAccessibleName(f"{group.title}: {said or tr('open')}")
         done = len(groups()) - len(open_)
         self.how_far.setText(
             tr(

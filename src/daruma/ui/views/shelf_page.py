@@ -66,7 +66,7 @@ class ShelfPage(QFrame):
         top.addWidget(add)
         column.addLayout(top)
         self.rows = Rows(HEADS, mono=frozenset({0}))
-        self.view = table("shelf_table", self.rows, WIDTHS)
+        self.view = table("shelf_table", tr("Table of the shelf's parts"), self.rows, WIDTHS)
         self.view.setAccessibleName(tr("Parts on the shelf"))
         self.view.selectionModel().currentRowChanged.connect(self._chosen)
         column.addWidget(self.view, 1)
@@ -123,7 +123,7 @@ class ShelfPage(QFrame):
                 part.die,
                 PART_LABEL[part.part],
                 words.models.get(part.model, part.model),
-                part.gone or named(part.used_in) or "free",
+                part.gone or named(part.used_in) or tr("free"),
                 words.grade(part),
                 part.source,
             )
@@ -216,7 +216,7 @@ class ShelfPage(QFrame):
         self._list()
 
     def _export(self) -> None:
-        if (path := file_to_write(self, "Parts to CSV", "shelf.csv", "CSV (*.csv)")) is not None:
+        if (path := file_to_write(self, tr("Parts to CSV"), "shelf.csv", "CSV (*.csv)")) is not None:
             self._shelving.write(path)
 
     def _label(self) -> None:
@@ -228,7 +228,7 @@ class ShelfPage(QFrame):
         self._print([self._parts[i] for i in self._listed], "labels.pdf")
 
     def _print(self, parts: list[ShelfPart], name: str) -> None:
-        if parts and (path := file_to_write(self, "Labels", name, "PDF (*.pdf)")) is not None:
+        if parts and (path := file_to_write(self, tr("Labels"), name, "PDF (*.pdf)")) is not None:
             self._shelving.print_labels(parts, path)
 
     def _tell(self, said: str) -> None:

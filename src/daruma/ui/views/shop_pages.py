@@ -62,7 +62,7 @@ class KeysPage(QFrame):
                 (tr("Space, held"), tr("On a hold button: close the ring"), ""),
             ]
         )
-        column.addWidget(table("keys_table", rows, (180, 360, 120)), 1)
+        column.addWidget(table("keys_table", tr("Table of keys"), rows, (180, 360, 120)), 1)
 
     def refresh(self) -> None:
         """Show what there is now: it never changes."""

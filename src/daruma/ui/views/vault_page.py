@@ -52,7 +52,7 @@ class VaultPage(QFrame):
             (tr("Backup"), tr("Taken"), tr("Model"), tr("Maker"), tr("Display serial"), "IMEI", tr("Part"), tr("Job"), "SHA-256"),
             mono=frozenset({4, 5, 6, 8}),
         )
-        self.table: QTableView = table("vault_table", self.rows, (80, 144, 88, 76, 178, 160, 74, 70, 100))
+        self.table: QTableView = table("vault_table", tr("Table of backups"), self.rows, (80, 144, 88, 76, 178, 160, 74, 70, 100))
         column.addWidget(self.table, 1)
 
     def seek(self, words: str) -> None:
@@ -78,7 +78,7 @@ class VaultPage(QFrame):
                     grouped(dict(b.content.fields).get("display_serial", "")),
                     b.content.imei,
                     b.content.die[-6:],
-                    named(b.content.job) if named(b.content.job) != "J-0000" else "earlier",
+                    named(b.content.job) if named(b.content.job) != "J-0000" else tr("earlier"),
                     b.sha256[:12],
                 )
                 for b in backups

@@ -31,7 +31,7 @@ class Cord(QWidget):
     def show_stages(self, knots: Sequence[Knot], shown: Stage, also: frozenset[Stage] = frozenset()) -> None:
         """Show how the stages stand and which one is on view; `also` can be opened though they are not yet."""
         self._knots, self._shown, self._also = knots, shown, also
-        words = "; ".join(f"{stage.value}: {progress.value}" + (f", {why}" if why else "") for stage, progress, why in knots)
+        words = "; ".join(f"{word(stage)}: {word(progress)}" + (f", {why}" if why else "") for stage, progress, why in knots)
         self.setAccessibleName(tr("Stages. {words}. On view: {shown}", words=words, shown=word(shown)))
         self.update()
 
@@ -45,7 +45,7 @@ class Cord(QWidget):
     def event(self, event: QEvent) -> bool:
         if event.type() == QEvent.Type.ToolTip and self._knots:
             stage, progress, why = self._knots[self._index_at(event.pos().x())]  # type: ignore[attr-defined]
-            text = f"{stage.value}: {progress.value}" + (f": {why}" if why else "")
+            text = f"{word(stage)}: {word(progress)}" + (f": {why}" if why else "")
             QToolTip.showText(event.globalPos(), text, self)  # type: ignore[attr-defined]
             return True
         return super().event(event)
@@ -118,8 +118,8 @@ class Cord(QWidget):
         on_view = stage is self._shown
         painter.setFont(text_font(15, bold=on_view))
         painter.setPen(theme.colour(Tone.QUIET if progress is Progress.NOT_YET else Tone.INK))
-        painter.drawText(QPointF(x - 10, y + 30), stage.value)
+        painter.drawText(QPointF(x - 10, y + 30), word(stage))
         if on_view:
-            width = painter.fontMetrics().horizontalAdvance(stage.value)
+            width = painter.fontMetrics().horizontalAdvance(word(stage))
             painter.setPen(QPen(theme.colour(Tone.INK), 2))
             painter.drawLine(QPointF(x - 10, y + 36), QPointF(x - 10 + width, y + 36))

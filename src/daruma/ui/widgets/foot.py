@@ -8,6 +8,7 @@ from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import QFrame, QHBoxLayout
 
 from daruma.core.language import tr
+from daruma.core.model import socket_name
 from daruma.ui.widgets.notices import ElidedLabel, label
 
 if TYPE_CHECKING:
@@ -56,7 +57,7 @@ class Foot(QFrame):
                 tr("{programmer}, firmware {firmware}", programmer=programmer.name, firmware=programmer.firmware)
             )
         plugged = [
-            f"{name}: {part.name()}" + (tr(" by {maker}", maker=part.maker) if part.maker else "")
+            f"{socket_name(name)}: {part.name()}" + (tr(" by {maker}", maker=part.maker) if part.maker else "")
             for name, part in bench.sockets.items()
             if part is not None
         ]

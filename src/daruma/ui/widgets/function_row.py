@@ -10,7 +10,7 @@ from daruma.ui.tips import plain_tip
 from daruma.ui.widgets.faces import FaceCheck, face_words
 from daruma.ui.widgets.notices import label
 
-BEFORE = {Tri.YES: "works", Tri.NO: "fails", Tri.UNKNOWN: tr("not seen")}
+BEFORE = {Tri.YES: tr("works"), Tri.NO: tr("fails"), Tri.UNKNOWN: tr("not seen")}
 
 
 class FunctionRow(QWidget):

@@ -8,7 +8,7 @@ from PySide6.QtGui import QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from daruma.core.job import StepState
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
 
@@ -39,7 +39,7 @@ class RunSheet(QWidget):
     def show_lines(self, lines: Sequence[SheetLine]) -> None:
         """Show steps."""
         self._lines = lines
-        words = [f"{i}. {line.title}: {(tr('here') if line.here else line.state.value)}" for i, line in enumerate(lines, start=1)]
+        words = [f"{i}. {line.title}: {(tr('here') if line.here else word(line.state))}" for i, line in enumerate(lines, start=1)]
         self.setAccessibleName(tr("Run sheet. ") + "; ".join(words))
         self.setFixedHeight(max(ROW, ROW * len(lines)))
         self.update()

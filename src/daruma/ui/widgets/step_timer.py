@@ -50,7 +50,5 @@ class StepTimer(QWidget):
     def _tell(self) -> None:
         passed = self._before + (self._elapsed.elapsed() / 1000 if self._tick.isActive() else 0.0)
         left = self._whole - passed
-        words = "left" if left >= 0 else "over"
-        self.words.setText(
-            tr("{left}:{left_2:02d} min {words}", left=int(abs(left)) // 60, left_2=int(abs(left)) % 60, words=words)
-        )
+        clock = f"{int(abs(left)) // 60}:{int(abs(left)) % 60:02d}"
+        self.words.setText(tr("{clock} min left", clock=clock) if left >= 0 else tr("{clock} min over", clock=clock))

@@ -176,7 +176,7 @@ def prove_no_notice(doing: Doing, job: Job, context: Context) -> Proof:
     doing.right_phone(job)
     entry = next((entry for entry in doing.rig.phone().parts_page() if entry.part is KIND), None)
     clear = entry is not None and not entry.notice
-    status = (entry.status if entry else PartStatus.UNKNOWN).value
+    status = word(entry.status if entry else PartStatus.UNKNOWN)
     said = tr(
         "The parts page says {status}, {how}.", status=status, how=tr("without a notice") if clear else tr("and a notice stands")
     )

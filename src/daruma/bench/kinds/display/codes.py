@@ -9,10 +9,10 @@ from daruma.core.backup import Backup, Origin
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
-from daruma.core.language import tr
+from daruma.core.language import inner, tr
 from daruma.core.model import Model
 from daruma.core.near import near_misses
-from daruma.core.parts import Identity, PartKind
+from daruma.core.parts import IDENTITY_LABEL, Identity, PartKind
 from daruma.core.records import FieldRole, FieldValue, Record, encode
 from daruma.core.serials import clean, serial_fault
 from daruma.store.vault import Vault
@@ -71,7 +71,7 @@ def near_others(vault: Vault, job: Job) -> str:
 def _known_of_phone(vault: Vault, job: Job) -> dict[str, str]:
     """Return the display serials and other codes that are known of this phone, by where they stand."""
     board = {
-        tr("the board's {identity}", identity=identity.value.replace("_", " ")): job.phone.get(identity.value, "")
+        tr("the board's {identity}", identity=inner(IDENTITY_LABEL[identity])): job.phone.get(identity.value, "")
         for identity in Identity
     }
     return {**{whose: code for whose, code in board.items() if code}, **_serials(vault.find(imei=job.ticket.imei))}

@@ -7,6 +7,7 @@ from dataclasses import dataclass, replace
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
 from daruma.core.colour.chromaticity import XYZ, mean_xyz
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.colour.shots import (
     PANEL_SETTLE,
     REPEATS,
@@ -85,7 +86,7 @@ def measure_white(
         taken = _take(rig, shot, 0, 1, context)
         if is_dark(shot, taken.readings):
             raise Trouble(
-                tr("The screen gives no light under {light} light.", light=light),
+                tr("The screen gives no light under {light} light.", light=lamp_name(light)),
                 safe=tr("Nothing was kept; what was measured before stays."),
                 advice=tr("Lay the instrument on the screen, wake the phone and measure again."),
             )

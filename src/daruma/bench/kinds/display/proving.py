@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
 from daruma.core.colour.chromaticity import mean_xyz, xyz_to_xy
+from daruma.core.colour.light_names import lamp_name
 from daruma.core.display import curve_fault
 from daruma.core.job import Proof, Reading
 from daruma.core.language import tr, word
@@ -38,16 +39,16 @@ def prove_white(model: Model, readings: Sequence[Reading], when: str) -> tuple[P
         unsure = point.ellipse.long
         spread = cct_spread(xy, unsure)
         numbers += [
-            (f"{sample.light}: x, y", f"{xy[0]:.4f}, {xy[1]:.4f}"),
-            (f"{sample.light}: u', v'", f"{point.measured[0]:.4f}, {point.measured[1]:.4f} ± {unsure:.4f}"),
-            (f"{sample.light}: CCT", _known(cct[0], spread[0], ".0f", " K")),
-            (tr("{light}: Duv", light=sample.light), _known(duv[0], spread[1], "+.4f")),
-            (tr("{light}: off its path", light=sample.light), f"{point.distance:.4f} ± {point.spread:.4f}"),
-            (tr("{light}: off in u', v'", light=sample.light), f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
-            (tr("{light}: measured with", light=sample.light), _instruments(readings, sample.light)),
-            (f"{sample.light}: ΔE00", f"{point.de00:.1f} ± {point.de00_spread:.1f}, {point.side}"),
+            (f"{lamp_name(sample.light)}: x, y", f"{xy[0]:.4f}, {xy[1]:.4f}"),
+            (f"{lamp_name(sample.light)}: u', v'", f"{point.measured[0]:.4f}, {point.measured[1]:.4f} ± {unsure:.4f}"),
+            (f"{lamp_name(sample.light)}: CCT", _known(cct[0], spread[0], ".0f", " K")),
+            (tr("{light}: Duv", light=lamp_name(sample.light)), _known(duv[0], spread[1], "+.4f")),
+            (tr("{light}: off its path", light=lamp_name(sample.light)), f"{point.distance:.4f} ± {point.spread:.4f}"),
+            (tr("{light}: off in u', v'", light=lamp_name(sample.light)), f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
+            (tr("{light}: measured with", light=lamp_name(sample.light)), _instruments(readings, sample.light)),
+            (f"{lamp_name(sample.light)}: ΔE00", f"{point.de00:.1f} ± {point.de00_spread:.1f}, {point.side}"),
         ]
-    numbers.append(("tolerance", f"{model.white.tolerance_uv:.4f}"))
+    numbers.append((tr("tolerance"), f"{model.white.tolerance_uv:.4f}"))
     proof = Proof(Function.AMBIENT_WHITE, verdict.proven, verdict.sentence, tuple(numbers), tuple(readings), when, uncertainty)
     return proof, verdict
 
@@ -80,7 +81,7 @@ def prove_notice(rig: Rig, context: Context) -> Proof:
     said = tr("The parts page says {status} for the display", status=word(entry.status)) + (
         tr(", with a notice.") if entry.notice else tr(", no notice.")
     )
-    return Proof(Function.NO_DISPLAY_NOTICE, not entry.notice, said, ((tr("parts page"), entry.status.value),), (), context.now())
+    return Proof(Function.NO_DISPLAY_NOTICE, not entry.notice, said, ((tr("parts page"), word(entry.status)),), (), context.now())
 
 
 def prove_touch(rig: Rig, context: Context) -> Proof:
@@ -118,7 +119,7 @@ def prove_brightness(model: Model, measured: Measured, record: Record | None, wh
                 tr("{reach:.1f}, wanted {wanted_reach:.1f}", reach=verdict.reach, wanted_reach=verdict.wanted_reach),
             )
         )
-        numbers.append(("tolerance", f"{100 * model.display.brightness_tolerance:.0f} %"))
+        numbers.append((tr("tolerance"), f"{100 * model.display.brightness_tolerance:.0f} %"))
     if verdict.hysteresis is not None:
         numbers.append(("hysteresis", f"{100 * verdict.hysteresis:.1f} %"))
     return Proof(Function.AUTO_BRIGHTNESS, verdict.proven, said, tuple(numbers), (), when, measured.luminance)

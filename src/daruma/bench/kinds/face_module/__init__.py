@@ -16,7 +16,7 @@ from daruma.bench.rig import BenchState, look
 from daruma.core.acts import ActKind
 from daruma.core.backup import Backup
 from daruma.core.errors import Cause, Trouble
-from daruma.core.face import LineTest, map_of
+from daruma.core.face import LineTest, map_of, said_state
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job
 from daruma.core.kinds import trait
@@ -80,7 +80,7 @@ def _test(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str
         )
     return job, tr(
         "link chip {link}, {lines} of {count_lines} lines normal",
-        link=test.link,
+        link=said_state(test.link),
         lines=sum((state == "normal" for *_, state in test.lines)),
         count_lines=len(test.lines),
     )

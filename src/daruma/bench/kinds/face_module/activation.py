@@ -11,7 +11,7 @@ from daruma.bench.rig import BenchState, Rig
 from daruma.bench.writing import evidence_of, is_doubtful, source_of
 from daruma.core.acts import Act, ActKind
 from daruma.core.errors import Trouble
-from daruma.core.face import LineTest
+from daruma.core.face import LineTest, said_state
 from daruma.core.interlocks import Interlock, PhoneEvidence, firmware_of, kept, owner, phone_interlocks, settled
 from daruma.core.job import Job
 from daruma.core.kinds.face_module import KIND, FaceWork
@@ -91,7 +91,9 @@ def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
             measured,
             tr("Set the supply to {VOLTS:g} V direct current, output on.", VOLTS=VOLTS),
         ),
-        Interlock("lamp", tr("Supply's lamp is lit"), lamp, "lit" if lamp else "dark", tr("Switch the supply's output on.")),
+        Interlock(
+            "lamp", tr("Supply's lamp is lit"), lamp, tr("lit") if lamp else tr("dark"), tr("Switch the supply's output on.")
+        ),
     )
 
 
@@ -101,7 +103,7 @@ def _unused(tests: tuple[LineTest, ...], seated: PartSelf | None) -> Interlock:
     if newest is None:
         said = tr("the module that is seated was not tested")
     else:
-        said = tr("switch {switch}, counter {counter}", switch=newest.switch, counter=newest.counter)
+        said = tr("switch {switch}, counter {counter}", switch=said_state(newest.switch), counter=newest.counter)
     return Interlock(
         "counter", tr("Module never activated"), unused, said, tr("Use another module: this one's activation is spent.")
     )
@@ -173,7 +175,10 @@ def looked(rig: Rig, die: str, context: Context) -> Found[LineTest]:
     opened = all(test.activated and test.counter == 1 for test in tests)
     untouched = all(not test.activated and test.counter == 0 for test in tests)
     told = tr(
-        "switch {switch}, then {switch_2}; counter {counter}", switch=first.switch, switch_2=second.switch, counter=second.counter
+        "switch {switch}, then {switch_2}; counter {counter}",
+        switch=said_state(first.switch),
+        switch_2=said_state(second.switch),
+        counter=second.counter,
     )
     return Found(opened, told, second, tr("the power switch is open, looked at twice"), untouched=untouched)
 

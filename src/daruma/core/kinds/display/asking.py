@@ -16,13 +16,13 @@ _ORIGINAL = {
     OriginalState.ANSWERS: tr("there, answers"),
     OriginalState.UNTRIED: tr("there, untried"),
     OriginalState.DAMAGED: tr("there, does not answer"),
-    OriginalState.MISSING: "missing",
+    OriginalState.MISSING: tr("missing"),
 }
-_CHIP = {ChipPlace.ON_ORIGINAL: tr("on the original"), ChipPlace.MOVED: tr("on the new panel"), ChipPlace.LOST: "lost"}
+_CHIP = {ChipPlace.ON_ORIGINAL: tr("on the original"), ChipPlace.MOVED: tr("on the new panel"), ChipPlace.LOST: tr("lost")}
 _PANEL = {
     PanelKind.GENUINE_NEW: tr("genuine, new"),
     PanelKind.GENUINE_USED: tr("genuine, used"),
-    PanelKind.AFTERMARKET: "aftermarket",
+    PanelKind.AFTERMARKET: tr("aftermarket"),
     PanelKind.READY_CODED: "ready-coded",
 }
 _TRI = {"yes": Tri.NO, "no": Tri.YES, "?": Tri.UNKNOWN}
@@ -88,7 +88,7 @@ ASKS = (
     Ask(
         "clean",
         lambda _: tr("Panel unlocked, its touch flex never replaced"),
-        lambda _: {"yes": "yes", "no": "no", "?": tr("not known")},
+        lambda _: {"yes": tr("yes"), "no": tr("no"), "?": tr("not known")},
         _clean,
         lambda case, value: _in_hand(case, locked=_TRI[value], touch_flex_replaced=_TRI[value]),
         _replaced,

@@ -18,17 +18,17 @@ ORIGINAL = {
     OriginalState.UNTRIED: tr("there, not tried yet"),
     OriginalState.ANSWERS: tr("there, answers on the socket"),
     OriginalState.DAMAGED: tr("there, does not answer"),
-    OriginalState.MISSING: "missing",
+    OriginalState.MISSING: tr("missing"),
 }
 CHIP = {
     ChipPlace.ON_ORIGINAL: tr("in place on the original"),
     ChipPlace.MOVED: tr("already moved to the new panel"),
-    ChipPlace.LOST: "lost",
+    ChipPlace.LOST: tr("lost"),
 }
 KIND = {
     PanelKind.GENUINE_NEW: tr("genuine, new"),
     PanelKind.GENUINE_USED: tr("genuine, used"),
-    PanelKind.AFTERMARKET: "aftermarket",
+    PanelKind.AFTERMARKET: tr("aftermarket"),
     PanelKind.READY_CODED: tr("ready-coded aftermarket"),
 }
 
@@ -47,7 +47,7 @@ ENTRIES = (
     Entry("original", tr("Original panel"), ORIGINAL),
     Entry("chip", tr("Its touch chip"), CHIP),
     shelf_entry(GRADES, _taken, tr("New panel from the shelf")),
-    Entry("maker", tr("New panel's maker"), hint="maker"),
+    Entry("maker", tr("New panel's maker"), hint=tr("maker")),
     Entry("kind", tr("Kind"), KIND),
     Entry("source", tr("Where it came from"), hint=tr("bought or taken from")),
     Entry("paper_serial", tr("Display serial on paper"), hint=tr("if there is one"), code=True),

@@ -57,7 +57,7 @@ USUAL_RECORD = {
 KIND_WORDS = {
     PanelKind.GENUINE_NEW: tr("new genuine"),
     PanelKind.GENUINE_USED: tr("used genuine"),
-    PanelKind.AFTERMARKET: "aftermarket",
+    PanelKind.AFTERMARKET: tr("aftermarket"),
     PanelKind.READY_CODED: "ready-coded",
 }
 GENUINE = frozenset({PanelKind.GENUINE_NEW, PanelKind.GENUINE_USED})
@@ -171,7 +171,7 @@ class DisplayFacts:
                 f"{title}, {marks[i][mark]}" if titles.count(title) > 1 and len({m[mark] for m in marks}) > 1 else title
                 for i, title in enumerate(titles)
             ]
-        order = ("first", "second", "third")
+        order = (tr("first"), tr("second"), tr("third"))
         return tuple(
             tr("{title}, the {order}", title=title, order=order[i]) if titles.count(title) > 1 else title
             for i, title in enumerate(titles)
