@@ -6,7 +6,7 @@ STAMP := $(VENV)/.ready
 RUN := env OPENBLAS_NUM_THREADS=1
 PREFIX ?= /usr/local
 
-.PHONY: demo run setup window test bench soak lint screenshots pages wheel install lock clean
+.PHONY: texts demo run setup window test bench soak lint screenshots pages wheel install lock clean
 
 demo: setup window
 	@$(RUN) $(BIN)/daruma demo
@@ -65,6 +65,10 @@ pages: setup
 	$(BIN)/daruma completion zsh > share/zsh/site-functions/_daruma
 	$(BIN)/daruma completion fish > share/fish/vendor_completions.d/daruma.fish
 	$(BIN)/daruma settings --markdown > docs/settings.md
+
+# the languages: what is new is listed, translated by hand, and compiled for Qt
+texts: setup
+	$(BIN)/python tools/texts.py src/daruma/languages
 
 wheel: setup
 	$(BIN)/python -m hatchling build -t wheel

@@ -25,9 +25,9 @@ def wanted(arguments: Sequence[str], environment: Mapping[str, str]) -> str:
 
 
 def _data_of(arguments: Sequence[str]) -> Path:
-    for given, following in zip(arguments, (*arguments[1:], ""), strict=True):
-        if given == "--data" and following:
-            return Path(following).expanduser()
+    for place, given in enumerate(arguments):
+        if given == "--data" and place + 1 < len(arguments):
+            return Path(arguments[place + 1]).expanduser()
         if given.startswith("--data="):
             return Path(given.removeprefix("--data=")).expanduser()
     return Path(DIRS.user_data_dir)

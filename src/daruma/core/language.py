@@ -62,9 +62,9 @@ def word(state: Enum) -> str:
     return _now.lookup(str(state.value))
 
 
-def figure(value: float, spec: str) -> str:
-    """Return a number in a format of `format`, with the marks of the user's language."""
-    return _now.figures.format_field(value, spec)
+def figures(form: str, /, **values: object) -> str:
+    """Return named numbers in a form that is the same in every language, with the marks of the user's."""
+    return _now.figures.vformat(form, (), values)
 
 
 def day(when: str) -> str:

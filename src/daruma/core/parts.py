@@ -81,15 +81,15 @@ PART_LABEL = {
 
 
 PART_NOUN = {
-    PartKind.BOARD: "board",
-    PartKind.DISPLAY: "panel",
-    PartKind.TOUCH_CHIP: "chip",
-    PartKind.SENSOR_FLEX: "flex",
-    PartKind.FACE_MODULE: "module",
-    PartKind.FRONT_CAMERA: "camera",
-    PartKind.REAR_CAMERA: "camera",
-    PartKind.BATTERY: "battery",
-    PartKind.MOTOR: "motor",
+    PartKind.BOARD: tr("board"),
+    PartKind.DISPLAY: tr("panel"),
+    PartKind.TOUCH_CHIP: tr("chip"),
+    PartKind.SENSOR_FLEX: tr("flex"),
+    PartKind.FACE_MODULE: tr("module"),
+    PartKind.FRONT_CAMERA: tr("camera"),
+    PartKind.REAR_CAMERA: tr("camera"),
+    PartKind.BATTERY: tr("battery"),
+    PartKind.MOTOR: tr("motor"),
 }  # in one word, where the rest is told by what stands around it
 
 

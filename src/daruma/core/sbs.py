@@ -6,7 +6,7 @@ Commands: 03 battery mode, 08 temperature, 0A current, 16 battery status, 1A spe
 from dataclasses import dataclass
 from enum import Enum
 
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 
 _ZERO_CELSIUS = 2731  # of 0.1 K
 _ENERGY = 1 << 15  # of the battery mode: capacities in 10 mWh
@@ -86,7 +86,7 @@ def said(meaning: Meaning, word: int, mode: int = 0) -> str:
             )
             return f"{found.version}{(tr(' with packet checks') if found.checked else '')}{scales}"
         case Meaning.TEMPERATURE:
-            return f"{temperature(word):.1f} °C"
+            return figures("{temperature:.1f} °C", temperature=temperature(word))
         case Meaning.CAPACITY:
             return "{} {}".format(*capacity(word, mode))
         case Meaning.MODE:

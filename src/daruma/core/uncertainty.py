@@ -9,7 +9,7 @@ from enum import Enum
 from functools import lru_cache
 from math import inf, isinf, sqrt
 
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 
 RISK = 0.05  # of a claim that is not true (JCGM 106: the specific consumer's risk)
 MOST_READINGS = 100  # readings of one thing that a bench would take (ours)
@@ -151,5 +151,7 @@ def _claim(distance: float, tolerance: float, uncertainty: float, risk: float) -
 
 def _percent(share: float) -> str:
     return (
-        f"{100 * share:.1f} %" if 0.001 < share < 0.9995 else (tr("more than 99.9 %") if share > 0.5 else tr("less than 0.1 %"))
+        figures("{share:.1f} %", share=100 * share)
+        if 0.001 < share < 0.9995
+        else (tr("more than 99.9 %") if share > 0.5 else tr("less than 0.1 %"))
     )

@@ -17,7 +17,7 @@ ASSUMED_UNCERTAINTY = 0.0005
 
 def fault_of(reading: Reading) -> str:
     """Return why a reading cannot be judged, in one sentence; empty where it can."""
-    for what, xyz in (("white", reading.screen), ("light", reading.ambient)):
+    for what, xyz in ((tr("white"), reading.screen), (tr("light"), reading.ambient)):
         if not all(isfinite(value) for value in xyz):
             return tr("Under {light} light the {what} was read as no number.", light=lamp_name(reading.light), what=what)
         if min(xyz) <= 0:

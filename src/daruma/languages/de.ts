@@ -470,6 +470,11 @@
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
+   <source>capacity</source>
+   <translation>Kapazität</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/battery/__init__.py" />
    <source>{mah:.0f} ± {spread:.0f} mAh</source>
    <translation>{mah:.0f} ± {spread:.0f} mAh</translation>
   </message>
@@ -477,6 +482,11 @@
    <location filename="bench/kinds/battery/__init__.py" />
    <source>of its rated capacity</source>
    <translation>der Nennkapazität</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/battery/__init__.py" />
+   <source>gauge</source>
+   <translation>Ladezähler</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
@@ -927,6 +937,11 @@
    <location filename="bench/kinds/display/proving.py" />
    <source>{reach:.1f}, wanted {wanted_reach:.1f}</source>
    <translation>{reach:.1f}, gewollt {wanted_reach:.1f}</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/display/proving.py" />
+   <source>hysteresis</source>
+   <translation>Hysterese</translation>
   </message>
   <message>
    <location filename="bench/kinds/display/steps.py" />
@@ -1380,6 +1395,11 @@
   </message>
   <message>
    <location filename="bench/kinds/face_module/proving.py" />
+   <source>unlocks</source>
+   <translation>entsperrt</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/face_module/proving.py" />
    <source>{unlocked} of {tried}; at least {low:.0f} % (95 %)</source>
    <translation>{unlocked} von {tried}; mindestens {low:.0f} % (95 %)</translation>
   </message>
@@ -1407,6 +1427,11 @@
    <location filename="bench/kinds/face_module/proving.py" />
    <source>The dots were not measured yet.</source>
    <translation>Die Punkte wurden noch nicht gemessen.</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/face_module/proving.py" />
+   <source>dots</source>
+   <translation>Punkte</translation>
   </message>
   <message>
    <location filename="bench/kinds/face_module/proving.py" />
@@ -1580,8 +1605,18 @@
   </message>
   <message>
    <location filename="bench/kinds/motor.py" />
+   <source>resonance</source>
+   <translation>Resonanz</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/motor.py" />
    <source>{f0:.2f} ± {f0_2:.2f} Hz</source>
    <translation>{f0:.2f} ± {f0_2:.2f} Hz</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/motor.py" />
+   <source>damping</source>
+   <translation>Dämpfung</translation>
   </message>
   <message>
    <location filename="bench/kinds/motor.py" />
@@ -3011,7 +3046,7 @@
   <message>
    <location filename="core/colour/brightness.py" />
    <source>The screen follows the room: {ends}; at most {off} ({limit}).</source>
-   <translation>Der Bildschirm folgt dem Raum: {ends}; höchstens {off} ({limit}).</translation>
+   <translation>Folgt dem Raum: {ends}; höchstens {off} ({limit}).</translation>
   </message>
   <message>
    <location filename="core/colour/brightness.py" />
@@ -3096,12 +3131,12 @@
   <message>
    <location filename="core/colour/follow.py" />
    <source>tolerance {tolerance_uv:.4f}, {RISK:.0f} % sure</source>
-   <translation>Toleranz {tolerance_uv:.4f}, {RISK:.0f} % sicher</translation>
+   <translation>Toleranz {tolerance_uv:.4f}, {RISK:.0f} %</translation>
   </message>
   <message>
    <location filename="core/colour/follow.py" />
    <source>{distance:.4f} ± {spread:.4f} in u'v' ({seen}) under {light} light</source>
-   <translation>{distance:.4f} ± {spread:.4f} in u'v' ({seen}) unter Licht „{light}“</translation>
+   <translation>{distance:.4f} ± {spread:.4f} in u'v' ({seen}), Licht {light}</translation>
   </message>
   <message>
    <location filename="core/colour/follow.py" />
@@ -3131,7 +3166,7 @@
   <message>
    <location filename="core/colour/follow.py" />
    <source>The white follows the light: at most {size} ({limit}).</source>
-   <translation>Das Weiß folgt dem Licht: höchstens {size} ({limit}).</translation>
+   <translation>Weiß folgt dem Licht: höchstens {size} ({limit}).</translation>
   </message>
   <message>
    <location filename="core/colour/follow.py" />
@@ -6561,7 +6596,7 @@
   <message>
    <location filename="core/optics/front.py" />
    <source>works</source>
-   <translation>arbeitet</translation>
+   <translation>geht</translation>
   </message>
   <message>
    <location filename="core/optics/front.py" />
@@ -7092,6 +7127,11 @@
    <location filename="core/parts.py" />
    <source>Touch chip</source>
    <translation>Touch-Chip</translation>
+  </message>
+  <message>
+   <location filename="core/parts.py" />
+   <source>chip</source>
+   <translation>Chip</translation>
   </message>
   <message>
    <location filename="core/pictures/brightness_plot.py" />
@@ -7671,7 +7711,7 @@
   <message>
    <location filename="core/pictures/route_strips.py" />
    <source>in all</source>
-   <translation>im Ganzen</translation>
+   <translation>gesamt</translation>
   </message>
   <message>
    <location filename="core/pictures/route_strips.py" />
@@ -8056,7 +8096,7 @@
   <message>
    <location filename="core/pictures/thread_map.py" />
    <source>waits for </source>
-   <translation>wartet auf </translation>
+   <translation>wartet auf: </translation>
   </message>
   <message>
    <location filename="core/pictures/thread_map.py" />
@@ -8091,7 +8131,7 @@
   <message>
    <location filename="core/pictures/white_plot.py" />
    <source>{light} light</source>
-   <translation>Licht „{light}“</translation>
+   <translation>Licht {light}</translation>
   </message>
   <message>
    <location filename="core/pictures/white_plot.py" />
@@ -8145,18 +8185,18 @@
   </message>
   <message>
    <location filename="core/plan/closed.py" />
-   <source>finds otherwise</source>
-   <translation>anders ausgeht</translation>
+   <source>it is needed only if ‘{title}’ finds otherwise</source>
+   <translation>es ist nur nötig, wenn „{title}“ anders ausgeht</translation>
   </message>
   <message>
    <location filename="core/plan/closed.py" />
-   <source>fails</source>
-   <translation>fehlschlägt</translation>
+   <source>it is needed only if ‘{title}’ fails</source>
+   <translation>es ist nur nötig, wenn „{title}“ fehlschlägt</translation>
   </message>
   <message>
    <location filename="core/plan/closed.py" />
-   <source>it is needed only if ‘{title}’ {said}</source>
-   <translation>es ist nur nötig, wenn „{title}“ {said}</translation>
+   <source>‘{way}’ {why}</source>
+   <translation>„{way}“ {why}</translation>
   </message>
   <message>
    <location filename="core/plan/closed.py" />
@@ -8625,6 +8665,11 @@
   </message>
   <message>
    <location filename="core/plan/words.py" />
+   <source>If ‘{title}’ fails</source>
+   <translation>Wenn „{title}“ fehlschlägt</translation>
+  </message>
+  <message>
+   <location filename="core/plan/words.py" />
    <source>on average {minutes:.0f} min ({attended:.0f} there), {cost:.0f} {money}</source>
    <translation>im Mittel {minutes:.0f} min ({attended:.0f} dabei), {cost:.0f} {money}</translation>
   </message>
@@ -8655,13 +8700,13 @@
   </message>
   <message>
    <location filename="core/plan/words.py" />
-   <source>If ‘{title}’ {fails}</source>
-   <translation>Wenn „{title}“ {fails}</translation>
+   <source>If it fails</source>
+   <translation>Wenn es fehlschlägt</translation>
   </message>
   <message>
    <location filename="core/plan/words.py" />
-   <source>If it {fails}</source>
-   <translation>Wenn es {fails}</translation>
+   <source>If ‘{title}’ finds otherwise</source>
+   <translation>Wenn „{title}“ anders ausgeht</translation>
   </message>
   <message>
    <location filename="core/plan/words.py" />
@@ -9571,7 +9616,7 @@
   <message>
    <location filename="core/settings.py" />
    <source>Tools of the bench</source>
-   <translation>Werkzeuge der Werkbank</translation>
+   <translation>Werkzeuge</translation>
   </message>
   <message>
    <location filename="core/settings.py" />
@@ -9656,7 +9701,7 @@
   <message>
    <location filename="core/shelf.py" />
    <source>Die or serial</source>
-   <translation>Chip oder Seriennummer</translation>
+   <translation>Chip oder Serie</translation>
   </message>
   <message>
    <location filename="core/shelf.py" />
@@ -9767,6 +9812,11 @@
    <location filename="core/uncertainty.py" />
    <source>Undecided: {numbers}. Measure again: about {readings} readings decide it.</source>
    <translation>Nicht entschieden: {numbers}. Noch einmal messen: etwa {readings} Messungen entscheiden es.</translation>
+  </message>
+  <message>
+   <location filename="core/white_proof.py" />
+   <source>light</source>
+   <translation>Licht</translation>
   </message>
   <message>
    <location filename="core/white_proof.py" />
@@ -10362,6 +10412,11 @@
    <location filename="handover/kinds/face_module.py" />
    <source>the original module</source>
    <translation>das Originalmodul</translation>
+  </message>
+  <message>
+   <location filename="handover/kinds/face_module.py" />
+   <source>extended</source>
+   <translation>verlängert</translation>
   </message>
   <message>
    <location filename="handover/kinds/face_module.py" />
@@ -13375,6 +13430,11 @@
   </message>
   <message>
    <location filename="ui/kinds/battery.py" />
+   <source>written</source>
+   <translation>geschrieben</translation>
+  </message>
+  <message>
+   <location filename="ui/kinds/battery.py" />
    <source>measured alone</source>
    <translation>allein gemessen</translation>
   </message>
@@ -13517,6 +13577,11 @@
    <location filename="ui/kinds/motor.py" />
    <source>Not measured yet: lay the phone flat on the mat and leave it alone.</source>
    <translation>Noch nicht gemessen: das Telefon flach auf die Matte legen und in Ruhe lassen.</translation>
+  </message>
+  <message>
+   <location filename="ui/kinds/motor.py" />
+   <source>calibrated</source>
+   <translation>kalibriert</translation>
   </message>
   <message>
    <location filename="ui/kinds/rear_camera.py" />
@@ -13826,7 +13891,7 @@
   <message>
    <location filename="ui/side.py" />
    <source>Shop: vault, shelf, copies</source>
-   <translation>Werkstatt: Tresor, Lager, Kopien</translation>
+   <translation>Werkstatt: Tresor, Lager</translation>
   </message>
   <message>
    <location filename="ui/side.py" />
@@ -13845,6 +13910,16 @@
   </message>
   <message>
    <location filename="ui/views/bench.py" />
+   <source>no device is set up</source>
+   <translation>kein Gerät ist eingerichtet</translation>
+  </message>
+  <message>
+   <location filename="ui/views/bench.py" />
+   <source>Safe now: {safe}  Links: {said}.</source>
+   <translation>Jetzt sicher: {safe}  Verbindungen: {said}.</translation>
+  </message>
+  <message>
+   <location filename="ui/views/bench.py" />
    <source>It failed</source>
    <translation>Es schlug fehl</translation>
   </message>
@@ -13860,13 +13935,8 @@
   </message>
   <message>
    <location filename="ui/views/bench.py" />
-   <source>no device is set up</source>
-   <translation>kein Gerät ist eingerichtet</translation>
-  </message>
-  <message>
-   <location filename="ui/views/bench.py" />
-   <source>Safe now: {safe}  Links: {said}.</source>
-   <translation>Jetzt sicher: {safe}  Verbindungen: {said}.</translation>
+   <source>Looking at the bench.</source>
+   <translation>Die Werkbank wird angesehen.</translation>
   </message>
   <message>
    <location filename="ui/views/bench.py" />
@@ -13877,11 +13947,6 @@
    <location filename="ui/views/bench.py" />
    <source>The bench work is done</source>
    <translation>Die Arbeit an der Werkbank ist getan</translation>
-  </message>
-  <message>
-   <location filename="ui/views/bench.py" />
-   <source>Looking at the bench.</source>
-   <translation>Die Werkbank wird angesehen.</translation>
   </message>
   <message>
    <location filename="ui/views/bench.py" />
@@ -15252,6 +15317,11 @@
   </message>
   <message>
    <location filename="ui/views/shelf_page.py" />
+   <source>To CSV</source>
+   <translation>Nach CSV</translation>
+  </message>
+  <message>
+   <location filename="ui/views/shelf_page.py" />
    <source>Its label</source>
    <translation>Sein Etikett</translation>
   </message>
@@ -15702,6 +15772,11 @@
   </message>
   <message>
    <location filename="ui/widgets/function_row.py" />
+   <source>fails</source>
+   <translation>geht nicht</translation>
+  </message>
+  <message>
+   <location filename="ui/widgets/function_row.py" />
    <source>not seen</source>
    <translation>nicht gesehen</translation>
   </message>
@@ -15818,7 +15893,7 @@
   <message>
    <location filename="ui/widgets/preference_box.py" />
    <source>No board heat</source>
-   <translation>Keine Platinenhitze</translation>
+   <translation>Kein Erhitzen</translation>
   </message>
   <message>
    <location filename="ui/widgets/preference_box.py" />
@@ -15828,12 +15903,12 @@
   <message>
    <location filename="ui/widgets/preference_box.py" />
    <source>Fastest first</source>
-   <translation>Schnellste zuerst</translation>
+   <translation>Schnell zuerst</translation>
   </message>
   <message>
    <location filename="ui/widgets/preference_box.py" />
    <source>Cheapest first</source>
-   <translation>Billigste zuerst</translation>
+   <translation>Billig zuerst</translation>
   </message>
   <message>
    <location filename="ui/widgets/preference_box.py" />
@@ -15848,12 +15923,12 @@
   <message>
    <location filename="ui/widgets/promise_card.py" />
    <source>: proven</source>
-   <translation>: nachgewiesen</translation>
+   <translation>: belegt</translation>
   </message>
   <message>
    <location filename="ui/widgets/promise_card.py" />
    <source>: not proven</source>
-   <translation>: nicht nachgewiesen</translation>
+   <translation>: nicht belegt</translation>
   </message>
   <message>
    <location filename="ui/widgets/rail.py" />

@@ -13,7 +13,7 @@ from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.shell import RAIL_WIDTH
 from daruma.ui.widgets.rail import Rail, RailTicket
 
-FOLDED = 68  # pixels
+FOLDED = 84
 
 
 class Side(QFrame):

@@ -17,7 +17,7 @@ from daruma.core.haptic.shaking import Drive, Shake
 from daruma.core.job import Job, Proof, is_done
 from daruma.core.kinds.motor import KIND, MotorFacts, MotorState, MotorTicket, MotorVal, MotorVar, MotorWork
 from daruma.core.known import KnownPart
-from daruma.core.language import tr, word
+from daruma.core.language import figures, tr, word
 from daruma.core.parts import Function, Identity
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
@@ -127,11 +127,13 @@ def prove_taps(doing: Doing, job: Job, context: Context) -> Proof:
 
 def numbers_of(tap: Tap) -> tuple[tuple[str, str], ...]:
     """Return what was found of a motor, each with its expanded uncertainty."""
-    found = [(tr("found"), word(tap.motor)), (tr("level"), f"{tap.level:.2f} g")]
+    found = [(tr("found"), word(tap.motor)), (tr("level"), figures("{level:.2f} g", level=tap.level))]
     if tap.f0 is not None:
-        found.append(("resonance", tr("{f0:.2f} ± {f0_2:.2f} Hz", f0=tap.f0[0], f0_2=1.96 * tap.f0[1])))
+        found.append((tr("resonance"), tr("{f0:.2f} ± {f0_2:.2f} Hz", f0=tap.f0[0], f0_2=1.96 * tap.f0[1])))
     if tap.damping is not None:
-        found.append(("damping", f"{tap.damping[0]:.4f} ± {1.96 * tap.damping[1]:.4f}"))
+        found.append(
+            (tr("damping"), figures("{damping:.4f} ± {damping_2:.4f}", damping=tap.damping[0], damping_2=1.96 * tap.damping[1]))
+        )
     for name, seconds in ((tr("rises in"), tap.rise), (tr("stops in"), tap.brake)):
         if seconds is not None:
             found.append((name, tr("{seconds:.0f} ms", seconds=1000 * seconds)))

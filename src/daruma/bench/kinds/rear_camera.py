@@ -16,7 +16,7 @@ from daruma.core.errors import Cancelled
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job, Proof
 from daruma.core.kinds.rear_camera import KIND, BoardView, RearFacts, RearTicket, RearWork
-from daruma.core.language import tr, word
+from daruma.core.language import figures, tr, word
 from daruma.core.optics.sweep import Ring, SweepChunk
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
@@ -159,13 +159,18 @@ def numbers_of(sheet: RearSheet) -> tuple[tuple[str, str], ...]:
     """Return what was measured of a rear camera, each with its expanded uncertainty."""
     found = [(tr("found"), word(sheet.finding))]
     if sheet.turned is not None:
-        found.append((tr("against its record"), f"{sheet.turned[0]:.3f} ± {1.96 * sheet.turned[1]:.3f}°"))
+        found.append(
+            (
+                tr("against its record"),
+                figures("{turned:.3f} ± {turned_2:.3f}°", turned=sheet.turned[0], turned_2=1.96 * sheet.turned[1]),
+            )
+        )
     if sheet.late is not None:
         found.append(
             (tr("delay against it"), tr("{late:+.2f} ± {late_2:.2f} ms", late=sheet.late[0], late_2=1.96 * sheet.late[1]))
         )
     if sheet.aligned is not None:
-        bias = ", ".join(f"{1000 * value:+.2f}" for value in sheet.aligned.bias)
+        bias = ", ".join(figures("{value:+.2f}", value=1000 * value) for value in sheet.aligned.bias)
         found.append((tr("gyroscope's bias"), tr("{bias} mrad/s", bias=bias)))
     found += [(tr("chessboard {view}", view=fit.view), tr("{rms_px:.3f} px", rms_px=fit.rms_px)) for fit in sheet.fits]
     if sheet.rms is not None:

@@ -24,7 +24,7 @@ class CellOrigin(Enum):
     UNKNOWN = "unknown"
 
 
-ORIGIN_LABEL = {CellOrigin.NEW: tr("new, sealed"), CellOrigin.USED: "used", CellOrigin.UNKNOWN: tr("not known")}
+ORIGIN_LABEL = {CellOrigin.NEW: tr("new, sealed"), CellOrigin.USED: tr("used"), CellOrigin.UNKNOWN: tr("not known")}
 # what is believed of a cell of an origin, percent of the rated capacity: mean and standard deviation (ours)
 _BELIEVED = {CellOrigin.NEW: (98.5, 2.5), CellOrigin.USED: (86.0, 9.0), CellOrigin.UNKNOWN: (84.0, 12.0)}
 

@@ -7,7 +7,7 @@ from math import atan2, cos, degrees, dist, hypot, pi, sin, sqrt
 
 from daruma.core.colour.chromaticity import XYZ, Pair, distance, mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv
 from daruma.core.colour.light_names import lamp_name
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.model import WhitePath
 from daruma.core.uncertainty import RISK, Claim, Judgement, Standard, judge_distance, judge_known
 
@@ -232,7 +232,7 @@ def _readings(points: tuple[WhitePoint, ...]) -> int | None:
 def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], share: float, readings: int | None) -> str:
     worst = max(points, key=lambda p: p.distance)
     limit = tr("tolerance {tolerance_uv:.4f}, {RISK:.0f} % sure", tolerance_uv=path.tolerance_uv, RISK=100 * (1 - RISK))
-    seen = f"ΔE00 {worst.de00:.1f} ± {worst.de00_spread:.1f}, {worst.side}"
+    seen = figures("ΔE00 {de00:.1f} ± {de00_spread:.1f}, {side}", de00=worst.de00, de00_spread=worst.de00_spread, side=worst.side)
     size = tr(
         "{distance:.4f} ± {spread:.4f} in u'v' ({seen}) under {light} light",
         distance=worst.distance,

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from daruma.core.heat.trace import Floats, HeatLimits
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 
 AHEAD = 20.0  # seconds that are forecast
 FITTED = 12.0  # seconds of the trace that the fit rests on
@@ -90,5 +90,11 @@ def crossing(expected: Forecast, now: float, limits: HeatLimits) -> Crossing | N
             continue
         over = np.flatnonzero(expected.celsius > limit)
         if len(over):
-            found.append(Crossing(float(expected.t[over[0]]), float(expected.celsius[over[0]]), f"{what} ({limit:g} °C)"))
+            found.append(
+                Crossing(
+                    float(expected.t[over[0]]),
+                    float(expected.celsius[over[0]]),
+                    figures("{what} ({limit:g} °C)", what=what, limit=limit),
+                )
+            )
     return min(found, key=lambda each: each.seconds, default=None)

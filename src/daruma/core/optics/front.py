@@ -10,7 +10,7 @@ from math import log
 
 import numpy as np
 
-from daruma.core.language import tr, word
+from daruma.core.language import figures, tr, word
 from daruma.core.optics.chart import MIDDLE, PLACES
 from daruma.core.optics.focus import FEWEST, Peak, peak_of
 from daruma.core.optics.frames import Blur, Frame, Mode
@@ -219,7 +219,7 @@ def numbers_of(look: Look) -> tuple[tuple[str, str], ...]:
         )
     for distance, peak in look.peaks.items():
         own = look.own_code(distance)
-        said = f"{peak.code:.1f} ± {_SURE * peak.u:.1f}" if peak is not None else tr("no peak")
+        said = figures("{code:.1f} ± {SURE:.1f}", code=peak.code, SURE=_SURE * peak.u) if peak is not None else tr("no peak")
         rows.append(
             (
                 tr("focus at {distance:g} m", distance=distance),

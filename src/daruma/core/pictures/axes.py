@@ -4,6 +4,7 @@ from collections.abc import Callable, Sequence
 from dataclasses import dataclass
 from math import log10
 
+from daruma.core.language import figures
 from daruma.core.pictures.primitives import Item, Line, Rect, Text, Tone
 
 
@@ -39,7 +40,7 @@ class Axes:
         up: Sequence[float],
         *,
         words: tuple[str, str] = ("", ""),
-        tell: Callable[[float], str] = lambda value: f"{value:g}",
+        tell: Callable[[float], str] = lambda value: figures("{value:g}", value=value),
         size: float = 12.0,
     ) -> list[Item]:
         """Return frame, grid lines at values with their numbers, and what the axes mean."""

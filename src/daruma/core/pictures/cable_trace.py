@@ -9,7 +9,7 @@ import numpy as np
 
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Phase, Span
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Bars, Item, Line, Picture, Rect, Spot, Text, Tone
 from daruma.core.power.envelope import envelope
@@ -78,7 +78,7 @@ def cable_trace(
         Text(_LEFT, amps_top - (5 if share else 9), tr("Amperes into the phone"), Tone.INK, 12, bold=True),
     ]
     if share:
-        items += volts.grid((), _ticks(volts.y, 3), tell=lambda value: f"{value:g}", size=11)
+        items += volts.grid((), _ticks(volts.y, 3), tell=lambda value: figures("{value:g}", value=value), size=11)
         items.append(Text(_LEFT, _HEAD - 9, tr("Volts"), Tone.INK, 12, bold=True))
     for place, trace in reversed(tuple(enumerate(traces))):
         tone, thick = (Tone.DATA, 1.6) if place == 0 else (Tone.ACT, 1.1)
@@ -198,6 +198,6 @@ def _clock(amps: Axes, across: tuple[float, float]) -> list[Item]:
         x, _ = amps.at(k * step, amps.y[0])
         items += [
             Line(((x, amps.top), (x, foot)), Tone.LINE, 0.6),
-            Text(x, foot + 14, f"{k * step / unit:g} {word}", Tone.QUIET, 11, "middle"),
+            Text(x, foot + 14, figures("{k:g} {word}", k=k * step / unit, word=word), Tone.QUIET, 11, "middle"),
         ]
     return items

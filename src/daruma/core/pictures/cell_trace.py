@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from dataclasses import dataclass
 
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone
 
@@ -57,7 +57,7 @@ def cell_trace(
     most = max(0.2, *(abs(a) for a in curve.amperes)) * 1.1
     amps = Axes(_LEFT, _HEAD + 0.66 * tall, half, 0.34 * tall, ends, (-most, most))
     items: list[Item] = [Text(_LEFT, 12, tr("Volts"), Tone.INK, 12, bold=True)]
-    items += [*_stages(volts, curve), *volts.grid((), (empty, full), tell=lambda v: f"{v:.2f}")]
+    items += [*_stages(volts, curve), *volts.grid((), (empty, full), tell=lambda v: figures("{v:.2f}", v=v))]
     items += [volts.line([(ends[0], each), (ends[1], each)], Tone.ACT, 1.0, (5, 4)) for each in limits]
     items += amps.grid(ticks, (-round(most / 1.1, 1), 0, round(most / 1.1, 1)), tell=_hour_or_number, words=("hours", ""))
     items.append(Text(_LEFT + 4, _HEAD + 0.66 * tall - 4, tr("Amperes"), Tone.INK, 12, bold=True))
@@ -70,11 +70,17 @@ def cell_trace(
         if last
         else tr("no capacity yet")
     )
-    return Picture(width, height, tuple(items), (), " ".join(part for part in (f"{ends[1]:.1f} h, {told}.", said) if part))
+    return Picture(
+        width,
+        height,
+        tuple(items),
+        (),
+        " ".join(part for part in (figures("{ends:.1f} h, {told}.", ends=ends[1], told=told), said) if part),
+    )
 
 
 def _hour_or_number(value: float) -> str:
-    return f"{value:.1f}".removesuffix(".0")
+    return figures("{value:g}", value=round(value, 1))
 
 
 def _stages(volts: Axes, curve: CellCurve) -> list[Item]:

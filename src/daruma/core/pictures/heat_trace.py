@@ -5,7 +5,7 @@ from __future__ import annotations
 from typing import TYPE_CHECKING
 
 from daruma.core.heat.trace import HeatLimits
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Item, Picture, Rect, Text, Tone
 
@@ -44,13 +44,15 @@ def heat_trace(
     step = next((each for each in _STEPS if each >= ends[1] / 7), _STEPS[-1])
     across = [float(k * step) for k in range(int(ends[1] // step) + 1)]
     up = [100.0 * k for k in range(int(top // 100) + 1)]
-    items: list[Item] = axes.grid(across, up, words=("seconds", ""), tell=lambda value: f"{value:g}", size=11)
+    items: list[Item] = axes.grid(
+        across, up, words=("seconds", ""), tell=lambda value: figures("{value:g}", value=value), size=11
+    )
     for value in dict.fromkeys(value for value, _, _ in marked):
         word = ", ".join(word for other, word, _ in marked if other == value)
         tone = next(tone for other, _, tone in marked if other == value)
         _, y = axes.at(0.0, value)
         items.append(axes.line([(ends[0], value), (ends[1], value)], tone, 1.2, (6, 4)))
-        items.append(Text(axes.left + axes.w + 6, y + 4, f"{word} {value:g} °C", tone, 12))
+        items.append(Text(axes.left + axes.w + 6, y + 4, figures("{word} {value:g} °C", word=word, value=value), tone, 12))
     if len(t) > 1:
         by = max(1, len(t) // _DRAWN)
         items.append(axes.line(list(zip(t[::by].tolist(), celsius[::by].tolist(), strict=True)), Tone.DATA, 2.0))

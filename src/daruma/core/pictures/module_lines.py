@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from daruma.core.face import LineTest, said_state
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Item, Line, Picture, Rect, Text, Tone, cross, tick
 
@@ -62,7 +62,7 @@ def _titled(test: LineTest) -> str:
 def _ohms(ohms: float, state: str) -> str:
     if state == "open":
         return tr("open")
-    return f"{ohms:.1f} Ω" if ohms < 1000 else f"{ohms / 1000:.1f} kΩ"
+    return figures("{ohms:.1f} Ω", ohms=ohms) if ohms < 1000 else figures("{ohms:.1f} kΩ", ohms=ohms / 1000)
 
 
 def supply_trace(width: float, height: float, trace: Sequence[tuple[float, float]]) -> Picture:

@@ -8,7 +8,7 @@ from daruma.core.colour.chromaticity import Pair, xy_to_uv
 from daruma.core.colour.sheet import PanelSheet
 from daruma.core.colour.tuning import LEVELS
 from daruma.core.display import DisplaySpec
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone, cross
 from daruma.core.plan.spend import SpendAdvice
@@ -141,9 +141,12 @@ def panel_numbers(sheet: PanelSheet, spec: DisplaySpec) -> tuple[tuple[str, str]
     """Return the sheet's numbers with units and uncertainty, as lines of name and value."""
     tuning, light, white = sheet.tuning, sheet.white_luminance, xy_to_uv(sheet.white_xy)
     rows = [
-        (tr("panel: white u', v'"), f"{white[0]:.4f}, {white[1]:.4f} ± {sheet.uv:.4f}"),
+        (
+            tr("panel: white u', v'"),
+            figures("{white:.4f}, {white_2:.4f} ± {uv:.4f}", white=white[0], white_2=white[1], uv=sheet.uv),
+        ),
         (tr("panel: CCT"), f"{sheet.kelvin:.0f} ± {sheet.spread[0]:.0f} K"),
-        (tr("panel: Duv"), f"{sheet.duv:+.4f} ± {sheet.spread[1]:.4f}"),
+        (tr("panel: Duv"), figures("{duv:+.4f} ± {spread:.4f}", duv=sheet.duv, spread=sheet.spread[1])),
         (
             tr("panel: cd/m²"),
             tr(
@@ -153,13 +156,23 @@ def panel_numbers(sheet: PanelSheet, spec: DisplaySpec) -> tuple[tuple[str, str]
                 test_luminance=spec.test_luminance,
             ),
         ),
-        (tr("panel: residual"), f"ΔE00 {sheet.panel.residual:.1f}"),
-        (tr("panel: additivity"), f"ΔE00 {sheet.panel.additivity:.1f}"),
+        (tr("panel: residual"), figures("ΔE00 {residual:.1f}", residual=sheet.panel.residual)),
+        (tr("panel: additivity"), figures("ΔE00 {additivity:.1f}", additivity=sheet.panel.additivity)),
     ]
     for name, prediction in ((tr("as it is"), tuning.before), ("tuned", tuning.after)):
         if prediction is not None:
             group = tr("ΔE00 {name}, 95 % below", name=name)
-            rows.append((tr("{group}: white", group=group), f"{prediction.white:.1f}, {prediction.high[0]:.1f}"))
-            rows.append((tr("{group}: worst", group=group), f"{prediction.worst:.1f}, {prediction.high.max():.1f}"))
-    rows.append((tr("change of white"), f"± {tuning.uncertainty[0]:.1f} (k = 3)"))
+            rows.append(
+                (
+                    tr("{group}: white", group=group),
+                    figures("{white:.1f}, {high:.1f}", white=prediction.white, high=prediction.high[0]),
+                )
+            )
+            rows.append(
+                (
+                    tr("{group}: worst", group=group),
+                    figures("{worst:.1f}, {max:.1f}", worst=prediction.worst, max=prediction.high.max()),
+                )
+            )
+    rows.append((tr("change of white"), figures("± {uncertainty:.1f} (k = 3)", uncertainty=tuning.uncertainty[0])))
     return tuple(rows)

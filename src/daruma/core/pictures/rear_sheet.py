@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 from math import ceil
 
-from daruma.core.language import tr, word
+from daruma.core.language import figures, tr, word
 from daruma.core.optics.rear import COLUMNS, OFFSET, RMS, ROTATION, ROWS, RearSheet
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone
@@ -24,7 +24,7 @@ def alignment(width: float, height: float, sheet: RearSheet | None, traces: tupl
         return Picture(width, 30, (Text(0, 20, words, Tone.QUIET, 13, limit=width),), (), words)
     height = max(height, 3 * _ROW + 170)
     rows = (
-        (tr("Rotation against the record"), sheet.turned, ROTATION, "°", f"{sheet.turned[0]:.3f}°"),
+        (tr("Rotation against the record"), sheet.turned, ROTATION, "°", figures("{turned:.3f}°", turned=sheet.turned[0])),
         (
             tr("Delay against the record"),
             (abs(sheet.late[0]), sheet.late[1]),
@@ -53,7 +53,15 @@ def _scale(width: float, y: float, title: str, value: float, u: float, limit: fl
     good = value + _SURE * u <= limit
     return [
         Text(left, y + 14, title, Tone.INK, 12, bold=True),
-        Text(right, y + 14, f"{said} ± {_SURE * u:.3f}" if u else said, Tone.INK, 12, "end", mono=True),
+        Text(
+            right,
+            y + 14,
+            figures("{said} ± {SURE:.3f}", said=said, SURE=_SURE * u) if u else said,
+            Tone.INK,
+            12,
+            "end",
+            mono=True,
+        ),
         Rect(left, y + 22, right - left, 12, Tone.SHEET, Tone.LINE),
         Rect(left, y + 22, at(limit) - left, 12, Tone.PROVEN, alpha=0.16),
         Rect(left, y + 25, max(1.5, at(value) - left), 6, Tone.PROVEN if good else Tone.ACT),

@@ -2,7 +2,7 @@
 
 from daruma.core.colour.light_names import lamp_name
 from daruma.core.colour.sheet import SensorSheet
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.pictures.axes import Axes
 from daruma.core.pictures.primitives import Disc, Item, Line, Picture, Rect, Text, Tone
 
@@ -21,7 +21,7 @@ def sensor_picture(width: float, height: float, sheet: SensorSheet | None, toler
 
 def _lights(axes: Axes, sheet: SensorSheet | None, tolerance: float) -> list[Item]:
     step = 0.001 if axes.y[1] < 0.007 else 0.005
-    items = axes.grid((), [step * i for i in range(1, int(axes.y[1] / step) + 1)], tell=lambda v: f"{v:.3f}")
+    items = axes.grid((), [step * i for i in range(1, int(axes.y[1] / step) + 1)], tell=lambda v: figures("{v:.3f}", v=v))
     items.append(Text(axes.left, axes.top - 8, tr("Lights: misjudged by, in u'v'"), Tone.INK, 13, bold=True))
     _, y = axes.at(0.0, tolerance)
     items += [
@@ -38,7 +38,7 @@ def _lights(axes: Axes, sheet: SensorSheet | None, tolerance: float) -> list[Ite
 
 
 def _gains(axes: Axes, sheet: SensorSheet | None) -> list[Item]:
-    items = axes.grid((), (0.95, 1.0, 1.05), tell=lambda v: f"{v:.2f}")
+    items = axes.grid((), (0.95, 1.0, 1.05), tell=lambda v: figures("{v:.2f}", v=v))
     items.append(Text(axes.left, axes.top - 8, tr("Gains: ring stored, disc fits ± 2u"), Tone.INK, 13, bold=True))
     if sheet is None:
         return items
@@ -78,7 +78,10 @@ def sensor_numbers(sheet: SensorSheet) -> tuple[tuple[str, str], ...]:
         (tr("{light}: misjudged", light=lamp_name(light.light)), tr("{off_uv:.4f} in u'v'", off_uv=light.off_uv))
         for light in sheet.fit.lights
     ]
-    rows += [(tr("{light}: lux", light=lamp_name(light.light)), f"{100 * light.off_lux:+.1f} %") for light in sheet.fit.lights]
+    rows += [
+        (tr("{light}: lux", light=lamp_name(light.light)), figures("{off_lux:+.1f} %", off_lux=100 * light.off_lux))
+        for light in sheet.fit.lights
+    ]
     rows.sort()
     rows += [
         (

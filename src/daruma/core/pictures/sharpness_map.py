@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Sequence
 
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.optics.chart import HEIGHT, PLACES, WIDTH
 from daruma.core.optics.frames import Blur
 from daruma.core.optics.front import CLASS_MTF50, TOLERANCE, Look
@@ -31,7 +31,7 @@ def sharpness_map(width: float, height: float, look: Look, why: str) -> Picture:
         x, y = w * (place % 3) / 3, _HEAD + h * (place // 3) / 3
         items.append(Rect(x, y, w / 3, h / 3, None, Tone.LINE, 0.6))
         items += _place(x, y, w / 3, h / 3, pair, dull=place in look.dull)
-        values = ", ".join(f"{blur.mtf50:.3f} ± {_SURE * blur.u:.3f}" for blur in pair)
+        values = ", ".join(figures("{mtf50:.3f} ± {SURE:.3f}", mtf50=blur.mtf50, SURE=_SURE * blur.u) for blur in pair)
         spots.append(
             Spot(
                 PLACES[place],
@@ -74,7 +74,7 @@ def _place(x: float, y: float, w: float, h: float, pair: tuple[Blur, Blur], *, d
     edge = left + long * CLASS_MTF50 / TOP_MTF50
     items.append(Line(((edge, y + h * 0.2), (edge, y + h * 0.8)), Tone.GOLD, 1.4, (4, 3)))
     least = min(blur.mtf50 for blur in pair)
-    items.append(Text(right, y + h - 7, f"{least:.3f}", Tone.INK, 11, "end"))
+    items.append(Text(right, y + h - 7, figures("{least:.3f}", least=least), Tone.INK, 11, "end"))
     items += [tick(x + 14, y + h - 11, 5, Tone.PROVEN)] if sure else list(cross(x + 14, y + h - 11, 4, Tone.ACT))
     if dull:
         items.append(Disc(x + w / 2, y + h / 2, w * 0.46, h * 0.44, None, Tone.ACT, 1.2, dash=(3, 3)))

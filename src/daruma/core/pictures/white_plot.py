@@ -7,7 +7,7 @@ from math import cos, pi, radians, sin
 from daruma.core.colour.chromaticity import Pair, xy_to_uv
 from daruma.core.colour.follow import WhitePoint, WhiteVerdict, target_white
 from daruma.core.colour.light_names import lamp_name
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.model import WhitePath
 from daruma.core.pictures.primitives import Anchor, Disc, Item, Line, Picture, Rect, Text, Tone, cross
 from daruma.core.uncertainty import Claim
@@ -80,7 +80,7 @@ def _axes(frame: _Frame) -> list[Item]:
         x, _ = frame.at((u, frame.v0))
         items += [
             Line(((x, _TOP), (x, _TOP + frame.h)), Tone.LINE, 0.6),
-            Text(x, _TOP + frame.h + 16, f"{u:.2f}", Tone.QUIET, 12, "middle"),
+            Text(x, _TOP + frame.h + 16, figures("{spread:.2f}", spread=u), Tone.QUIET, 12, "middle"),
         ]
         u += step
     v = (int(frame.v0 / step) + 1) * step
@@ -88,7 +88,7 @@ def _axes(frame: _Frame) -> list[Item]:
         _, y = frame.at((frame.u0, v))
         items += [
             Line(((_LEFT, y), (_LEFT + frame.w, y)), Tone.LINE, 0.6),
-            Text(_LEFT - 6, y + 4, f"{v:.2f}", Tone.QUIET, 12, "end"),
+            Text(_LEFT - 6, y + 4, figures("{v:.2f}", v=v), Tone.QUIET, 12, "end"),
         ]
         v += step
     items += [Text(_LEFT + frame.w, _TOP + frame.h + 32, "u'", Tone.QUIET, 13, "end"), Text(6, _TOP + 12, "v'", Tone.QUIET, 13)]

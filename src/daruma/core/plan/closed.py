@@ -174,8 +174,13 @@ def _promise(problem: Problem, index: int, nearest: Mapping[str | int, tuple[Gra
 
 def _later(way: str, after: Mapping[str, Action]) -> Closed:
     action = after[way]
-    said = tr("finds otherwise") if action.finding else tr("fails")
-    return Closed(_title(way), tr("it is needed only if ‘{title}’ {said}", title=action.figures.title, said=said), Standing.LATER)
+    title = action.figures.title
+    reason = (
+        tr("it is needed only if ‘{title}’ finds otherwise", title=title)
+        if action.finding
+        else tr("it is needed only if ‘{title}’ fails", title=title)
+    )
+    return Closed(_title(way), reason, Standing.LATER)
 
 
 def _beaten(way: str, through: Through, routes: Sequence[Route]) -> Closed | None:
@@ -186,7 +191,7 @@ def _beaten(way: str, through: Through, routes: Sequence[Route]) -> Closed | Non
     if not better:
         return None
     best = max(better, key=lambda route: route.utility)
-    return Closed(_title(way), f"‘{best.way}’ {_by(best, cheapest.vector)}", Standing.BEATEN, by=best.way)
+    return Closed(_title(way), tr("‘{way}’ {why}", way=best.way, why=_by(best, cheapest.vector)), Standing.BEATEN, by=best.way)
 
 
 _ATTENDED, _ALL_MINUTES = 0, 1  # places in the vector that ways are compared by

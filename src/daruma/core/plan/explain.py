@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 from daruma.core.kinds import on_table
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
 from daruma.core.plan.odds import Beta
@@ -88,7 +88,7 @@ def _cost(action: Action) -> Source:
     parts = [f"{action.figures.origin}"] if action.figures.cost else []
     if action.extra_cost:
         parts.append(tr("the panel's price from the shelf"))
-    return Source(tr("{title}: cost", title=action.figures.title), f"{action.cost:g}", tr(" and ").join(parts))
+    return Source(tr("{title}: cost", title=action.figures.title), figures("{cost:g}", cost=action.cost), tr(" and ").join(parts))
 
 
 def percent(chance: float) -> str:

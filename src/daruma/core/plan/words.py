@@ -75,15 +75,20 @@ def _first_listed(advice: Advice, money: str) -> list[str]:
     ]
 
 
+def _on_failure(action: Action | None) -> str:
+    if action is None:
+        return tr("If it fails")
+    if action.finding:
+        return tr("If ‘{title}’ finds otherwise", title=action.figures.title)
+    return tr("If ‘{title}’ fails", title=action.figures.title)
+
+
 def _after(advice: Advice) -> list[str]:
     """Name the step that fails first on the way, and what is best after one, two ... failures of it."""
     if not advice.after:
         return []
     uncertain = advice.watched
-    fails = tr("finds otherwise") if uncertain and uncertain.finding else tr("fails")
-    name = (
-        tr("If ‘{title}’ {fails}", title=uncertain.figures.title, fails=fails) if uncertain else tr("If it {fails}", fails=fails)
-    )
+    name = _on_failure(uncertain)
     tries = 1
     for step, _ in advice.after:
         if step is not None and uncertain is not None and step.key == uncertain.key:

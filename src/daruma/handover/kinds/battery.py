@@ -39,4 +39,4 @@ def facts(file: CaseFile, _: Catalogue) -> BatteryFacts | None:
     return BatteryFacts(entry.state, entry.origin, entry.pack)
 
 
-ROOM = HandoverRoom(KIND, "battery", tr("the original battery"), fitted, facts, entry=BatteryEntry)
+ROOM = HandoverRoom(KIND, tr("battery"), tr("the original battery"), fitted, facts, entry=BatteryEntry)

@@ -14,7 +14,7 @@ KIND = PartKind.DISPLAY
 WORDS = {
     PanelKind.GENUINE_NEW: tr("genuine, new"),
     PanelKind.GENUINE_USED: tr("genuine, used"),
-    PanelKind.AFTERMARKET: "aftermarket",
+    PanelKind.AFTERMARKET: tr("aftermarket"),
     PanelKind.READY_CODED: tr("aftermarket with a second-hand genuine touch chip"),
 }
 
@@ -113,7 +113,7 @@ def _of_panel(panel: PanelEntry, model: Model, catalogue: Catalogue) -> Faults:
 
 ROOM = HandoverRoom(
     KIND,
-    "display",
+    tr("display"),
     tr("the original panel, read on the bench"),
     fitted,
     facts,

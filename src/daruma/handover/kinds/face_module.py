@@ -31,4 +31,4 @@ def facts(file: CaseFile, _: Catalogue) -> FaceFacts | None:
     return FaceFacts(FaceEntry.model_validate(file.parts[KIND]).state) if KIND in file.parts else None
 
 
-ROOM = HandoverRoom(KIND, tr("face module"), tr("the original module"), fitted, facts, entry=FaceEntry, deed="extended")
+ROOM = HandoverRoom(KIND, tr("face module"), tr("the original module"), fitted, facts, entry=FaceEntry, deed=tr("extended"))

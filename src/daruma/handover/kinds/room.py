@@ -6,6 +6,7 @@ from typing import Any
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
 from daruma.handover.case_shape import CaseFile, Strict
@@ -46,6 +47,6 @@ class HandoverRoom:
     fitted: Callable[[Job], Fitted | None]
     facts: Callable[[CaseFile, Catalogue], Any]
     entry: type[Strict] | None = None
-    deed: str = "replaced"
+    deed: str = tr("replaced")
     faults: Callable[[CaseFile, Model, Catalogue], Faults] = _no_faults
     instrument: Callable[[Job, Function], str] = _none_measured

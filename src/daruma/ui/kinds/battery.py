@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSpinBox, QWidget
 
 from daruma.core.job import Job
 from daruma.core.kinds.battery.work import BatteryWork
-from daruma.core.language import continued, tr, word
+from daruma.core.language import continued, figures, tr, word
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.fold_guide import fold_guide
@@ -88,16 +88,20 @@ class CellPage(Page):
         if sheet is not None:
             capacity = sheet.standing.belief.capacity
             numbers += [
-                ("capacity", tr("{mah:.0f} ± {spread:.0f} mAh", mah=capacity.mah, spread=1.96 * capacity.u)),
+                (tr("capacity"), tr("{mah:.0f} ± {spread:.0f} mAh", mah=capacity.mah, spread=1.96 * capacity.u)),
                 (
                     tr("of its rated"),
-                    f"{100 * capacity.mah / sheet.test.rated:.1f} ± {196 * capacity.u / sheet.test.rated:.1f} %",
+                    figures(
+                        "{mah:.1f} ± {spread:.1f} %",
+                        mah=100 * capacity.mah / sheet.test.rated,
+                        spread=196 * capacity.u / sheet.test.rated,
+                    ),
                 ),
                 (tr("found by"), word(capacity.method)),
                 (tr("resting on"), tr("{swing:.0f} % of the charge", swing=100 * capacity.swing)),
                 *_also(sheet),
             ]
-        for name, said in ((tr("original gauge"), work.original), ("written", work.written)):
+        for name, said in ((tr("original gauge"), work.original), (tr("written"), work.written)):
             if said is not None:
                 numbers.append((name, tr("{percent} %, {cycles} cycles", percent=said.percent, cycles=said.cycles)))
         return [*numbers, *((boot.partition(": ")[0], boot.partition(": ")[2]) for boot in work.boots)]

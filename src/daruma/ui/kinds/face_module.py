@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING
 from daruma.core.face import DotFrame, frames_by_card, map_of
 from daruma.core.job import Job
 from daruma.core.kinds.face_module import KIND, FaceWork
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.model import Model
 from daruma.core.parts import Function
 from daruma.core.pictures.fold_guide import fold_guide
@@ -81,7 +81,7 @@ class DotsPage(Page):
             ]
             numbers.append((tr("by triangulation"), tr("{triangulated:.1f} mm", triangulated=triangulated(sheet, 0))))
             if sheet.verdict.hole_deg is not None:
-                numbers.append((tr("widest gap"), f"{sheet.verdict.hole_deg:.1f}°"))
+                numbers.append((tr("widest gap"), figures("{hole_deg:.1f}°", hole_deg=sheet.verdict.hole_deg)))
         return numbers
 
     def draw(self, evidence: Evidence, width: float, height: float) -> Picture:

@@ -68,7 +68,7 @@ class ShakesPage(Page):
         calibrated = tr(
             "{f0:.1f} Hz, {level:.2f} g, brake {brake:.0f} ms", f0=drive.f0, level=drive.level, brake=1000 * drive.brake
         )
-        return (*numbers_of(found.tap), ("calibrated", calibrated))
+        return (*numbers_of(found.tap), (tr("calibrated"), calibrated))
 
     def draw(self, evidence: Evidence, width: float, height: float) -> Picture:
         from daruma.bench.kinds.motor import USUAL

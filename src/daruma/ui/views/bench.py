@@ -238,14 +238,8 @@ class BenchView(StageView):
         self.standing.style().polish(self.standing)
 
     def _show_standing(self) -> None:
-        survey = self.desk.survey
-        if survey is None:
-            self.standing.setText(tr("Looking at the bench."))
-            return
-        links = [link for link in survey.bench.links if link.kind in ("programmer", "phone")]
-        bad = [link.words for link in links if link.failed or not link.answers]
-        said = "; ".join(bad) or tr("sound") if links else tr("no device is set up")
-        self.standing.setText(tr("Safe now: {safe}  Links: {said}.", safe=survey.safe, said=said))
+        said, bad = _standing(self.desk.survey)
+        self.standing.setText(said)
         self.standing.setProperty("role", "part" if bad else "quiet")
         self.standing.style().polish(self.standing)
 
@@ -293,6 +287,16 @@ class BenchView(StageView):
                 self.desk.decide()
             case Remedy.TRUST:
                 self.desk.confirm_trust()
+
+
+def _standing(survey: Survey | None) -> tuple[str, bool]:
+    """Return what is safe now and how the links are, and whether one of them is not well."""
+    if survey is None:
+        return tr("Looking at the bench."), False
+    links = [link for link in survey.bench.links if link.kind in ("programmer", "phone")]
+    bad = [link.words for link in links if link.failed or not link.answers]
+    said = "; ".join(bad) or tr("sound") if links else tr("no device is set up")
+    return tr("Safe now: {safe}  Links: {said}.", safe=survey.safe, said=said), bool(bad)
 
 
 def _main(action: Action | None, failed: bool, lapsed: Lapsed | None) -> Main:

@@ -154,6 +154,6 @@ class LensSheet(QFrame):
 
 
 def _no_budget(width: float, survey: Survey | None) -> Picture:
-    part = PART_NOUN[survey.kind] if survey else "part"
+    part = PART_NOUN[survey.kind] if survey else tr("part")
     words = tr("Writes: read the new {part} to see its budget.", part=part)
     return Picture(width, 34, (Text(0, 20, words, Tone.QUIET, 13),), (), words)

@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.handover.cable import lasts
 from daruma.ui.tables import Rows, table
 from daruma.ui.views.base import main_push_button
@@ -85,6 +85,6 @@ class LogPreview(QFrame):
         self.said.setText(tr("This is how the log was understood: {samples}. Nothing is kept yet.", samples=samples))
         self.columns.show_rows([(_WORDS[key], column.name or tr("none"), column.unit) for key, column in log.columns.items()])
         first = zip(*(each[:_SHOWN].tolist() for each in (log.t, log.v, log.a)), strict=True)
-        self.samples.show_rows([(f"{t:.3f}", f"{v:.3f}", f"{a:.4f}") for t, v, a in first])
+        self.samples.show_rows([(figures("{t:.3f}", t=t), figures("{v:.3f}", v=v), figures("{a:.4f}", a=a)) for t, v, a in first])
         self.keep.setText(tr("Keep it with {job}", job=job))
         self.keep.setFocus()

@@ -18,7 +18,7 @@ from PySide6.QtWidgets import (
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
-from daruma.core.language import tr
+from daruma.core.language import figures, tr
 from daruma.core.pictures.cable_trace import Drawn, cable_trace, laid_over
 from daruma.core.pictures.primitives import Picture
 from daruma.core.power.delivery import decode
@@ -165,7 +165,9 @@ class MeterPage(QWidget):
             # a tenth of a second: the eye cannot follow each sample
             last = slice(-max(1, round(state.rate / 10)), None)
             volts, amps = float(trace.v[last].mean()), float(trace.a[last].mean())
-            self.now.setText(f"{volts:.2f} V   {amps:.3f} A   {volts * amps:.2f} W")
+            self.now.setText(
+                figures("{volts:.2f} V   {amps:.3f} A   {volts_2:.2f} W", volts=volts, amps=amps, volts_2=volts * amps)
+            )
         if not self.isVisible():
             return
         self._say_live()

@@ -95,7 +95,7 @@ class ShelfPage(QFrame):
         row = QHBoxLayout()
         for text, name, handler in (
             (tr("From CSV"), "shelf_import", self._import),
-            ("To CSV", "shelf_export", self._export),
+            (tr("To CSV"), "shelf_export", self._export),
             (tr("Its label"), "shelf_label", self._label),
             (tr("Labels of all listed"), "shelf_labels", self._labels),
         ):

@@ -1,6 +1,7 @@
 """One promise at Proof: its face, what it means, what its proof says."""
 
 from PySide6.QtCore import Signal
+from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
 
 from daruma.core.job import Proof
@@ -41,6 +42,15 @@ class PromiseCard(QFrame):
         self.button.setChecked(chosen)
         self.button.setText(self._text + (tr(": proven") if proven else tr(": not proven") if proof else ""))
         self.said.setText(proof.summary if proof else self._meaning)
+        self._fit()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._fit()
+
+    def _fit(self) -> None:
+        # what scrolls goes by the least height, and a wrapped text has none of its own
+        self.said.setMinimumHeight(self.said.heightForWidth(self.said.width()))
 
     def _clicked(self) -> None:
         self.chosen.emit(self._function)

@@ -1,12 +1,13 @@
 """The promises of a job, one card below the other, the one on view marked."""
 
-from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QFrame, QVBoxLayout
+from PySide6.QtCore import Qt, Signal
+from PySide6.QtWidgets import QFrame, QVBoxLayout, QWidget
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job
 from daruma.core.language import tr
 from daruma.core.parts import Function
+from daruma.ui.widgets.boxes import scrolled
 from daruma.ui.widgets.notices import label
 from daruma.ui.widgets.promise_card import PromiseCard
 
@@ -25,10 +26,12 @@ class PromiseColumn(QFrame):
         column.setContentsMargins(12, 10, 12, 12)
         column.setSpacing(4)
         column.addWidget(label("part", tr("Promised")))
-        self._column = QVBoxLayout()
+        cards = QWidget()
+        self._column = QVBoxLayout(cards)
+        self._column.setContentsMargins(0, 0, 0, 0)
         self._column.setSpacing(2)
-        column.addLayout(self._column)
-        column.addStretch(1)
+        self._column.setAlignment(Qt.AlignmentFlag.AlignTop)
+        column.addWidget(scrolled(cards), 1)
 
     def show_promises(self, job: Job, catalogue: Catalogue, on_view: Function | None) -> None:
         """Show a job's promises as they stand."""

@@ -17,7 +17,7 @@ from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, Proof, is_done
 from daruma.core.kinds.battery.facts import BatteryFacts, BatteryVal, BatteryVar
 from daruma.core.kinds.battery.work import KIND, BatteryTicket, BatteryWork
-from daruma.core.language import tr, word
+from daruma.core.language import figures, tr, word
 from daruma.core.parts import Function, Identity, PartStatus
 from daruma.core.plan.actions import Action
 from daruma.core.records import FieldValue, decode, encode
@@ -115,7 +115,7 @@ def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
     if job.of(BatteryWork).log:
         capacity, rated = believed(job, model).capacity, test_of(job, model).rated
         good = capacity.method is not Method.PRIOR and capacity.low >= CLAIM / 100 * rated
-        share = f"{100 * capacity.mah / rated:.1f} ± {196 * capacity.u / rated:.1f} %"
+        share = figures("{mah:.1f} ± {spread:.1f} %", mah=100 * capacity.mah / rated, spread=196 * capacity.u / rated)
         said = tr(
             "The new cell holds {share} of its rated {rated:.0f} mAh ({method})",
             share=share,
@@ -128,7 +128,7 @@ def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
             else tr(": not surely the shop's {CLAIM:.0f} %.", CLAIM=CLAIM)
         )
         numbers = (
-            ("capacity", tr("{mah:.0f} ± {spread:.0f} mAh", mah=capacity.mah, spread=1.96 * capacity.u)),
+            (tr("capacity"), tr("{mah:.0f} ± {spread:.0f} mAh", mah=capacity.mah, spread=1.96 * capacity.u)),
             (tr("of its rated capacity"), share),
         )
         return Proof(Function.BATTERY_RUNS, good and runs, said, numbers, (), when)
@@ -140,7 +140,7 @@ def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
         if good
         else tr("Nothing was measured of this cell.")
     )
-    return Proof(Function.BATTERY_RUNS, good, said, (("gauge", f"{said_by_gauge or '-'} %"),), (), when)
+    return Proof(Function.BATTERY_RUNS, good, said, ((tr("gauge"), f"{said_by_gauge or '-'} %"),), (), when)
 
 
 def prove_health(doing: Doing, job: Job, context: Context) -> Proof:

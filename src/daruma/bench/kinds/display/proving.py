@@ -12,7 +12,7 @@ from daruma.core.colour.chromaticity import mean_xyz, xyz_to_xy
 from daruma.core.colour.light_names import lamp_name
 from daruma.core.display import curve_fault
 from daruma.core.job import Proof, Reading
-from daruma.core.language import tr, word
+from daruma.core.language import figures, tr, word
 from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.parts import Function, PartKind
@@ -39,16 +39,35 @@ def prove_white(model: Model, readings: Sequence[Reading], when: str) -> tuple[P
         unsure = point.ellipse.long
         spread = cct_spread(xy, unsure)
         numbers += [
-            (f"{lamp_name(sample.light)}: x, y", f"{xy[0]:.4f}, {xy[1]:.4f}"),
-            (f"{lamp_name(sample.light)}: u', v'", f"{point.measured[0]:.4f}, {point.measured[1]:.4f} ± {unsure:.4f}"),
+            (f"{lamp_name(sample.light)}: x, y", figures("{xy:.4f}, {xy_2:.4f}", xy=xy[0], xy_2=xy[1])),
+            (
+                f"{lamp_name(sample.light)}: u', v'",
+                figures(
+                    "{measured:.4f}, {measured_2:.4f} ± {unsure:.4f}",
+                    measured=point.measured[0],
+                    measured_2=point.measured[1],
+                    unsure=unsure,
+                ),
+            ),
             (f"{lamp_name(sample.light)}: CCT", _known(cct[0], spread[0], ".0f", " K")),
             (tr("{light}: Duv", light=lamp_name(sample.light)), _known(duv[0], spread[1], "+.4f")),
-            (tr("{light}: off its path", light=lamp_name(sample.light)), f"{point.distance:.4f} ± {point.spread:.4f}"),
-            (tr("{light}: off in u', v'", light=lamp_name(sample.light)), f"{point.offset[0]:+.4f}, {point.offset[1]:+.4f}"),
+            (
+                tr("{light}: off its path", light=lamp_name(sample.light)),
+                figures("{distance:.4f} ± {spread:.4f}", distance=point.distance, spread=point.spread),
+            ),
+            (
+                tr("{light}: off in u', v'", light=lamp_name(sample.light)),
+                figures("{offset:+.4f}, {offset_2:+.4f}", offset=point.offset[0], offset_2=point.offset[1]),
+            ),
             (tr("{light}: measured with", light=lamp_name(sample.light)), _instruments(readings, sample.light)),
-            (f"{lamp_name(sample.light)}: ΔE00", f"{point.de00:.1f} ± {point.de00_spread:.1f}, {point.side}"),
+            (
+                f"{lamp_name(sample.light)}: ΔE00",
+                figures(
+                    "{de00:.1f} ± {de00_spread:.1f}, {side}", de00=point.de00, de00_spread=point.de00_spread, side=point.side
+                ),
+            ),
         ]
-    numbers.append((tr("tolerance"), f"{model.white.tolerance_uv:.4f}"))
+    numbers.append((tr("tolerance"), figures("{tolerance_uv:.4f}", tolerance_uv=model.white.tolerance_uv)))
     proof = Proof(Function.AMBIENT_WHITE, verdict.proven, verdict.sentence, tuple(numbers), tuple(readings), when, uncertainty)
     return proof, verdict
 
@@ -66,7 +85,7 @@ def _known(value: float, spread: float, form: str, unit: str = "") -> str:
 
 def _instruments(readings: Sequence[Reading], light: str) -> str:
     own = [reading for reading in readings if reading.light == light]
-    return ", ".join(dict.fromkeys(f"{r.instrument} (u = {r.uv:.4f})" for r in own))
+    return ", ".join(dict.fromkeys(figures("{instrument} (u = {uv:.4f})", instrument=r.instrument, uv=r.uv) for r in own))
 
 
 def prove_notice(rig: Rig, context: Context) -> Proof:
@@ -121,5 +140,5 @@ def prove_brightness(model: Model, measured: Measured, record: Record | None, wh
         )
         numbers.append((tr("tolerance"), f"{100 * model.display.brightness_tolerance:.0f} %"))
     if verdict.hysteresis is not None:
-        numbers.append(("hysteresis", f"{100 * verdict.hysteresis:.1f} %"))
+        numbers.append((tr("hysteresis"), figures("{hysteresis:.1f} %", hysteresis=100 * verdict.hysteresis)))
     return Proof(Function.AUTO_BRIGHTNESS, verdict.proven, said, tuple(numbers), (), when, measured.luminance)

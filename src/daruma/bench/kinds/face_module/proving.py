@@ -66,7 +66,7 @@ def prove_face(doing: Doing, job: Job, context: Context) -> Proof:
     low = unlock_bounds(unlocked, tried)[0]
     opens = low >= CLAIM
     numbers = [
-        ("unlocks", tr("{unlocked} of {tried}; at least {low:.0f} % (95 %)", unlocked=unlocked, tried=tried, low=100 * low))
+        (tr("unlocks"), tr("{unlocked} of {tried}; at least {low:.0f} % (95 %)", unlocked=unlocked, tried=tried, low=100 * low))
     ]
     said = [
         tr("The enrolled face unlocks {unlocked} of {tried} times.", unlocked=unlocked, tried=tried)
@@ -97,7 +97,7 @@ def _dots(doing: Doing, job: Job, work: FaceWork) -> tuple[bool, str, list[tuple
     if not work.frames:
         return False, tr("The dots were not measured yet."), []
     verdict = dot_sheet(frames_by_card(work.frames), rays).verdict
-    numbers = [("dots", tr("{matched} of {expected}", matched=verdict.all.matched, expected=verdict.all.expected))]
+    numbers = [(tr("dots"), tr("{matched} of {expected}", matched=verdict.all.matched, expected=verdict.all.expected))]
     if verdict.shift is not None:
         numbers.append(
             (tr("turned by"), tr("{shift:.2f} ± {spread:.2f} mrad", shift=verdict.shift.value, spread=2 * verdict.shift.u))
