@@ -33,6 +33,8 @@ def texts() -> dict[str, str]:
     for path in sorted((SOURCE / "handover" / "templates").glob("*.html")):
         for text in of_template(path.read_text("utf-8")):
             found.setdefault(text, path.relative_to(SOURCE).as_posix())
+    for text in of_commands():
+        found.setdefault(text, "commands")
     for text in of_catalogue():
         found.setdefault(text, "catalogue")
     return found
@@ -64,6 +66,14 @@ def of_template(code: str) -> Iterator[str]:
             first = call.args[0]
             if isinstance(first, jinja2.nodes.Const):
                 yield str(first.value)
+
+
+def of_commands() -> list[str]:
+    """Return the help of every command and option."""
+    from daruma.cli import main as command
+    from daruma.helping import help_of, helped
+
+    return [text for each in helped(command) if (text := help_of(each))]
 
 
 def of_catalogue() -> list[str]:

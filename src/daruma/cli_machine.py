@@ -6,7 +6,7 @@ from typing import TYPE_CHECKING, Protocol
 
 import click
 
-from daruma.core.language import tr
+from daruma.core.language import tr, word
 from daruma.saying import say
 
 if TYPE_CHECKING:
@@ -44,7 +44,7 @@ def doctor(place: PlaceLike, as_json: bool) -> None:
         say(json.dumps(rows, indent=2))
     else:
         for each in found:
-            say(f"{each.health.value:6} {each.what}: {each.said}")
+            say(f"{word(each.health):6} {each.what}: {each.said}")
             if each.remedy:
                 say(tr("       do: {remedy}", remedy=each.remedy))
     sys.exit(any(each.health is Health.WRONG for each in found))

@@ -72,7 +72,7 @@ def _library(name: str) -> Callable[[], Finding]:
                 "Install the program anew (pipx reinstall daruma); a missing .so is named in the README's list of libraries."
             )
             return Finding(name, Health.WRONG, str(error), remedy)
-        return Finding(name, Health.WELL, str(getattr(module, "__version__", tr("there"))))
+        return Finding(name, Health.WELL, str(getattr(module, "__version__", tr("installed"))))
 
     return look
 
@@ -80,8 +80,8 @@ def _library(name: str) -> Callable[[], Finding]:
 def _window() -> Finding:
     for name in ("QT_QPA_PLATFORM", "WAYLAND_DISPLAY", "DISPLAY"):
         if os.environ.get(name):
-            return Finding("window", Health.WELL, f"{name}={os.environ[name]}")
-    return Finding("window", Health.WRONG, tr("no display is set"), tr("Start it from the desktop, or set DISPLAY."))
+            return Finding(tr("window"), Health.WELL, f"{name}={os.environ[name]}")
+    return Finding(tr("window"), Health.WRONG, tr("no display is set"), tr("Start it from the desktop, or set DISPLAY."))
 
 
 def _tools() -> Finding:
@@ -111,16 +111,16 @@ def _clock() -> Finding:
     said = now.isoformat(timespec="seconds")
     if now.year < FIRST_YEAR:
         return Finding(
-            "clock", Health.WRONG, said, tr("Set the clock: backups and acts carry its time. (timedatectl set-ntp true)")
+            tr("clock"), Health.WRONG, said, tr("Set the clock: backups and acts carry its time. (timedatectl set-ntp true)")
         )
-    return Finding("clock", Health.WELL, said)
+    return Finding(tr("clock"), Health.WELL, said)
 
 
 def _settings(data: Path, earlier: Path | None) -> Finding:
     troubles = load_settings(data, earlier).troubles
     if troubles:
-        return Finding("settings", Health.WRONG, " ".join(t.what for t in troubles), troubles[0].advice)
-    return Finding("settings", Health.WELL, tr("every value can be used"))
+        return Finding(tr("settings"), Health.WRONG, " ".join(t.what for t in troubles), troubles[0].advice)
+    return Finding(tr("settings"), Health.WELL, tr("every value can be used"))
 
 
 def _disk(what: str, folder: Path) -> Finding:
@@ -161,15 +161,18 @@ def _store(data: Path, second: Path | None) -> Finding:
 
     file = data / FILE
     if not file.exists():
-        return Finding("store", Health.WELL, tr("none yet: the first start makes it"))
+        return Finding(tr("store"), Health.WELL, tr("none yet: the first start makes it"))
     ahead = file.stat().st_mtime - datetime.now().timestamp()
     if ahead > AHEAD_SECONDS:
         return Finding(
-            "store", Health.WRONG, tr("it was written in the future: the clock ran ahead, or runs behind"), tr("Set the clock.")
+            tr("store"),
+            Health.WRONG,
+            tr("it was written in the future: the clock ran ahead, or runs behind"),
+            tr("Set the clock."),
         )
     try:
         if not is_current(file):
-            return Finding("store", Health.NOTE, tr("of an earlier program: the next start brings it up to date"))
+            return Finding(tr("store"), Health.NOTE, tr("of an earlier program: the next start brings it up to date"))
         from daruma.store.shop import Shop
 
         with Shop(data, second) as shop:
@@ -177,15 +180,15 @@ def _store(data: Path, second: Path | None) -> Finding:
             said = tr("{count} backups, {count_doubts} acts in doubt", count=shop.vault.count(), count_doubts=len(doubts))
             if losses:
                 return Finding(
-                    "store", Health.WRONG, f"{losses[0].name}: {losses[0].what}", tr("daruma vault check names all of it.")
+                    tr("store"), Health.WRONG, f"{losses[0].name}: {losses[0].what}", tr("daruma vault check names all of it.")
                 )
             if shop.read_only:
                 return Finding(
-                    "store",
+                    tr("store"),
                     Health.WRONG,
                     tr("{said}; it can only be read", said=said),
                     tr("sudo chown -R $USER {data}", data=data),
                 )
     except Trouble as trouble:
-        return Finding("store", Health.WRONG, trouble.what, trouble.advice)
-    return Finding("store", Health.WELL, said)
+        return Finding(tr("store"), Health.WRONG, trouble.what, trouble.advice)
+    return Finding(tr("store"), Health.WELL, said)

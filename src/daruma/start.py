@@ -57,4 +57,8 @@ def main() -> None:
         speak_in(code)
     from daruma.cli import main as command
 
+    if code != WRITTEN_IN:
+        from daruma.helping import translate_help
+
+        translate_help(command)
     command()

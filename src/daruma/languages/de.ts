@@ -9885,6 +9885,11 @@
   </message>
   <message>
    <location filename="doctor.py" />
+   <source>window</source>
+   <translation>Fenster</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
    <source>no display is set</source>
    <translation>keine Anzeige ist gesetzt</translation>
   </message>
@@ -9910,6 +9915,16 @@
   </message>
   <message>
    <location filename="doctor.py" />
+   <source>clock</source>
+   <translation>Uhr</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>settings</source>
+   <translation>Einstellungen</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
    <source>every value can be used</source>
    <translation>jeder Wert ist brauchbar</translation>
   </message>
@@ -9917,6 +9932,11 @@
    <location filename="doctor.py" />
    <source>second place</source>
    <translation>zweiter Ort</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>store</source>
+   <translation>Bestand</translation>
   </message>
   <message>
    <location filename="doctor.py" />
@@ -10012,6 +10032,11 @@
    <location filename="doctor.py" />
    <source>of an earlier program: the next start brings it up to date</source>
    <translation>von einem früheren Programm: der nächste Start bringt ihn auf Stand</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>installed</source>
+   <translation>installiert</translation>
   </message>
   <message>
    <location filename="doctor.py" />
@@ -16311,6 +16336,279 @@
    <location filename="handover/templates/sheet.html" />
    <source>Identifiers on this page are personal data: keep them no longer than needed.</source>
    <translation>Kennungen auf dieser Seite sind personenbezogene Daten: nicht länger als nötig aufbewahren.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Move, guard and prove the part data of repaired phones.
+
+Without a command, opens the shop's own data.</source>
+   <translation>Bewegt, schützt und belegt die Teiledaten reparierter Telefone.
+
+Öffnet ohne Befehl die eigenen Daten der Werkstatt.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Show the version and exit.</source>
+   <translation>Die Version zeigen und enden.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Data folder of the shop.</source>
+   <translation>Datenordner der Werkstatt.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Log every exchange with the devices.</source>
+   <translation>Jede Übertragung mit den Geräten protokollieren.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Open the demo: an invented shop with a simulated bench.</source>
+   <translation>Die Demo öffnen: eine erfundene Werkstatt mit simulierter Werkbank.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Start the demo over.</source>
+   <translation>Die Demo von vorn beginnen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Data folder of the demo.</source>
+   <translation>Datenordner der Demo.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Plan a case file: ways, closed ways, the best next step.</source>
+   <translation>Eine Falldatei planen: Wege, geschlossene Wege, der beste nächste Schritt.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Print the JSON Schema of case files.</source>
+   <translation>Das JSON-Schema der Falldateien ausgeben.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Copies of the store: make, list, verify, restore.</source>
+   <translation>Kopien des Bestands: anlegen, auflisten, prüfen, wiederherstellen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Copy the store, verify the copy, and let old copies go.</source>
+   <translation>Den Bestand kopieren, die Kopie prüfen und alte Kopien loslassen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>List the copies, newest first.</source>
+   <translation>Die Kopien auflisten, neueste zuerst.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Verify a copy.</source>
+   <translation>Eine Kopie prüfen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Put a copy in the store's place; what came after it is carried over, the replaced store is kept.</source>
+   <translation>Eine Kopie an die Stelle des Bestands setzen; was danach kam, wird übernommen, der ersetzte Bestand bleibt erhalten.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Say what a restore of a copy would carry over and what differs; nothing is changed.</source>
+   <translation>Sagen, was eine Wiederherstellung einer Kopie übernehmen würde und was abweicht; nichts wird geändert.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Take the store as it is after a loss: what is missing is said no longer; counts of writes stay.</source>
+   <translation>Den Bestand nach einem Verlust nehmen, wie er ist: was fehlt, wird nicht mehr gesagt; gezähltes Schreiben bleibt.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>List the acts that were never settled, with what to do.</source>
+   <translation>Die nie geklärten Vorgänge auflisten, und was zu tun ist.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Write the whole journal as CSV.</source>
+   <translation>Das ganze Buch als CSV schreiben.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Purge the identifiers of jobs that were closed more than DAYS ago, for good.</source>
+   <translation>Die Kennungen von Aufträgen, die vor mehr als DAYS Tagen geschlossen wurden, für immer löschen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Purge; without it only what would be purged is listed.</source>
+   <translation>Löschen; ohne das wird nur aufgelistet, was gelöscht würde.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Check, list, export and import backups.</source>
+   <translation>Sicherungen prüfen, auflisten, exportieren und importieren.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Verify every backup, act and job, their chains, and that nothing that was kept is missing.</source>
+   <translation>Jede Sicherung, jeden Vorgang und Auftrag prüfen, ihre Ketten, und dass nichts Gesichertes fehlt.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>List backups whose texts hold every word.</source>
+   <translation>Sicherungen auflisten, deren Texte jedes Wort enthalten.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Write a backup as JSON, Intel HEX and raw binary, with their checksums.</source>
+   <translation>Eine Sicherung als JSON, Intel HEX und rohe Binärdatei schreiben, mit Prüfsummen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Take a backup's JSON file into the vault.</source>
+   <translation>Die JSON-Datei einer Sicherung in den Tresor aufnehmen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Print the JSON Schema of backup files.</source>
+   <translation>Das JSON-Schema der Sicherungsdateien ausgeben.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge a measurement: what it proves, with its uncertainty.</source>
+   <translation>Eine Messung beurteilen: was sie belegt, mit ihrer Unsicherheit.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge the sharpness of the slanted edge in IMAGE: the frequency at which half the contrast is left.</source>
+   <translation>Die Schärfe der geneigten Kante in IMAGE beurteilen: die Frequenz, bei der der halbe Kontrast übrig ist.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge where a lens is sharpest by a sweep in LOG (mode,distance_m,code,swept,edge,mtf50_cpp,u), at each distance.</source>
+   <translation>Nach einem Durchlauf in LOG (mode,distance_m,code,swept,edge,mtf50_cpp,u) beurteilen, wo eine Linse am schärfsten ist, bei jeder Entfernung.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge a lens record: CORNERS of a chessboard (view,x,y,z,u,v) projected by CAMERA (an OpenCV YAML file).</source>
+   <translation>Einen Linsendatensatz beurteilen: CORNERS eines Schachbretts (view,x,y,z,u,v), abgebildet durch CAMERA (eine OpenCV-YAML-Datei).</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge how a camera stands to its gyroscope: both as t,wx,wy,wz (s, rad/s).</source>
+   <translation>Beurteilen, wie eine Kamera zu ihrem Gyroskop steht: beide als t,wx,wy,wz (s, rad/s).</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge the dots that a camera has SEEN on a flat card by the projector's MAP.
+
+SEEN has the columns u, v (px), and may have card_mm (measured distance) and frame; MAP has x, y (tangents).</source>
+   <translation>Die Punkte, die eine Kamera auf einer ebenen Karte gesehen hat (SEEN), nach der MAP des Projektors beurteilen.
+
+SEEN hat die Spalten u, v (px) und darf card_mm (gemessene Entfernung) und frame haben; MAP hat x, y (Tangens).</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Focal length, px.</source>
+   <translation>Brennweite, px.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Principal point, px.</source>
+   <translation>Hauptpunkt, px.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Size of the picture, px.</source>
+   <translation>Größe des Bildes, px.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Camera to projector, mm.</source>
+   <translation>Kamera zu Projektor, mm.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge the ring-down of a haptic motor in LOG (t,a): resonance and damping.</source>
+   <translation>Das Ausschwingen eines Haptikmotors in LOG (t,a) beurteilen: Resonanz und Dämpfung.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Decode what a charger offers: Power Delivery objects as hexadecimal WORDs.</source>
+   <translation>Entziffern, was ein Ladegerät bietet: Power-Delivery-Objekte als hexadezimale WORDs.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge a thermocouple's LOG (t,celsius) by the limits of a step: each that is broken, where and by how much.</source>
+   <translation>Das LOG (t,celsius) eines Thermoelements nach den Grenzen eines Schritts beurteilen: jede verletzte, wo und um wie viel.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Step whose limits count; an unknown one lists them.</source>
+   <translation>Schritt, dessen Grenzen gelten; ein unbekannter listet sie auf.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge a haptic motor by a LOG (columns shake, t, a): its taps, braked, and last of all one that is left to ring.</source>
+   <translation>Einen Haptikmotor nach einem LOG (Spalten shake, t, a) beurteilen: sein gebremstes Tippen, und zuletzt eines, das ausschwingt.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Calibrated resonance, Hz.</source>
+   <translation>Kalibrierte Resonanz, Hz.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Calibrated level, in the log's unit.</source>
+   <translation>Kalibrierter Pegel, in der Einheit des Protokolls.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Seconds after which the drive ends.</source>
+   <translation>Sekunden, nach denen der Antrieb endet.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge a meter's LOG of volts and amperes: charge, energy, phases, steps, gaps; the columns are found by name and unit.</source>
+   <translation>Das LOG eines Messgeräts mit Volt und Ampere beurteilen: Ladung, Energie, Phasen, Stufen, Lücken; die Spalten werden an Name und Einheit erkannt.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Model of the phone on the cable: lets its start be judged.</source>
+   <translation>Modell des Telefons am Kabel: damit lässt sich sein Start beurteilen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge a cell by a LOG of its charging and discharging: capacity, health, what may be written of it.</source>
+   <translation>Eine Zelle nach einem LOG ihres Ladens und Entladens beurteilen: Kapazität, Zustand, was davon geschrieben werden darf.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Rated capacity, mAh.</source>
+   <translation>Nennkapazität, mAh.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Chemistry of the cell: lets rests say its state of charge.</source>
+   <translation>Chemie der Zelle: damit sagen Ruhephasen ihren Ladestand.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Say what is wrong with this machine: libraries, window, ports, rights, disk, clock, settings, store.</source>
+   <translation>Sagen, was an diesem Rechner nicht stimmt: Bibliotheken, Fenster, Anschlüsse, Rechte, Datenträger, Uhr, Einstellungen, Bestand.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>List every setting with its value, limits and use; name what of the file cannot be used.</source>
+   <translation>Jede Einstellung mit Wert, Grenzen und Nutzen auflisten; nennen, was von der Datei nicht brauchbar ist.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Write the page of the documentation.</source>
+   <translation>Die Seite der Dokumentation schreiben.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Print what a shell needs to complete commands; put it where the shell looks for completions.</source>
+   <translation>Ausgeben, was eine Shell zum Vervollständigen der Befehle braucht; dorthin legen, wo die Shell danach sucht.</translation>
   </message>
   <message>
    <location filename="catalogue" />
