@@ -164,7 +164,7 @@ def heat(log: Path, key: str, as_json: bool) -> None:
         }
         for each in found
     ]
-    text = "\n".join(each.words for each in found) or tr("Within the limits; hottest {max:.1f} °C.", max=celsius.max())
+    text = "\n".join(each.words for each in found) or tr("Within the limits; hottest {hottest:.1f} °C.", hottest=celsius.max())
     say(answer("heat", step=key, peak_c=float(celsius.max()), violations=shown), text, as_json=as_json)
 
 

@@ -1,4 +1,4 @@
-"""Everything that the window says goes through the translation; run by test_language with texts marked."""
+"""Everything that the window says goes through the translation; run by test_circumstances with texts marked."""
 
 import re
 from collections.abc import Iterator

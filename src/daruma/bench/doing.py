@@ -130,9 +130,9 @@ class Doing:
         if state.imei != job.ticket.imei:
             raise LinkError(
                 tr(
-                    "Another phone is on the cable: IMEI ends in {imei}, the ticket's in {imei_2}.",
+                    "Another phone is on the cable: IMEI ends in {imei}, the ticket's in {ticket}.",
                     imei=state.imei[-4:],
-                    imei_2=job.ticket.imei[-4:],
+                    ticket=job.ticket.imei[-4:],
                 ),
                 safe=tr("Nothing was done."),
                 advice=tr("Put this job's phone on the cable."),

@@ -32,12 +32,12 @@ class Example:
         if not self.way:
             return tr("no way is worth it")
         return tr(
-            "{way}, {minutes:.0f} min, {cost:.0f} {money}, worth {self_:.0f} {money}",
+            "{way}, {minutes:.0f} min, {cost:.0f} {money}, worth {worth:.0f} {money}",
             way=self.way,
             minutes=self.minutes,
             cost=self.cost,
             money=money,
-            self_=self.value,
+            worth=self.value,
         )
 
 

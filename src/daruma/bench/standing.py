@@ -27,8 +27,8 @@ def what_is_safe(job: Job, doubts: Sequence[Act], *, guarded: bool, plugged: boo
         return tr("Nothing of the original is kept yet: no heat, no lifting, no writing before that.")
     if any(is_done(job, key) for key in WRITES):
         return tr(
-            "The write is read back. {how}",
-            how=tr("The part may be unplugged.") if plugged else tr("{source} stays in the vault.", source=_source(job)),
+            "The write is read back. {then}",
+            then=tr("The part may be unplugged.") if plugged else tr("{source} stays in the vault.", source=_source(job)),
         )
     return tr("{source} is kept and read back. The part may be unplugged at any time.", source=_source(job))
 

@@ -78,9 +78,9 @@ def read_rules(path: Traversable, actions: Container[str]) -> tuple[OrderRule, .
     if found := cycle(rules):
         raise CatalogueTrouble(
             tr(
-                "{path}: the rules go round in a circle: {reversed}.",
+                "{path}: the rules go round in a circle: {circle}.",
                 path=path.name,
-                reversed=tr(" before ").join(reversed(found)),
+                circle=tr(" before ").join(reversed(found)),
             ),
             safe=tr("Nothing is planned with them."),
             advice=tr("Take one of them out."),

@@ -68,7 +68,7 @@ class ChecksumFile(Strict):
     def known(cls, value: str) -> str:
         """Refuse an unknown algorithm."""
         if value not in CHECKSUMS:
-            raise ValueError(tr("unknown algorithm; known are {CHECKSUMS}", CHECKSUMS=", ".join(CHECKSUMS)))
+            raise ValueError(tr("unknown algorithm; known are {known}", known=", ".join(CHECKSUMS)))
         return value
 
 

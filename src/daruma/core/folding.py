@@ -73,7 +73,9 @@ def folded(spec: FoldSpec, folds: Sequence[int]) -> Shape:
         if index < len(folds):
             turn = folds[index]
             if turn not in ANGLES:
-                raise ValueError(tr("a fold turns by {map} degrees, not by {turn}", map=", ".join(map(str, ANGLES)), turn=turn))
+                raise ValueError(
+                    tr("a fold turns by {known} degrees, not by {turn}", known=", ".join(map(str, ANGLES)), turn=turn)
+                )
             if abs(turn) == 180:
                 at = _moved(at, heading + turn // 2, spec.thickness)
             heading += turn

@@ -92,7 +92,7 @@ def charge_interlock(charge: float | None) -> Interlock:
     said = (
         tr("not known")
         if charge is None
-        else tr("{charge:.0f} %, at least {LEAST_CHARGE:.0f} % are needed", charge=charge, LEAST_CHARGE=LEAST_CHARGE)
+        else tr("{charge:.0f} %, at least {least_charge:.0f} % are needed", charge=charge, least_charge=LEAST_CHARGE)
     )
     return Interlock("charge", tr("Battery charged"), enough, said, tr("Charge the phone first."))
 

@@ -195,6 +195,11 @@ class Job:
         fresh = sorted(set(kinds) - set(self.standins))
         return replace(self, standins=(*self.standins, *fresh)) if fresh else self
 
+    @property
+    def file_name(self) -> str:
+        """Return what files of the job's readings begin with: what stand-ins gave is not to be taken for real."""
+        return f"{self.name}-practice" if self.standins else self.name
+
     def with_ticket(self, *parts: PartTicket) -> "Job":
         """Return the job with parts on its ticket, in place of what that said of them."""
         return replace(self, ticket=self.ticket.having(*parts))

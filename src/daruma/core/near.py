@@ -63,9 +63,9 @@ def _said(tag: str, here: int, there: int, typed: str, code: str) -> str:
         case _:
             alike = LOOK_ALIKE.get(typed[here], typed[here]) == LOOK_ALIKE.get(code[there], code[there])
             return tr(
-                "character {here} is {typed}, not {code}{how}",
+                "character {here} is {typed}, not {code}{alike}",
                 here=here + 1,
                 typed=typed[here],
                 code=code[there],
-                how=tr(" (they look alike)") if alike else "",
+                alike=tr(" (they look alike)") if alike else "",
             )

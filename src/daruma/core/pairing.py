@@ -115,7 +115,7 @@ class ThreadState:
                 return tr("{side} {name} is not known yet", side=side, name=name)
             case Tri.NO:
                 if self.carried is None:
-                    return tr("the {PART_LABEL} carries no {name}", PART_LABEL=inner(PART_LABEL[self.carrier]), name=name)
+                    return tr("the {part} carries no {name}", part=inner(PART_LABEL[self.carrier]), name=name)
                 return tr("the {name} is not the one the board expects", name=name)
 
 

@@ -57,17 +57,17 @@ def serial_fault(text: str) -> str | None:
     serial = clean(text)
     if len(serial) != SERIAL_LENGTH:
         return tr(
-            "a display serial has {SERIAL_LENGTH} characters, this has {count_serial}",
-            SERIAL_LENGTH=SERIAL_LENGTH,
+            "a display serial has {serial_length} characters, this has {count_serial}",
+            serial_length=SERIAL_LENGTH,
             count_serial=len(serial),
         )
     for index, character in enumerate(serial):
         if character in "IO":
             return tr(
-                "character {index} is {character}, which serials never use: perhaps {LOOK_ALIKE}",
+                "character {index} is {character}, which serials never use: perhaps {meant}",
                 index=index + 1,
                 character=character,
-                LOOK_ALIKE=LOOK_ALIKE[character],
+                meant=LOOK_ALIKE[character],
             )
     try:
         mod_37_36.validate(serial)
@@ -88,11 +88,11 @@ def code_fault(text: str) -> str | None:
     code = clean(text)
     if len(code) != CODE_LENGTH:
         return tr(
-            "a code has {CODE_LENGTH} hexadecimal digits, this has {count_code}", CODE_LENGTH=CODE_LENGTH, count_code=len(code)
+            "a code has {code_length} hexadecimal digits, this has {count_code}", code_length=CODE_LENGTH, count_code=len(code)
         )
     for index, character in enumerate(code):
         if character not in _HEX:
-            hint = tr(": perhaps {LOOK_ALIKE}", LOOK_ALIKE=LOOK_ALIKE[character]) if character in LOOK_ALIKE else ""
+            hint = tr(": perhaps {meant}", meant=LOOK_ALIKE[character]) if character in LOOK_ALIKE else ""
             return tr("digit {index} is {character}, not 0-9 or A-F{hint}", index=index + 1, character=character, hint=hint)
     return None
 

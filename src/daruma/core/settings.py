@@ -98,13 +98,13 @@ def _lines(_: Setting, value: Any) -> str:
         raise SettingFault(tr("it takes lines of text"))
     lines = [_bounded(line.strip()) for line in value.strip().splitlines()]
     if len(lines) > MOST_LINES:
-        raise SettingFault(tr("it takes at most {MOST_LINES} lines", MOST_LINES=MOST_LINES))
+        raise SettingFault(tr("it takes at most {most_lines} lines", most_lines=MOST_LINES))
     return "\n".join(lines)
 
 
 def _bounded(text: str) -> str:
     if len(text) > LONGEST:
-        raise SettingFault(tr("a line takes at most {LONGEST} characters", LONGEST=LONGEST))
+        raise SettingFault(tr("a line takes at most {longest} characters", longest=LONGEST))
     if not all(char.isprintable() for char in text):
         raise SettingFault(tr("it holds characters that cannot be shown"))
     return text.strip()
@@ -218,8 +218,8 @@ DEVICES: Mapping[str, str] = {
 
 def _devices() -> tuple[Setting, ...]:
     why = tr(
-        'its port, as "serial:///dev/..." or "socket://host:port"; "{STANDIN}" for a simulated one; empty where there is none',
-        STANDIN=STANDIN,
+        'its port, as "serial:///dev/..." or "socket://host:port"; "{standin}" for a simulated one; empty where there is none',
+        standin=STANDIN,
     )
     return tuple(Setting(f"devices.{kind}", words, Form.LINE, "", why) for kind, words in DEVICES.items())
 

@@ -22,10 +22,10 @@ def fault_of(reading: Reading) -> str:
             return tr("Under {light} light the {what} was read as no number.", light=lamp_name(reading.light), what=what)
         if min(xyz) <= 0:
             return tr(
-                "Under {light} light the {what} gives nothing in {it}: no white is like that.",
+                "Under {light} light the {what} gives nothing in {channels}: no white is like that.",
                 light=lamp_name(reading.light),
                 what=what,
-                it="XYZ"[xyz.index(min(xyz))],
+                channels="XYZ"[xyz.index(min(xyz))],
             )
     return ""
 

@@ -65,6 +65,6 @@ def cell_text(found: dict[str, Any]) -> str:
                 "Peaks of the charge per volt: {found}",
                 found=", ".join(f"{volts:.3f} V" for volts in found["dqdv_peaks_v"]) or tr("none"),
             ),
-            tr("May be written: {found} %. {found_2}", found=found["may_write_percent"], found_2=found["why"]),
+            tr("May be written: {percent} %. {why}", percent=found["may_write_percent"], why=found["why"]),
         )
     )

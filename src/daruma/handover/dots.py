@@ -39,10 +39,10 @@ def read_seen(raw: bytes, name: str) -> tuple[Card, ...]:
             raise trouble(
                 name,
                 tr(
-                    "line {line}: more than {MOST_CARDS} cards or {MOST_FRAMES} frames",
+                    "line {line}: more than {most_cards} cards or {most_frames} frames",
                     line=line,
-                    MOST_CARDS=MOST_CARDS,
-                    MOST_FRAMES=MOST_FRAMES,
+                    most_cards=MOST_CARDS,
+                    most_frames=MOST_FRAMES,
                 ),
             )
     if not found:
@@ -58,11 +58,11 @@ def _distance(table: Table, line: int, cells: Mapping[str, str], name: str) -> f
         raise trouble(
             name,
             tr(
-                "line {line}: a card at {distance:g} mm is not between {NEAREST_CARD:g} and {FARTHEST_CARD:g} mm",
+                "line {line}: a card at {distance:g} mm is not between {nearest_card:g} and {farthest_card:g} mm",
                 line=line,
                 distance=distance,
-                NEAREST_CARD=NEAREST_CARD,
-                FARTHEST_CARD=FARTHEST_CARD,
+                nearest_card=NEAREST_CARD,
+                farthest_card=FARTHEST_CARD,
             ),
         )
     return distance
@@ -77,7 +77,8 @@ def read_map(raw: bytes, name: str) -> Floats:
         point = number_of(table, line, cells, "x", name), number_of(table, line, cells, "y", name)
         if max(map(abs, point)) > WIDEST:
             raise trouble(
-                name, tr("line {line}: {map:g} is no tangent that a projector reaches", line=line, map=max(map(abs, point)))
+                name,
+                tr("line {line}: {tangent:g} is no tangent that a projector reaches", line=line, tangent=max(map(abs, point))),
             )
         points.append(point)
     if len(points) < 3:

@@ -51,7 +51,7 @@ def read_measurements(raw: bytes, when: str, name: str) -> Imported:
     if kind is WHITE:
         readings = tuple(_reading(table, line, cells, when, name) for line, cells in table.rows)
         if len({reading.light for reading in readings}) > MOST_LIGHTS:
-            raise trouble(name, tr("more than {MOST_LIGHTS} lights are named", MOST_LIGHTS=MOST_LIGHTS))
+            raise trouble(name, tr("more than {most_lights} lights are named", most_lights=MOST_LIGHTS))
         return Imported(readings=readings)
     if kind is PANEL:
         return Imported(fields=_fields(table, name))
@@ -65,7 +65,7 @@ def _kind(table: Table, name: str) -> tuple[str, ...]:
     if {"x", "y", "z"} <= has and "light" not in has:
         if missing := [column for column in ("red", "green", "blue") if column not in has]:
             raise trouble(
-                name, tr("column {missing} is missing; needed are {PANEL}", missing=missing[0], PANEL=", ".join(PANEL[1:]))
+                name, tr("column {missing} is missing; needed are {fields}", missing=missing[0], fields=", ".join(PANEL[1:]))
             )
         return PANEL
     wanted = ("light", "x", "y", "z", *WHITE[4:]) if table.cgats else WHITE
@@ -173,7 +173,7 @@ def _levels(table: Table, name: str) -> tuple[Level, ...]:
             )
         found.setdefault((lux, direction == "falling"), []).append(luminance)
     if len(found) > MOST_LEVELS:
-        raise trouble(name, tr("more than {MOST_LEVELS} levels of light", MOST_LEVELS=MOST_LEVELS))
+        raise trouble(name, tr("more than {most_levels} levels of light", most_levels=MOST_LEVELS))
     return tuple(Level(lux, tuple(values), falling) for (lux, falling), values in found.items())
 
 

@@ -83,10 +83,10 @@ def meter_text(found: dict[str, Any]) -> str:
     lines = [f"{key}: {column['name'] or '-'} ({column['unit']})" for key, column in found["columns"].items()]
     lines.append(
         tr(
-            "{found} samples, {found_2:.0f} s; {found_3} rows left out",
-            found=found["samples"],
-            found_2=found["duration_s"],
-            found_3=found["left_out"],
+            "{count} samples, {seconds:.0f} s; {left_out} rows left out",
+            count=found["samples"],
+            seconds=found["duration_s"],
+            left_out=found["left_out"],
         )
     )
     for key, unit in (("charge_mAh", "mAh"), ("energy_mWh", "mWh")):
@@ -107,10 +107,10 @@ def meter_text(found: dict[str, Any]) -> str:
     if "start" in found:
         lines.append(
             tr(
-                "start of {found}: {found_2}, {found_3}",
-                found=found["start"]["model"],
-                found_2=found["start"]["verdict"],
-                found_3=found["start"]["why"],
+                "start of {model}: {verdict}, {why}",
+                model=found["start"]["model"],
+                verdict=found["start"]["verdict"],
+                why=found["start"]["why"],
             )
         )
     lines += [tr("gap: {gap:.1f} to {gap_2:.1f} s", gap=gap["start_s"], gap_2=gap["end_s"]) for gap in found["gaps"]]

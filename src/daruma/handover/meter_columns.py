@@ -70,7 +70,7 @@ def head_of(text: str, name: str) -> Head:
     comma = separator in ";\t" and any("," in line for line in body)
     width = max([len(names), *(len(line.split(separator)) for line in body)])
     if width > _MOST_COLUMNS:
-        raise trouble(name, tr("it has more than {MOST_COLUMNS} columns", MOST_COLUMNS=_MOST_COLUMNS))
+        raise trouble(name, tr("it has more than {most_columns} columns", most_columns=_MOST_COLUMNS))
     names = [*names, *("" for _ in range(width - len(names)))]
     places = _places(names, body, separator, comma, name)
     rows = (line.split(separator) for line in lines[start:])

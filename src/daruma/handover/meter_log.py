@@ -46,7 +46,7 @@ def read_log(path: Path) -> MeterLog:
     if not path.is_file():
         raise FileNotFoundError(2, tr("there is no such file"))
     if path.stat().st_size > LARGEST:
-        raise trouble(name, tr("the log is larger than {LARGEST} GB", LARGEST=LARGEST >> 30))
+        raise trouble(name, tr("the log is larger than {largest} GB", largest=LARGEST >> 30))
     with path.open("rb") as file:
         first = file.read(_FIRST)
     source: Path | bytes = path
@@ -63,7 +63,7 @@ def _cells(source: Path | bytes, head: Head, name: str) -> dict[str, Floats]:
 
     found = _read(source, head, pl.Float64(), name)
     if found.height > MOST_SAMPLES:
-        raise trouble(name, tr("it has more than {MOST_SAMPLES} samples", MOST_SAMPLES=MOST_SAMPLES))
+        raise trouble(name, tr("it has more than {most_samples} samples", most_samples=MOST_SAMPLES))
     if any(found[column].null_count() for column in found.columns):
         texts = _read(source, head, pl.String(), name)
         # a row without anything is a blank line, not one that was left out

@@ -33,9 +33,9 @@ def _rows(model: Model, catalogue: Catalogue) -> list[tuple[str, str]]:
         (
             tr("Code memory"),
             tr(
-                "{memory_package}; codes over the cable: {how}",
+                "{memory_package}; codes over the cable: {whether}",
                 memory_package=model.memory_package,
-                how=tr("yes") if model.codes_over_cable else tr("no"),
+                whether=tr("yes") if model.codes_over_cable else tr("no"),
             ),
         ),
         (
@@ -63,7 +63,7 @@ def _rows(model: Model, catalogue: Catalogue) -> list[tuple[str, str]]:
         rows.append((tr("Unbinding on the phone"), tr(" to ").join(map(str, model.unbind_on_phone))))
     rows += [
         (
-            tr("Memory: {PART_LABEL}", PART_LABEL=inner(PART_LABEL[each.part])),
+            tr("Memory: {part}", part=inner(PART_LABEL[each.part])),
             tr("{size} bytes, {count_fields} fields", size=each.size, count_fields=len(each.fields)),
         )
         for each in model.layouts

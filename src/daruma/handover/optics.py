@@ -41,7 +41,7 @@ def read_grey(raw: bytes, name: str) -> Floats:
             warnings.simplefilter("error", Image.DecompressionBombWarning)
             picture: Image.Image = Image.open(io.BytesIO(raw), formats=("PNG", "TIFF", "BMP", "PPM"))
             if picture.width * picture.height > MOST_PIXELS:
-                raise trouble(name, tr("more than {MOST_PIXELS} million pixels", MOST_PIXELS=MOST_PIXELS // 1000000))
+                raise trouble(name, tr("more than {most_pixels} million pixels", most_pixels=MOST_PIXELS // 1000000))
             if picture.mode not in ("L", "I;16", "I", "F"):
                 picture = picture.convert("L")
             return np.asarray(picture, dtype=np.float64)
@@ -60,7 +60,7 @@ def read_corners(raw: bytes, name: str) -> dict[str, tuple[Floats, Floats]]:
         view = cells["view"].strip()[:60]
         rows.setdefault(view, []).append([number_of(table, line, cells, key, name) for key in ("x", "y", "z", "u", "v")])
         if len(rows) > MOST_VIEWS:
-            raise trouble(name, tr("more than {MOST_VIEWS} views", MOST_VIEWS=MOST_VIEWS))
+            raise trouble(name, tr("more than {most_views} views", most_views=MOST_VIEWS))
     if not rows:
         raise trouble(name, tr("there are no corners in it"))
     return {view: (np.array(found)[:, :3], np.array(found)[:, 3:]) for view, found in rows.items()}

@@ -59,10 +59,10 @@ def make_order(
     ticket = job.ticket
     parts = ", ".join(inner(PART_LABEL[kind]) for kind in ticket.parts)
     kept = tr(
-        "IMEI, serials and calibration data of the phone's parts{it}, what was done and measured. "
+        "IMEI, serials and calibration data of the phone's parts{parts}, what was done and measured. "
         "They are kept at the shop for warranty and can be purged {days} days after hand-over, or "
         "earlier when the owner asks. No photos, messages or other content of the phone are read.",
-        it=f" ({parts})" if parts else "",
+        parts=f" ({parts})" if parts else "",
         days=days,
     )
     return Order(

@@ -184,7 +184,7 @@ def _warranties(shop: Letterhead, job: Job, shelf: Sequence[ShelfPart]) -> tuple
             + (tr(", until {until}.", until=day(until)) if job.closed else tr(" from hand-over."))
         )
     said += [
-        tr("On the {PART_LABEL}: until {warranty}.", PART_LABEL=inner(PART_LABEL[part.part]), warranty=day(part.warranty))
+        tr("On the {part}: until {warranty}.", part=inner(PART_LABEL[part.part]), warranty=day(part.warranty))
         for part in shelf
         if part.die in dies and part.warranty
     ]

@@ -73,7 +73,7 @@ def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart
             tr("{path} has no column for the die or serial of the parts.", path=path.name),
             safe=tr("Nothing was taken."),
             advice=tr(
-                "Its first line must name columns, such as: {FIELDS}.", FIELDS=", ".join(field.name for field in FIELDS[:7])
+                "Its first line must name columns, such as: {fields}.", fields=", ".join(field.name for field in FIELDS[:7])
             ),
         )
     fresh: dict[str, ShelfPart] = {}

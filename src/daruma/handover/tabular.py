@@ -114,7 +114,7 @@ def _lines(text: str, name: str) -> Iterator[str]:
     """Yield lines one by one: a file of nothing but separators must not fill the memory."""
     for line in io.StringIO(text):
         if len(line) > LONGEST_LINE:
-            raise trouble(name, tr("a line is longer than {LONGEST_LINE} characters", LONGEST_LINE=LONGEST_LINE))
+            raise trouble(name, tr("a line is longer than {longest_line} characters", longest_line=LONGEST_LINE))
         yield line
 
 
@@ -123,7 +123,7 @@ def _cgats(text: str, name: str) -> Table:
     rows: list[tuple[int, Mapping[str, str]]] = []
     for number, line in enumerate(_lines(text, name), start=1):
         if number > MOST_LINES:
-            raise trouble(name, tr("more than {MOST_LINES} lines", MOST_LINES=MOST_LINES))
+            raise trouble(name, tr("more than {most_lines} lines", most_lines=MOST_LINES))
         words = line.strip()
         if not words or words.startswith("#"):
             continue
@@ -136,7 +136,7 @@ def _cgats(text: str, name: str) -> Table:
         elif part == "BEGIN_DATA_FORMAT":
             columns += [_NAMES.get(cell.lower(), cell.lower()) for cell in _split(words, number, name)]
             if len(columns) > MOST_COLUMNS:
-                raise trouble(name, tr("more than {MOST_COLUMNS} fields", MOST_COLUMNS=MOST_COLUMNS))
+                raise trouble(name, tr("more than {most_columns} fields", most_columns=MOST_COLUMNS))
         elif part == "BEGIN_DATA":
             cells = _split(words, number, name)
             if len(cells) != len(columns):
@@ -151,7 +151,7 @@ def _cgats(text: str, name: str) -> Table:
                 )
             rows.append((number, dict(zip(columns, cells, strict=True))))
             if len(rows) > MOST_ROWS:
-                raise trouble(name, tr("more than {MOST_ROWS} measurements", MOST_ROWS=MOST_ROWS))
+                raise trouble(name, tr("more than {most_rows} measurements", most_rows=MOST_ROWS))
     return Table(tuple(columns), tuple(rows), comma=False, cgats=True)
 
 

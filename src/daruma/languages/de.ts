@@ -100,8 +100,8 @@
   </message>
   <message>
    <location filename="bench/doing.py" />
-   <source>Another phone is on the cable: IMEI ends in {imei}, the ticket's in {imei_2}.</source>
-   <translation>Ein anderes Telefon hängt am Kabel: Ende der IMEI {imei}, im Auftrag {imei_2}.</translation>
+   <source>Another phone is on the cable: IMEI ends in {imei}, the ticket's in {ticket}.</source>
+   <translation>Ein anderes Telefon hängt am Kabel: Ende der IMEI {imei}, im Auftrag {ticket}.</translation>
   </message>
   <message>
    <location filename="bench/doing.py" />
@@ -140,8 +140,8 @@
   </message>
   <message>
    <location filename="bench/example.py" />
-   <source>{way}, {minutes:.0f} min, {cost:.0f} {money}, worth {self_:.0f} {money}</source>
-   <translation>{way}, {minutes:.0f} min, {cost:.0f} {money}, Wert {self_:.0f} {money}</translation>
+   <source>{way}, {minutes:.0f} min, {cost:.0f} {money}, worth {worth:.0f} {money}</source>
+   <translation>{way}, {minutes:.0f} min, {cost:.0f} {money}, Wert {worth:.0f} {money}</translation>
   </message>
   <message>
    <location filename="bench/example.py" />
@@ -330,8 +330,8 @@
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
-   <source>The parts page says {status}, {how}.</source>
-   <translation>Die Teileseite sagt {status}, {how}.</translation>
+   <source>The parts page says {status}, {notice}.</source>
+   <translation>Die Teileseite sagt {status}, {notice}.</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
@@ -385,8 +385,8 @@
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
-   <source>The maker's own gauge says {said_by_gauge} %.</source>
-   <translation>Der Ladezähler des Herstellers meldet {said_by_gauge} %.</translation>
+   <source>The maker's own gauge says {percent} %.</source>
+   <translation>Der Ladezähler des Herstellers meldet {percent} %.</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
@@ -395,8 +395,8 @@
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
-   <source>The phone shows {percent} %, {how} the measurement supports ({percent_2} %).</source>
-   <translation>Das Telefon zeigt {percent} %, {how} die Messung stützt ({percent_2} %).</translation>
+   <source>The phone shows {percent} %, {whether} the measurement supports ({supported} %).</source>
+   <translation>Das Telefon zeigt {percent} %, {whether} die Messung stützt ({supported} %).</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
@@ -415,18 +415,18 @@
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
-   <source>The phone shows {percent} % and {cycles} cycles, not {percent_2} % and {cycles_2}.</source>
-   <translation>Das Telefon zeigt {percent} % und {cycles} Zyklen, nicht {percent_2} % und {cycles_2}.</translation>
+   <source>The phone shows {percent} % and {cycles} cycles, not {written} % and {written_cycles}.</source>
+   <translation>Das Telefon zeigt {percent} % und {cycles} Zyklen, nicht {written} % und {written_cycles}.</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
-   <source>, surely at least the shop's {CLAIM:.0f} %.</source>
-   <translation>, sicher mindestens die {CLAIM:.0f} %, die die Werkstatt zusagt.</translation>
+   <source>, surely at least the shop's {claim:.0f} %.</source>
+   <translation>, sicher mindestens die {claim:.0f} %, die die Werkstatt zusagt.</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
-   <source>: not surely the shop's {CLAIM:.0f} %.</source>
-   <translation>: nicht sicher die {CLAIM:.0f} %, die die Werkstatt zusagt.</translation>
+   <source>: not surely the shop's {claim:.0f} %.</source>
+   <translation>: nicht sicher die {claim:.0f} %, die die Werkstatt zusagt.</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
@@ -1190,8 +1190,8 @@
   </message>
   <message>
    <location filename="bench/kinds/face_module/__init__.py" />
-   <source>This module is not this phone's: its {IDENTITY_LABEL} differs from the board's.</source>
-   <translation>Dieses Modul gehört nicht zu diesem Telefon: {IDENTITY_LABEL} weicht von der Platine ab.</translation>
+   <source>This module is not this phone's: its {identity} differs from the board's.</source>
+   <translation>Dieses Modul gehört nicht zu diesem Telefon: {identity} weicht von der Platine ab.</translation>
   </message>
   <message>
    <location filename="bench/kinds/face_module/__init__.py" />
@@ -1245,8 +1245,8 @@
   </message>
   <message>
    <location filename="bench/kinds/face_module/activation.py" />
-   <source>{volts:.2f} V measured, {VOLTS:g} ± {TOLERANCE:g} V wanted</source>
-   <translation>{volts:.2f} V gemessen, {VOLTS:g} ± {TOLERANCE:g} V gewollt</translation>
+   <source>{volts:.2f} V measured, {volts_given:g} ± {tolerance:g} V wanted</source>
+   <translation>{volts:.2f} V gemessen, {volts_given:g} ± {tolerance:g} V gewollt</translation>
   </message>
   <message>
    <location filename="bench/kinds/face_module/activation.py" />
@@ -1325,8 +1325,8 @@
   </message>
   <message>
    <location filename="bench/kinds/face_module/activation.py" />
-   <source>Set the supply to {VOLTS:g} V direct current, output on.</source>
-   <translation>Das Netzteil auf {VOLTS:g} V Gleichspannung stellen, Ausgang ein.</translation>
+   <source>Set the supply to {volts:g} V direct current, output on.</source>
+   <translation>Das Netzteil auf {volts:g} V Gleichspannung stellen, Ausgang ein.</translation>
   </message>
   <message>
    <location filename="bench/kinds/face_module/activation.py" />
@@ -1390,8 +1390,8 @@
   </message>
   <message>
    <location filename="bench/kinds/face_module/proving.py" />
-   <source>unlocking: {unlocked} of {tried}, {it} more at least</source>
-   <translation>Entsperren: {unlocked} von {tried}, mindestens noch {it}</translation>
+   <source>unlocking: {unlocked} of {tried}, {more} more at least</source>
+   <translation>Entsperren: {unlocked} von {tried}, mindestens noch {more}</translation>
   </message>
   <message>
    <location filename="bench/kinds/face_module/proving.py" />
@@ -1535,8 +1535,8 @@
   </message>
   <message>
    <location filename="bench/kinds/motor.py" />
-   <source>The motor {how}: {why}.</source>
-   <translation>Der Motor {how}: {why}.</translation>
+   <source>The motor {does}: {why}.</source>
+   <translation>Der Motor {does}: {why}.</translation>
   </message>
   <message>
    <location filename="bench/kinds/motor.py" />
@@ -1590,8 +1590,8 @@
   </message>
   <message>
    <location filename="bench/kinds/motor.py" />
-   <source>tap {number} of {TAPS}</source>
-   <translation>Tippen {number} von {TAPS}</translation>
+   <source>tap {number} of {taps}</source>
+   <translation>Tippen {number} von {taps}</translation>
   </message>
   <message>
    <location filename="bench/kinds/motor.py" />
@@ -1660,8 +1660,8 @@
   </message>
   <message>
    <location filename="bench/kinds/rear_camera.py" />
-   <source>The phone {how} its rear camera for finished; {page}.</source>
-   <translation>Das Telefon {how} seine Rückkamera für abgeschlossen; {page}.</translation>
+   <source>The phone {takes} its rear camera for finished; {page}.</source>
+   <translation>Das Telefon {takes} seine Rückkamera für abgeschlossen; {page}.</translation>
   </message>
   <message>
    <location filename="bench/kinds/rear_camera.py" />
@@ -1675,8 +1675,8 @@
   </message>
   <message>
    <location filename="bench/kinds/rear_camera.py" />
-   <source>chessboard, view {number} of {VIEWS}</source>
-   <translation>Schachbrett, Ansicht {number} von {VIEWS}</translation>
+   <source>chessboard, view {number} of {views}</source>
+   <translation>Schachbrett, Ansicht {number} von {views}</translation>
   </message>
   <message>
    <location filename="bench/kinds/rear_camera.py" />
@@ -2100,8 +2100,8 @@
   </message>
   <message>
    <location filename="bench/standing.py" />
-   <source>The write is read back. {how}</source>
-   <translation>Das Geschriebene wird zurückgelesen. {how}</translation>
+   <source>The write is read back. {then}</source>
+   <translation>Das Geschriebene wird zurückgelesen. {then}</translation>
   </message>
   <message>
    <location filename="bench/standing.py" />
@@ -2220,8 +2220,8 @@
   </message>
   <message>
    <location filename="catalogue/files.py" />
-   <source>{path}: the rules go round in a circle: {reversed}.</source>
-   <translation>{path}: die Regeln gehen im Kreis: {reversed}.</translation>
+   <source>{path}: the rules go round in a circle: {circle}.</source>
+   <translation>{path}: die Regeln gehen im Kreis: {circle}.</translation>
   </message>
   <message>
    <location filename="catalogue/files.py" />
@@ -2305,8 +2305,8 @@
   </message>
   <message>
    <location filename="catalogue/schema.py" />
-   <source>unknown algorithm; known are {CHECKSUMS}</source>
-   <translation>unbekanntes Verfahren; bekannt sind {CHECKSUMS}</translation>
+   <source>unknown algorithm; known are {known}</source>
+   <translation>unbekanntes Verfahren; bekannt sind {known}</translation>
   </message>
   <message>
    <location filename="catalogue/schema.py" />
@@ -2715,8 +2715,8 @@
   </message>
   <message>
    <location filename="core/cell/deciding.py" />
-   <source>{percent} % is the lower end of the 95 % interval, rounded down: {mah:.0f} ± {SURE:.0f} mAh</source>
-   <translation>{percent} % ist das untere Ende des 95-%-Intervalls, abgerundet: {mah:.0f} ± {SURE:.0f} mAh</translation>
+   <source>{percent} % is the lower end of the 95 % interval, rounded down: {mah:.0f} ± {spread:.0f} mAh</source>
+   <translation>{percent} % ist das untere Ende des 95-%-Intervalls, abgerundet: {mah:.0f} ± {spread:.0f} mAh</translation>
   </message>
   <message>
    <location filename="core/cell/deciding.py" />
@@ -2725,8 +2725,8 @@
   </message>
   <message>
    <location filename="core/cell/deciding.py" />
-   <source> The measurement contradicts the origin ({ORIGIN_LABEL}).</source>
-   <translation> Die Messung widerspricht der Herkunft ({ORIGIN_LABEL}).</translation>
+   <source> The measurement contradicts the origin ({origin}).</source>
+   <translation> Die Messung widerspricht der Herkunft ({origin}).</translation>
   </message>
   <message>
    <location filename="core/cell/deciding.py" />
@@ -2750,8 +2750,8 @@
   </message>
   <message>
    <location filename="core/cell/deciding.py" />
-   <source>its origin is {ORIGIN_LABEL}</source>
-   <translation>ihre Herkunft ist {ORIGIN_LABEL}</translation>
+   <source>its origin is {origin}</source>
+   <translation>ihre Herkunft ist {origin}</translation>
   </message>
   <message>
    <location filename="core/cell/deciding.py" />
@@ -2795,8 +2795,8 @@
   </message>
   <message>
    <location filename="core/cell/program.py" />
-   <source>The cell is at {volts:.2f} V, below {UNSAFE} V: it is not charged any more. Dispose of it by the local rules.</source>
-   <translation>Die Zelle hat {volts:.2f} V, unter {UNSAFE} V: sie wird nicht mehr geladen. Nach den örtlichen Vorschriften entsorgen.</translation>
+   <source>The cell is at {volts:.2f} V, below {unsafe} V: it is not charged any more. Dispose of it by the local rules.</source>
+   <translation>Die Zelle hat {volts:.2f} V, unter {unsafe} V: sie wird nicht mehr geladen. Nach den örtlichen Vorschriften entsorgen.</translation>
   </message>
   <message>
    <location filename="core/cell/program.py" />
@@ -3060,13 +3060,13 @@
   </message>
   <message>
    <location filename="core/colour/brightness.py" />
-   <source>{count_by_lux} levels are measured; at least {LEAST_LEVELS} are needed.</source>
-   <translation>{count_by_lux} Stufen sind gemessen; mindestens {LEAST_LEVELS} sind nötig.</translation>
+   <source>{count_by_lux} levels are measured; at least {least_levels} are needed.</source>
+   <translation>{count_by_lux} Stufen sind gemessen; mindestens {least_levels} sind nötig.</translation>
   </message>
   <message>
    <location filename="core/colour/brightness.py" />
-   <source>From {lux} the screen should rise by a factor of {rise:.2f} only: levels further apart are needed ({LEAST_RISE:g}).</source>
-   <translation>Ab {lux} sollte der Bildschirm nur um den Faktor {rise:.2f} steigen: weiter auseinanderliegende Stufen sind nötig ({LEAST_RISE:g}).</translation>
+   <source>From {lux} the screen should rise by a factor of {rise:.2f} only: levels further apart are needed ({least_rise:g}).</source>
+   <translation>Ab {lux} sollte der Bildschirm nur um den Faktor {rise:.2f} steigen: weiter auseinanderliegende Stufen sind nötig ({least_rise:g}).</translation>
   </message>
   <message>
    <location filename="core/colour/brightness.py" />
@@ -3095,8 +3095,8 @@
   </message>
   <message>
    <location filename="core/colour/brightness.py" />
-   <source>Rising and falling light differ by {exp:.0f} % at one level: wait longer at each.</source>
-   <translation>Steigendes und fallendes Licht unterscheiden sich bei einer Stufe um {exp:.0f} %: bei jeder länger warten.</translation>
+   <source>Rising and falling light differ by {percent:.0f} % at one level: wait longer at each.</source>
+   <translation>Steigendes und fallendes Licht unterscheiden sich bei einer Stufe um {percent:.0f} %: bei jeder länger warten.</translation>
   </message>
   <message>
    <location filename="core/colour/brightness.py" />
@@ -3130,8 +3130,8 @@
   </message>
   <message>
    <location filename="core/colour/follow.py" />
-   <source>tolerance {tolerance_uv:.4f}, {RISK:.0f} % sure</source>
-   <translation>Toleranz {tolerance_uv:.4f}, {RISK:.0f} %</translation>
+   <source>tolerance {tolerance_uv:.4f}, {risk:.0f} % sure</source>
+   <translation>Toleranz {tolerance_uv:.4f}, {risk:.0f} %</translation>
   </message>
   <message>
    <location filename="core/colour/follow.py" />
@@ -3325,13 +3325,13 @@
   </message>
   <message>
    <location filename="core/colour/shots.py" />
-   <source>{level:g} lx{how}</source>
-   <translation>{level:g} lx{how}</translation>
+   <source>{level:g} lx{direction}</source>
+   <translation>{level:g} lx{direction}</translation>
   </message>
   <message>
    <location filename="core/colour/shots.py" />
-   <source>White at {level:g} lx{how}</source>
-   <translation>Weiß bei {level:g} lx{how}</translation>
+   <source>White at {level:g} lx{direction}</source>
+   <translation>Weiß bei {level:g} lx{direction}</translation>
   </message>
   <message>
    <location filename="core/colour/shots.py" />
@@ -3460,8 +3460,8 @@
   </message>
   <message>
    <location filename="core/depth/proof.py" />
-   <source>of the dots {WHERE}</source>
-   <translation>der Punkte {WHERE}</translation>
+   <source>of the dots {where}</source>
+   <translation>der Punkte {where}</translation>
   </message>
   <message>
    <location filename="core/display.py" />
@@ -3740,8 +3740,8 @@
   </message>
   <message>
    <location filename="core/folding.py" />
-   <source>a fold turns by {map} degrees, not by {turn}</source>
-   <translation>eine Falte dreht um {map} Grad, nicht um {turn}</translation>
+   <source>a fold turns by {known} degrees, not by {turn}</source>
+   <translation>eine Falte dreht um {known} Grad, nicht um {turn}</translation>
   </message>
   <message>
    <location filename="core/haptic/motor.py" />
@@ -3810,8 +3810,8 @@
   </message>
   <message>
    <location filename="core/haptic/motor.py" />
-   <source>its damping is {damping:.3f}, a free motor's is {DAMPING} to {DAMPING_2}</source>
-   <translation>seine Dämpfung ist {damping:.3f}, die eines freien Motors {DAMPING} bis {DAMPING_2}</translation>
+   <source>its damping is {damping:.3f}, a free motor's is {least} to {most}</source>
+   <translation>seine Dämpfung ist {damping:.3f}, die eines freien Motors {least} bis {most}</translation>
   </message>
   <message>
    <location filename="core/haptic/motor.py" />
@@ -3825,8 +3825,8 @@
   </message>
   <message>
    <location filename="core/haptic/motor.py" />
-   <source>{slow}, at most {RISE_MOST:.0f} and {BRAKE_MOST:.0f} are allowed</source>
-   <translation>{slow}, erlaubt sind höchstens {RISE_MOST:.0f} und {BRAKE_MOST:.0f}</translation>
+   <source>{slow}, at most {rise_most:.0f} and {brake_most:.0f} are allowed</source>
+   <translation>{slow}, erlaubt sind höchstens {rise_most:.0f} und {brake_most:.0f}</translation>
   </message>
   <message>
    <location filename="core/haptic/motor.py" />
@@ -3855,8 +3855,8 @@
   </message>
   <message>
    <location filename="core/heat/forecast.py" />
-   <source>In {seconds:.0f} s it will be at {celsius:.0f} °C: {self_}</source>
-   <translation>In {seconds:.0f} s werden es {celsius:.0f} °C sein: {self_}</translation>
+   <source>In {seconds:.0f} s it will be at {celsius:.0f} °C: {limit}</source>
+   <translation>In {seconds:.0f} s werden es {celsius:.0f} °C sein: {limit}</translation>
   </message>
   <message>
    <location filename="core/heat/forecast.py" />
@@ -3985,8 +3985,8 @@
   </message>
   <message>
    <location filename="core/interlocks.py" />
-   <source>{charge:.0f} %, at least {LEAST_CHARGE:.0f} % are needed</source>
-   <translation>{charge:.0f} %, mindestens {LEAST_CHARGE:.0f} % sind nötig</translation>
+   <source>{charge:.0f} %, at least {least_charge:.0f} % are needed</source>
+   <translation>{charge:.0f} %, mindestens {least_charge:.0f} % sind nötig</translation>
   </message>
   <message>
    <location filename="core/interlocks.py" />
@@ -4910,8 +4910,8 @@
   </message>
   <message>
    <location filename="core/kinds/display/entries.py" />
-   <source>{KIND}{maker}; the original {ORIGINAL}</source>
-   <translation>{KIND}{maker}; das Original {ORIGINAL}</translation>
+   <source>{kind}{maker}; the original {original}</source>
+   <translation>{kind}{maker}; das Original {original}</translation>
   </message>
   <message>
    <location filename="core/kinds/display/entries.py" />
@@ -5820,8 +5820,8 @@
   </message>
   <message>
    <location filename="core/kinds/front_camera/__init__.py" />
-   <source>{TOLD}: {SIGN_LABEL} (leads to {value})</source>
-   <translation>{TOLD}: {SIGN_LABEL} (deutet auf {value})</translation>
+   <source>{told}: {sign} (leads to {value})</source>
+   <translation>{told}: {sign} (deutet auf {value})</translation>
   </message>
   <message>
    <location filename="core/kinds/front_camera/__init__.py" />
@@ -6485,8 +6485,8 @@
   </message>
   <message>
    <location filename="core/near.py" />
-   <source>character {here} is {typed}, not {code}{how}</source>
-   <translation>Zeichen {here} ist {typed}, nicht {code}{how}</translation>
+   <source>character {here} is {typed}, not {code}{alike}</source>
+   <translation>Zeichen {here} ist {typed}, nicht {code}{alike}</translation>
   </message>
   <message>
    <location filename="core/near.py" />
@@ -6700,8 +6700,8 @@
   </message>
   <message>
    <location filename="core/optics/front.py" />
-   <source>{mtf50:.3f} ± {SURE:.3f} c/px</source>
-   <translation>{mtf50:.3f} ± {SURE:.3f} c/px</translation>
+   <source>{mtf50:.3f} ± {spread:.3f} c/px</source>
+   <translation>{mtf50:.3f} ± {spread:.3f} c/px</translation>
   </message>
   <message>
    <location filename="core/optics/front.py" />
@@ -6745,8 +6745,8 @@
   </message>
   <message>
    <location filename="core/optics/rear.py" />
-   <source>rotation within {ROTATION:g}°, delay within {OFFSET:g} ms, lens within {RMS:g} px</source>
-   <translation>Drehung innerhalb {ROTATION:g}°, Verzug innerhalb {OFFSET:g} ms, Linse innerhalb {RMS:g} px</translation>
+   <source>rotation within {rotation:g}°, delay within {offset:g} ms, lens within {rms:g} px</source>
+   <translation>Drehung innerhalb {rotation:g}°, Verzug innerhalb {offset:g} ms, Linse innerhalb {rms:g} px</translation>
   </message>
   <message>
    <location filename="core/optics/rear.py" />
@@ -6815,8 +6815,8 @@
   </message>
   <message>
    <location filename="core/optics/sweep.py" />
-   <source>Turn {way:.0f}° to the {how}, {pace}.</source>
-   <translation>Um {way:.0f}° nach {how} drehen, {pace}.</translation>
+   <source>Turn {degrees:.0f}° to the {side}, {pace}.</source>
+   <translation>Um {degrees:.0f}° nach {side} drehen, {pace}.</translation>
   </message>
   <message>
    <location filename="core/optics/sweep.py" />
@@ -6825,8 +6825,8 @@
   </message>
   <message>
    <location filename="core/optics/sweep.py" />
-   <source>Frames are refused, {latest}: {REMEDY}.</source>
-   <translation>Bilder werden abgelehnt, {latest}: {REMEDY}.</translation>
+   <source>Frames are refused, {latest}: {remedy}.</source>
+   <translation>Bilder werden abgelehnt, {latest}: {remedy}.</translation>
   </message>
   <message>
    <location filename="core/optics/sweep.py" />
@@ -6840,8 +6840,8 @@
   </message>
   <message>
    <location filename="core/optics/sweep.py" />
-   <source>about {EASY:.0f}° a second</source>
-   <translation>etwa {EASY:.0f}° je Sekunde</translation>
+   <source>about {degrees:.0f}° a second</source>
+   <translation>etwa {degrees:.0f}° je Sekunde</translation>
   </message>
   <message>
    <location filename="core/optics/sweep.py" />
@@ -7020,8 +7020,8 @@
   </message>
   <message>
    <location filename="core/pairing.py" />
-   <source>the {PART_LABEL} carries no {name}</source>
-   <translation>{PART_LABEL} trägt nichts dergleichen: {name}</translation>
+   <source>the {part} carries no {name}</source>
+   <translation>{part} trägt nichts dergleichen: {name}</translation>
   </message>
   <message>
    <location filename="core/parts.py" />
@@ -7155,8 +7155,8 @@
   </message>
   <message>
    <location filename="core/pictures/cable_trace.py" />
-   <source>{WORDS}, {start:.0f} to {end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh</source>
-   <translation>{WORDS}, {start:.0f} bis {end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh</translation>
+   <source>{words}, {start:.0f} to {end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh</source>
+   <translation>{words}, {start:.0f} bis {end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh</translation>
   </message>
   <message>
    <location filename="core/pictures/cable_trace.py" />
@@ -7205,8 +7205,8 @@
   </message>
   <message>
    <location filename="core/pictures/dot_field.py" />
-   <source>full: nearer   ring: farther   largest: {FULL:g} % of the distance</source>
-   <translation>voll: näher   Ring: ferner   größte: {FULL:g} % der Entfernung</translation>
+   <source>full: nearer   ring: farther   largest: {full:g} % of the distance</source>
+   <translation>voll: näher   Ring: ferner   größte: {full:g} % der Entfernung</translation>
   </message>
   <message>
    <location filename="core/pictures/dot_field.py" />
@@ -7230,8 +7230,8 @@
   </message>
   <message>
    <location filename="core/pictures/dot_field.py" />
-   <source>dot: seen   cross: missing   line: off its place, {LONGER:g} times as long</source>
-   <translation>Punkt: gesehen   Kreuz: fehlt   Strich: Abweichung vom Platz, {LONGER:g}-fach vergrößert</translation>
+   <source>dot: seen   cross: missing   line: off its place, {times:g} times as long</source>
+   <translation>Punkt: gesehen   Kreuz: fehlt   Strich: Abweichung vom Platz, {times:g}-fach vergrößert</translation>
   </message>
   <message>
    <location filename="core/pictures/finishing_sheet.py" />
@@ -7280,8 +7280,8 @@
   </message>
   <message>
    <location filename="core/pictures/fold_guide.py" />
-   <source>Fold {count_folds} times: {spec}.</source>
-   <translation>{count_folds} Mal falten: {spec}.</translation>
+   <source>Fold {count} times: {folds}.</source>
+   <translation>{count} Mal falten: {folds}.</translation>
   </message>
   <message>
    <location filename="core/pictures/fold_guide.py" />
@@ -7315,8 +7315,8 @@
   </message>
   <message>
    <location filename="core/pictures/layout_map.py" />
-   <source>{label}: {length} bytes at {offset:#x}, {encoding}{count}{unit}; {ROLES}</source>
-   <translation>{label}: {length} Bytes bei {offset:#x}, {encoding}{count}{unit}; {ROLES}</translation>
+   <source>{label}: {length} bytes at {offset:#x}, {encoding}{count}{unit}; {role}</source>
+   <translation>{label}: {length} Bytes bei {offset:#x}, {encoding}{count}{unit}; {role}</translation>
   </message>
   <message>
    <location filename="core/pictures/layout_map.py" />
@@ -7325,8 +7325,8 @@
   </message>
   <message>
    <location filename="core/pictures/layout_map.py" />
-   <source>{sum}: {algorithm} of {start:#x} to {stop:#x}</source>
-   <translation>{sum}: {algorithm} von {start:#x} bis {stop:#x}</translation>
+   <source>{name}: {algorithm} of {start:#x} to {stop:#x}</source>
+   <translation>{name}: {algorithm} von {start:#x} bis {stop:#x}</translation>
   </message>
   <message>
    <location filename="core/pictures/layout_map.py" />
@@ -7605,8 +7605,8 @@
   </message>
   <message>
    <location filename="core/pictures/rear_sheet.py" />
-   <source>Lens against the chessboard: {rms:.3f} px RMS, at most {RMS:g} px.</source>
-   <translation>Linse gegen das Schachbrett: {rms:.3f} px RMS, höchstens {RMS:g} px.</translation>
+   <source>Lens against the chessboard: {rms:.3f} px RMS, at most {rms_given:g} px.</source>
+   <translation>Linse gegen das Schachbrett: {rms:.3f} px RMS, höchstens {rms_given:g} px.</translation>
   </message>
   <message>
    <location filename="core/pictures/rear_sheet.py" />
@@ -7670,8 +7670,8 @@
   </message>
   <message>
    <location filename="core/pictures/rear_sheet.py" />
-   <source>{count_residuals} views of {count} corners; lines: off the record, {TIMES:.0f} times as long</source>
-   <translation>{count_residuals} Ansichten mit {count} Ecken; Striche: Abweichung vom Datensatz, {TIMES:.0f}-fach vergrößert</translation>
+   <source>{count_residuals} views of {count} corners; lines: off the record, {times:.0f} times as long</source>
+   <translation>{count_residuals} Ansichten mit {count} Ecken; Striche: Abweichung vom Datensatz, {times:.0f}-fach vergrößert</translation>
   </message>
   <message>
    <location filename="core/pictures/route_strips.py" />
@@ -7680,8 +7680,8 @@
   </message>
   <message>
    <location filename="core/pictures/route_strips.py" />
-   <source>{way} is {how}: {reason}.</source>
-   <translation>{way} ist {how}: {reason}.</translation>
+   <source>{way} is {state}: {reason}.</source>
+   <translation>{way} ist {state}: {reason}.</translation>
   </message>
   <message>
    <location filename="core/pictures/route_strips.py" />
@@ -7875,8 +7875,8 @@
   </message>
   <message>
    <location filename="core/pictures/sharpness_map.py" />
-   <source>dashed: the class, {CLASS_MTF50:.2f} c/px, that each place must surely reach</source>
-   <translation>gestrichelt: die Klasse, {CLASS_MTF50:.2f} c/px, die jede Stelle sicher erreichen muss</translation>
+   <source>dashed: the class, {wanted:.2f} c/px, that each place must surely reach</source>
+   <translation>gestrichelt: die Klasse, {wanted:.2f} c/px, die jede Stelle sicher erreichen muss</translation>
   </message>
   <message>
    <location filename="core/pictures/sharpness_map.py" />
@@ -7890,8 +7890,8 @@
   </message>
   <message>
    <location filename="core/pictures/sharpness_map.py" />
-   <source>{PLACES}: upright, level edge {values} c/px</source>
-   <translation>{PLACES}: senkrechte, waagrechte Kante {values} c/px</translation>
+   <source>{place}: upright, level edge {values} c/px</source>
+   <translation>{place}: senkrechte, waagrechte Kante {values} c/px</translation>
   </message>
   <message>
    <location filename="core/pictures/sharpness_map.py" />
@@ -7960,8 +7960,8 @@
   </message>
   <message>
    <location filename="core/pictures/sweep_ring.py" />
-   <source>{SECTORS} of {SECTORS_2} directions covered</source>
-   <translation>{SECTORS} von {SECTORS_2} Richtungen abgedeckt</translation>
+   <source>{count} of {of} directions covered</source>
+   <translation>{count} von {of} Richtungen abgedeckt</translation>
   </message>
   <message>
    <location filename="core/pictures/sweep_ring.py" />
@@ -7980,8 +7980,8 @@
   </message>
   <message>
    <location filename="core/pictures/sweep_ring.py" />
-   <source>{covered} of {SECTORS} directions covered</source>
-   <translation>{covered} von {SECTORS} Richtungen abgedeckt</translation>
+   <source>{covered} of {count} directions covered</source>
+   <translation>{covered} von {count} Richtungen abgedeckt</translation>
   </message>
   <message>
    <location filename="core/pictures/sweep_ring.py" />
@@ -7990,8 +7990,8 @@
   </message>
   <message>
    <location filename="core/pictures/sweep_ring.py" />
-   <source>: frames blur beyond {FASTEST:.0f}</source>
-   <translation>: über {FASTEST:.0f} verwischen die Bilder</translation>
+   <source>: frames blur beyond {fastest:.0f}</source>
+   <translation>: über {fastest:.0f} verwischen die Bilder</translation>
   </message>
   <message>
    <location filename="core/pictures/sweep_ring.py" />
@@ -8355,8 +8355,8 @@
   </message>
   <message>
    <location filename="core/plan/finishing.py" />
-   <source>{system_name} {system} finishes no {PART_NOUN}</source>
-   <translation>{system_name} {system} schließt das nicht ab: {PART_NOUN}</translation>
+   <source>{system_name} {system} finishes no {part}</source>
+   <translation>{system_name} {system} schließt das nicht ab: {part}</translation>
   </message>
   <message>
    <location filename="core/plan/finishing.py" />
@@ -8495,8 +8495,8 @@
   </message>
   <message>
    <location filename="core/plan/routes.py" />
-   <source>{way}, the {ORDINALS} of its kind</source>
-   <translation>{way}, der {ORDINALS} seiner Art</translation>
+   <source>{way}, the {ordinal} of its kind</source>
+   <translation>{way}, der {ordinal} seiner Art</translation>
   </message>
   <message>
    <location filename="core/plan/routes.py" />
@@ -8675,8 +8675,8 @@
   </message>
   <message>
    <location filename="core/plan/words.py" />
-   <source>{minutes:.0f} min for the whole phone: {it:.0f} shared and counted once, {each}.</source>
-   <translation>{minutes:.0f} min für das ganze Telefon: {it:.0f} gemeinsam und einmal gezählt, {each}.</translation>
+   <source>{minutes:.0f} min for the whole phone: {shared:.0f} shared and counted once, {each}.</source>
+   <translation>{minutes:.0f} min für das ganze Telefon: {shared:.0f} gemeinsam und einmal gezählt, {each}.</translation>
   </message>
   <message>
    <location filename="core/plan/words.py" />
@@ -8865,8 +8865,8 @@
   </message>
   <message>
    <location filename="core/power/boot.py" />
-   <source>never more than {OFF:.0f} mA in {lasts:.0f} s: it does not start</source>
-   <translation>nie mehr als {OFF:.0f} mA in {lasts:.0f} s: es startet nicht</translation>
+   <source>never more than {off:.0f} mA in {lasts:.0f} s: it does not start</source>
+   <translation>nie mehr als {off:.0f} mA in {lasts:.0f} s: es startet nicht</translation>
   </message>
   <message>
    <location filename="core/power/boot.py" />
@@ -9100,18 +9100,18 @@
   </message>
   <message>
    <location filename="core/serials.py" />
-   <source>a display serial has {SERIAL_LENGTH} characters, this has {count_serial}</source>
-   <translation>eine Display-Seriennummer hat {SERIAL_LENGTH} Zeichen, diese hat {count_serial}</translation>
+   <source>a display serial has {serial_length} characters, this has {count_serial}</source>
+   <translation>eine Display-Seriennummer hat {serial_length} Zeichen, diese hat {count_serial}</translation>
   </message>
   <message>
    <location filename="core/serials.py" />
-   <source>a code has {CODE_LENGTH} hexadecimal digits, this has {count_code}</source>
-   <translation>ein Code hat {CODE_LENGTH} Hexadezimalziffern, dieser hat {count_code}</translation>
+   <source>a code has {code_length} hexadecimal digits, this has {count_code}</source>
+   <translation>ein Code hat {code_length} Hexadezimalziffern, dieser hat {count_code}</translation>
   </message>
   <message>
    <location filename="core/serials.py" />
-   <source>character {index} is {character}, which serials never use: perhaps {LOOK_ALIKE}</source>
-   <translation>Zeichen {index} ist {character}, das nie in Seriennummern steht: vielleicht {LOOK_ALIKE}</translation>
+   <source>character {index} is {character}, which serials never use: perhaps {meant}</source>
+   <translation>Zeichen {index} ist {character}, das nie in Seriennummern steht: vielleicht {meant}</translation>
   </message>
   <message>
    <location filename="core/serials.py" />
@@ -9125,8 +9125,8 @@
   </message>
   <message>
    <location filename="core/serials.py" />
-   <source>: perhaps {LOOK_ALIKE}</source>
-   <translation>: vielleicht {LOOK_ALIKE}</translation>
+   <source>: perhaps {meant}</source>
+   <translation>: vielleicht {meant}</translation>
   </message>
   <message>
    <location filename="core/settings.py" />
@@ -9220,8 +9220,8 @@
   </message>
   <message>
    <location filename="core/settings.py" />
-   <source>its port, as "serial:///dev/..." or "socket://host:port"; "{STANDIN}" for a simulated one; empty where there is none</source>
-   <translation>sein Anschluss, als „serial:///dev/...“ oder „socket://host:port“; „{STANDIN}“ für ein simuliertes; leer, wo keines da ist</translation>
+   <source>its port, as "serial:///dev/..." or "socket://host:port"; "{standin}" for a simulated one; empty where there is none</source>
+   <translation>sein Anschluss, als „serial:///dev/...“ oder „socket://host:port“; „{standin}“ für ein simuliertes; leer, wo keines da ist</translation>
   </message>
   <message>
    <location filename="core/settings.py" />
@@ -9270,13 +9270,13 @@
   </message>
   <message>
    <location filename="core/settings.py" />
-   <source>it takes at most {MOST_LINES} lines</source>
-   <translation>es nimmt höchstens {MOST_LINES} Zeilen</translation>
+   <source>it takes at most {most_lines} lines</source>
+   <translation>es nimmt höchstens {most_lines} Zeilen</translation>
   </message>
   <message>
    <location filename="core/settings.py" />
-   <source>a line takes at most {LONGEST} characters</source>
-   <translation>eine Zeile nimmt höchstens {LONGEST} Zeichen</translation>
+   <source>a line takes at most {longest} characters</source>
+   <translation>eine Zeile nimmt höchstens {longest} Zeichen</translation>
   </message>
   <message>
    <location filename="core/settings.py" />
@@ -9825,8 +9825,8 @@
   </message>
   <message>
    <location filename="core/white_proof.py" />
-   <source>Under {light} light the {what} gives nothing in {it}: no white is like that.</source>
-   <translation>Unter Licht „{light}“ gibt {what} nichts in {it}: so ist kein Weiß.</translation>
+   <source>Under {light} light the {what} gives nothing in {channels}: no white is like that.</source>
+   <translation>Unter Licht „{light}“ gibt {what} nichts in {channels}: so ist kein Weiß.</translation>
   </message>
   <message>
    <location filename="demo/hands.py" />
@@ -10225,8 +10225,8 @@
   </message>
   <message>
    <location filename="handover/cell_answer.py" />
-   <source>May be written: {found} %. {found_2}</source>
-   <translation>Darf geschrieben werden: {found} %. {found_2}</translation>
+   <source>May be written: {percent} %. {why}</source>
+   <translation>Darf geschrieben werden: {percent} %. {why}</translation>
   </message>
   <message>
    <location filename="handover/cell_answer.py" />
@@ -10240,8 +10240,8 @@
   </message>
   <message>
    <location filename="handover/dots.py" />
-   <source>line {line}: a card at {distance:g} mm is not between {NEAREST_CARD:g} and {FARTHEST_CARD:g} mm</source>
-   <translation>Zeile {line}: eine Karte in {distance:g} mm liegt nicht zwischen {NEAREST_CARD:g} und {FARTHEST_CARD:g} mm</translation>
+   <source>line {line}: a card at {distance:g} mm is not between {nearest_card:g} and {farthest_card:g} mm</source>
+   <translation>Zeile {line}: eine Karte in {distance:g} mm liegt nicht zwischen {nearest_card:g} und {farthest_card:g} mm</translation>
   </message>
   <message>
    <location filename="handover/dots.py" />
@@ -10255,13 +10255,13 @@
   </message>
   <message>
    <location filename="handover/dots.py" />
-   <source>line {line}: more than {MOST_CARDS} cards or {MOST_FRAMES} frames</source>
-   <translation>Zeile {line}: mehr als {MOST_CARDS} Karten oder {MOST_FRAMES} Bilder</translation>
+   <source>line {line}: more than {most_cards} cards or {most_frames} frames</source>
+   <translation>Zeile {line}: mehr als {most_cards} Karten oder {most_frames} Bilder</translation>
   </message>
   <message>
    <location filename="handover/dots.py" />
-   <source>line {line}: {map:g} is no tangent that a projector reaches</source>
-   <translation>Zeile {line}: {map:g} ist kein Tangens, den ein Projektor erreicht</translation>
+   <source>line {line}: {tangent:g} is no tangent that a projector reaches</source>
+   <translation>Zeile {line}: {tangent:g} ist kein Tangens, den ein Projektor erreicht</translation>
   </message>
   <message>
    <location filename="handover/dots.py" />
@@ -10335,8 +10335,8 @@
   </message>
   <message>
    <location filename="handover/kinds/battery.py" />
-   <source>the shop's stock, {ORIGIN_LABEL}</source>
-   <translation>aus dem Bestand der Werkstatt, {ORIGIN_LABEL}</translation>
+   <source>the shop's stock, {origin}</source>
+   <translation>aus dem Bestand der Werkstatt, {origin}</translation>
   </message>
   <message>
    <location filename="handover/kinds/battery.py" />
@@ -10370,8 +10370,8 @@
   </message>
   <message>
    <location filename="handover/kinds/display.py" />
-   <source>display panel by {maker}, {WORDS}</source>
-   <translation>Displaypanel von {maker}, {WORDS}</translation>
+   <source>display panel by {maker}, {words}</source>
+   <translation>Displaypanel von {maker}, {words}</translation>
   </message>
   <message>
    <location filename="handover/kinds/display.py" />
@@ -10585,8 +10585,8 @@
   </message>
   <message>
    <location filename="handover/measurements.py" />
-   <source>more than {MOST_LEVELS} levels of light</source>
-   <translation>mehr als {MOST_LEVELS} Lichtstufen</translation>
+   <source>more than {most_levels} levels of light</source>
+   <translation>mehr als {most_levels} Lichtstufen</translation>
   </message>
   <message>
    <location filename="handover/measurements.py" />
@@ -10595,13 +10595,13 @@
   </message>
   <message>
    <location filename="handover/measurements.py" />
-   <source>more than {MOST_LIGHTS} lights are named</source>
-   <translation>mehr als {MOST_LIGHTS} Lichter sind genannt</translation>
+   <source>more than {most_lights} lights are named</source>
+   <translation>mehr als {most_lights} Lichter sind genannt</translation>
   </message>
   <message>
    <location filename="handover/measurements.py" />
-   <source>column {missing} is missing; needed are {PANEL}</source>
-   <translation>die Spalte {missing} fehlt; nötig sind {PANEL}</translation>
+   <source>column {missing} is missing; needed are {fields}</source>
+   <translation>die Spalte {missing} fehlt; nötig sind {fields}</translation>
   </message>
   <message>
    <location filename="handover/measurements.py" />
@@ -10635,8 +10635,8 @@
   </message>
   <message>
    <location filename="handover/meter_answer.py" />
-   <source>{found} samples, {found_2:.0f} s; {found_3} rows left out</source>
-   <translation>{found} Messwerte, {found_2:.0f} s; {found_3} Zeilen ausgelassen</translation>
+   <source>{count} samples, {seconds:.0f} s; {left_out} rows left out</source>
+   <translation>{count} Messwerte, {seconds:.0f} s; {left_out} Zeilen ausgelassen</translation>
   </message>
   <message>
    <location filename="handover/meter_answer.py" />
@@ -10655,8 +10655,8 @@
   </message>
   <message>
    <location filename="handover/meter_answer.py" />
-   <source>start of {found}: {found_2}, {found_3}</source>
-   <translation>Start von {found}: {found_2}, {found_3}</translation>
+   <source>start of {model}: {verdict}, {why}</source>
+   <translation>Start von {model}: {verdict}, {why}</translation>
   </message>
   <message>
    <location filename="handover/meter_columns.py" />
@@ -10665,8 +10665,8 @@
   </message>
   <message>
    <location filename="handover/meter_columns.py" />
-   <source>it has more than {MOST_COLUMNS} columns</source>
-   <translation>es hat mehr als {MOST_COLUMNS} Spalten</translation>
+   <source>it has more than {most_columns} columns</source>
+   <translation>es hat mehr als {most_columns} Spalten</translation>
   </message>
   <message>
    <location filename="handover/meter_columns.py" />
@@ -10690,13 +10690,13 @@
   </message>
   <message>
    <location filename="handover/meter_log.py" />
-   <source>the log is larger than {LARGEST} GB</source>
-   <translation>das Protokoll ist größer als {LARGEST} GB</translation>
+   <source>the log is larger than {largest} GB</source>
+   <translation>das Protokoll ist größer als {largest} GB</translation>
   </message>
   <message>
    <location filename="handover/meter_log.py" />
-   <source>it has more than {MOST_SAMPLES} samples</source>
-   <translation>es hat mehr als {MOST_SAMPLES} Messwerte</translation>
+   <source>it has more than {most_samples} samples</source>
+   <translation>es hat mehr als {most_samples} Messwerte</translation>
   </message>
   <message>
    <location filename="handover/meter_log.py" />
@@ -10780,8 +10780,8 @@
   </message>
   <message>
    <location filename="handover/model_page.py" />
-   <source>{memory_package}; codes over the cable: {how}</source>
-   <translation>{memory_package}; Codes über das Kabel: {how}</translation>
+   <source>{memory_package}; codes over the cable: {whether}</source>
+   <translation>{memory_package}; Codes über das Kabel: {whether}</translation>
   </message>
   <message>
    <location filename="handover/model_page.py" />
@@ -10805,8 +10805,8 @@
   </message>
   <message>
    <location filename="handover/model_page.py" />
-   <source>Memory: {PART_LABEL}</source>
-   <translation>Speicher: {PART_LABEL}</translation>
+   <source>Memory: {part}</source>
+   <translation>Speicher: {part}</translation>
   </message>
   <message>
    <location filename="handover/model_page.py" />
@@ -10900,8 +10900,8 @@
   </message>
   <message>
    <location filename="handover/optics.py" />
-   <source>more than {MOST_VIEWS} views</source>
-   <translation>mehr als {MOST_VIEWS} Ansichten</translation>
+   <source>more than {most_views} views</source>
+   <translation>mehr als {most_views} Ansichten</translation>
   </message>
   <message>
    <location filename="handover/optics.py" />
@@ -10910,8 +10910,8 @@
   </message>
   <message>
    <location filename="handover/optics.py" />
-   <source>more than {MOST_PIXELS} million pixels</source>
-   <translation>mehr als {MOST_PIXELS} Millionen Bildpunkte</translation>
+   <source>more than {most_pixels} million pixels</source>
+   <translation>mehr als {most_pixels} Millionen Bildpunkte</translation>
   </message>
   <message>
    <location filename="handover/order.py" />
@@ -10990,8 +10990,8 @@
   </message>
   <message>
    <location filename="handover/order.py" />
-   <source>IMEI, serials and calibration data of the phone's parts{it}, what was done and measured. They are kept at the shop for warranty and can be purged {days} days after hand-over, or earlier when the owner asks. No photos, messages or other content of the phone are read.</source>
-   <translation>IMEI, Seriennummern und Kalibrierdaten der Teile des Telefons{it}, was getan und gemessen wurde. Sie bleiben für die Garantie in der Werkstatt und können {days} Tage nach der Übergabe gelöscht werden, oder früher, wenn der Eigentümer es wünscht. Fotos, Nachrichten oder andere Inhalte des Telefons werden nicht gelesen.</translation>
+   <source>IMEI, serials and calibration data of the phone's parts{parts}, what was done and measured. They are kept at the shop for warranty and can be purged {days} days after hand-over, or earlier when the owner asks. No photos, messages or other content of the phone are read.</source>
+   <translation>IMEI, Seriennummern und Kalibrierdaten der Teile des Telefons{parts}, was getan und gemessen wurde. Sie bleiben für die Garantie in der Werkstatt und können {days} Tage nach der Übergabe gelöscht werden, oder früher, wenn der Eigentümer es wünscht. Fotos, Nachrichten oder andere Inhalte des Telefons werden nicht gelesen.</translation>
   </message>
   <message>
    <location filename="handover/order.py" />
@@ -11210,8 +11210,8 @@
   </message>
   <message>
    <location filename="handover/sheet.py" />
-   <source>On the {PART_LABEL}: until {warranty}.</source>
-   <translation>Auf {PART_LABEL}: bis {warranty}.</translation>
+   <source>On the {part}: until {warranty}.</source>
+   <translation>Auf {part}: bis {warranty}.</translation>
   </message>
   <message>
    <location filename="handover/sheet.py" />
@@ -11335,8 +11335,8 @@
   </message>
   <message>
    <location filename="handover/shelf_file.py" />
-   <source>Its first line must name columns, such as: {FIELDS}.</source>
-   <translation>Die erste Zeile muss Spalten nennen, etwa: {FIELDS}.</translation>
+   <source>Its first line must name columns, such as: {fields}.</source>
+   <translation>Die erste Zeile muss Spalten nennen, etwa: {fields}.</translation>
   </message>
   <message>
    <location filename="handover/shelf_file.py" />
@@ -11395,13 +11395,13 @@
   </message>
   <message>
    <location filename="handover/tabular.py" />
-   <source>a line is longer than {LONGEST_LINE} characters</source>
-   <translation>eine Zeile ist länger als {LONGEST_LINE} Zeichen</translation>
+   <source>a line is longer than {longest_line} characters</source>
+   <translation>eine Zeile ist länger als {longest_line} Zeichen</translation>
   </message>
   <message>
    <location filename="handover/tabular.py" />
-   <source>more than {MOST_LINES} lines</source>
-   <translation>mehr als {MOST_LINES} Zeilen</translation>
+   <source>more than {most_lines} lines</source>
+   <translation>mehr als {most_lines} Zeilen</translation>
   </message>
   <message>
    <location filename="handover/tabular.py" />
@@ -11415,8 +11415,8 @@
   </message>
   <message>
    <location filename="handover/tabular.py" />
-   <source>more than {MOST_COLUMNS} fields</source>
-   <translation>mehr als {MOST_COLUMNS} Felder</translation>
+   <source>more than {most_columns} fields</source>
+   <translation>mehr als {most_columns} Felder</translation>
   </message>
   <message>
    <location filename="handover/tabular.py" />
@@ -11425,8 +11425,8 @@
   </message>
   <message>
    <location filename="handover/tabular.py" />
-   <source>more than {MOST_ROWS} measurements</source>
-   <translation>mehr als {MOST_ROWS} Messungen</translation>
+   <source>more than {most_rows} measurements</source>
+   <translation>mehr als {most_rows} Messungen</translation>
   </message>
   <message>
    <location filename="judging.py" />
@@ -11440,8 +11440,8 @@
   </message>
   <message>
    <location filename="judging.py" />
-   <source>Within the limits; hottest {max:.1f} °C.</source>
-   <translation>Innerhalb der Grenzen; am heißesten {max:.1f} °C.</translation>
+   <source>Within the limits; hottest {hottest:.1f} °C.</source>
+   <translation>Innerhalb der Grenzen; am heißesten {hottest:.1f} °C.</translation>
   </message>
   <message>
    <location filename="judging.py" />
@@ -11640,8 +11640,8 @@
   </message>
   <message>
    <location filename="link/discovery.py" />
-   <source>Install a package that offers one in the entry point group {GROUP}.</source>
-   <translation>Ein Paket installieren, das einen in der Einstiegspunktgruppe {GROUP} anbietet.</translation>
+   <source>Install a package that offers one in the entry point group {group}.</source>
+   <translation>Ein Paket installieren, das einen in der Einstiegspunktgruppe {group} anbietet.</translation>
   </message>
   <message>
    <location filename="link/framing.py" />
@@ -12005,8 +12005,8 @@
   </message>
   <message>
    <location filename="store/carrying.py" />
-   <source>{how}{done} steps done, saved {revision} times</source>
-   <translation>{how}{done} Schritte erledigt, {revision} Mal gesichert</translation>
+   <source>{closed}{done} steps done, saved {revision} times</source>
+   <translation>{closed}{done} Schritte erledigt, {revision} Mal gesichert</translation>
   </message>
   <message>
    <location filename="store/carrying.py" />
@@ -12015,8 +12015,8 @@
   </message>
   <message>
    <location filename="store/carrying.py" />
-   <source>purged again: {it}</source>
-   <translation>noch einmal gelöscht: {it}</translation>
+   <source>purged again: {names}</source>
+   <translation>noch einmal gelöscht: {names}</translation>
   </message>
   <message>
    <location filename="store/carrying.py" />
@@ -12155,8 +12155,8 @@
   </message>
   <message>
    <location filename="store/database.py" />
-   <source>Bring a copy back: daruma copies restore {stem}.</source>
-   <translation>Eine Kopie zurückholen: daruma copies restore {stem}.</translation>
+   <source>Bring a copy back: daruma copies restore {copy}.</source>
+   <translation>Eine Kopie zurückholen: daruma copies restore {copy}.</translation>
   </message>
   <message>
    <location filename="store/database.py" />
@@ -12165,8 +12165,8 @@
   </message>
   <message>
    <location filename="store/database.py" />
-   <source>The store is {how}, though this folder held one{held}.</source>
-   <translation>Der Bestand ist {how}, obwohl dieser Ordner einen hatte{held}.</translation>
+   <source>The store is {state}, though this folder held one{held}.</source>
+   <translation>Der Bestand ist {state}, obwohl dieser Ordner einen hatte{held}.</translation>
   </message>
   <message>
    <location filename="store/database.py" />
@@ -12455,8 +12455,8 @@
   </message>
   <message>
    <location filename="store/settings.py" />
-   <source>{NAME}, line {line}</source>
-   <translation>{NAME}, Zeile {line}</translation>
+   <source>{file}, line {line}</source>
+   <translation>{file}, Zeile {line}</translation>
   </message>
   <message>
    <location filename="store/settings.py" />
@@ -12475,8 +12475,8 @@
   </message>
   <message>
    <location filename="store/settings.py" />
-   <source>{NAME} cannot be read: {why}. Nothing counts as set.</source>
-   <translation>{NAME} lässt sich nicht lesen: {why}. Nichts zählt als gesetzt.</translation>
+   <source>{file} cannot be read: {why}. Nothing counts as set.</source>
+   <translation>{file} lässt sich nicht lesen: {why}. Nichts zählt als gesetzt.</translation>
   </message>
   <message>
    <location filename="store/settings.py" />
@@ -12500,8 +12500,8 @@
   </message>
   <message>
    <location filename="store/settings.py" />
-   <source>The settings could not be kept, because {NAME} cannot be read: {error}.</source>
-   <translation>Die Einstellungen ließen sich nicht sichern, weil {NAME} nicht zu lesen ist: {error}.</translation>
+   <source>The settings could not be kept, because {file} cannot be read: {error}.</source>
+   <translation>Die Einstellungen ließen sich nicht sichern, weil {file} nicht zu lesen ist: {error}.</translation>
   </message>
   <message>
    <location filename="store/settings.py" />
@@ -13760,8 +13760,8 @@
   </message>
   <message>
    <location filename="ui/papers.py" />
-   <source>Install xdg-utils ({MAILER}), or attach the file by hand.</source>
-   <translation>xdg-utils ({MAILER}) installieren, oder die Datei von Hand anhängen.</translation>
+   <source>Install xdg-utils ({mailer}), or attach the file by hand.</source>
+   <translation>xdg-utils ({mailer}) installieren, oder die Datei von Hand anhängen.</translation>
   </message>
   <message>
    <location filename="ui/plan_desk.py" />
@@ -14260,8 +14260,8 @@
   </message>
   <message>
    <location filename="ui/views/devices_sheet.py" />
-   <source>This is a {kind}, not a {DEVICES}. {said}</source>
-   <translation>Das ist: {kind}, nicht {DEVICES}. {said}</translation>
+   <source>This is a {kind}, not a {device}. {said}</source>
+   <translation>Das ist: {kind}, nicht {device}. {said}</translation>
   </message>
   <message>
    <location filename="ui/views/devices_sheet.py" />
@@ -14487,8 +14487,8 @@
   </message>
   <message>
    <location filename="ui/views/handover.py" />
-   <source>{text} the page on view</source>
-   <translation>{text}: die gezeigte Seite</translation>
+   <source>{act} the page on view</source>
+   <translation>{act}: die gezeigte Seite</translation>
   </message>
   <message>
    <location filename="ui/views/handover.py" />
@@ -14662,8 +14662,8 @@
   </message>
   <message>
    <location filename="ui/views/lens_sheet.py" />
-   <source>on the new {PART_NOUN}</source>
-   <translation>auf dem neuen Teil: {PART_NOUN}</translation>
+   <source>on the new {part}</source>
+   <translation>auf dem neuen Teil: {part}</translation>
   </message>
   <message>
    <location filename="ui/views/lens_sheet.py" />
@@ -14717,8 +14717,8 @@
   </message>
   <message>
    <location filename="ui/views/log_preview.py" />
-   <source>, {count_holes} gaps, the longest {holes:.0f} s</source>
-   <translation>, {count_holes} Lücken, die längste {holes:.0f} s</translation>
+   <source>, {count} gaps, the longest {longest:.0f} s</source>
+   <translation>, {count} Lücken, die längste {longest:.0f} s</translation>
   </message>
   <message>
    <location filename="ui/views/log_preview.py" />
@@ -14797,13 +14797,13 @@
   </message>
   <message>
    <location filename="ui/views/map_sheet.py" />
-   <source>Threads of the {PART_NOUN}; no room for all</source>
-   <translation>Fäden: {PART_NOUN}; kein Platz für alle</translation>
+   <source>Threads of the {part}; no room for all</source>
+   <translation>Fäden: {part}; kein Platz für alle</translation>
   </message>
   <message>
    <location filename="ui/views/map_sheet.py" />
-   <source>Threads with the new {PART_NOUN} in the phone, as the bench stands now</source>
-   <translation>Fäden mit dem neuen Teil im Telefon ({PART_NOUN}), wie die Werkbank jetzt steht</translation>
+   <source>Threads with the new {part} in the phone, as the bench stands now</source>
+   <translation>Fäden mit dem neuen Teil im Telefon ({part}), wie die Werkbank jetzt steht</translation>
   </message>
   <message>
    <location filename="ui/views/map_sheet.py" />
@@ -15472,8 +15472,8 @@
   </message>
   <message>
    <location filename="ui/views/table_sheet.py" />
-   <source>the {PART_LABEL}</source>
-   <translation>{PART_LABEL}</translation>
+   <source>the {part}</source>
+   <translation>{part}</translation>
   </message>
   <message>
    <location filename="ui/views/table_sheet.py" />
@@ -15807,8 +15807,8 @@
   </message>
   <message>
    <location filename="ui/widgets/function_row.py" />
-   <source>{text} before: {words}</source>
-   <translation>{text} vorher: {words}</translation>
+   <source>{function} before: {state}</source>
+   <translation>{function} vorher: {state}</translation>
   </message>
   <message>
    <location filename="ui/widgets/function_row.py" />
@@ -15822,13 +15822,13 @@
   </message>
   <message>
    <location filename="ui/widgets/hold.py" />
-   <source>Hold to: {text}</source>
-   <translation>Halten: {text}</translation>
+   <source>Hold to: {act}</source>
+   <translation>Halten: {act}</translation>
   </message>
   <message>
    <location filename="ui/widgets/hold.py" />
-   <source>Press and hold for {ceil} seconds, or hold the space bar</source>
-   <translation>{ceil} Sekunden gedrückt halten, oder die Leertaste halten</translation>
+   <source>Press and hold for {seconds} seconds, or hold the space bar</source>
+   <translation>{seconds} Sekunden gedrückt halten, oder die Leertaste halten</translation>
   </message>
   <message>
    <location filename="ui/widgets/hold.py" />
@@ -15887,8 +15887,8 @@
   </message>
   <message>
    <location filename="ui/widgets/part_card.py" />
-   <source>Take the {PART_LABEL} off the table</source>
-   <translation>{PART_LABEL} vom Tisch nehmen</translation>
+   <source>Take the {part} off the table</source>
+   <translation>{part} vom Tisch nehmen</translation>
   </message>
   <message>
    <location filename="ui/widgets/part_card.py" />
@@ -15912,8 +15912,8 @@
   </message>
   <message>
    <location filename="ui/widgets/part_ways.py" />
-   <source>Way of the {PART_LABEL}</source>
-   <translation>Weg: {PART_LABEL}</translation>
+   <source>Way of the {part}</source>
+   <translation>Weg: {part}</translation>
   </message>
   <message>
    <location filename="ui/widgets/preference_box.py" />
@@ -15937,8 +15937,8 @@
   </message>
   <message>
    <location filename="ui/widgets/preference_box.py" />
-   <source>{OUT} costs {price:.0f} {money} here</source>
-   <translation>{OUT} kostet hier {price:.0f} {money}</translation>
+   <source>{what} costs {price:.0f} {money} here</source>
+   <translation>{what} kostet hier {price:.0f} {money}</translation>
   </message>
   <message>
    <location filename="ui/widgets/preference_box.py" />
@@ -15962,8 +15962,8 @@
   </message>
   <message>
    <location filename="ui/widgets/rail.py" />
-   <source>{self_}, {phone}, {promises}, {waiting}, waits for {waits_for}</source>
-   <translation>{self_}, {phone}, {promises}, {waiting}, wartet auf {waits_for}</translation>
+   <source>{job}, {phone}, {promises}, {waiting}, waits for {waits_for}</source>
+   <translation>{job}, {phone}, {promises}, {waiting}, wartet auf {waits_for}</translation>
   </message>
   <message>
    <location filename="ui/widgets/rail.py" />

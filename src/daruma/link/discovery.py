@@ -28,7 +28,7 @@ def connect(kind: str, url: str, *, patience: float = 1.0) -> Driver:
         raise LinkError(
             tr("No driver for {kind} is installed.", kind=kind),
             safe=tr("Nothing was changed."),
-            advice=tr("Install a package that offers one in the entry point group {GROUP}.", GROUP=GROUP),
+            advice=tr("Install a package that offers one in the entry point group {group}.", group=GROUP),
         )
     driver: Driver = points[-1].load()(Port(open_wire(url), kind, patience=patience))
     try:

@@ -68,7 +68,7 @@ def carry_over(folder: Path, new: Database, now: datetime) -> tuple[Carried, Mar
         _facts(connection, before)
         again = purge_again(connection, when)
         if again.jobs or again.backups:
-            carried.differs.append(tr("purged again: {it}", it=", ".join((*again.jobs, *again.backups))))
+            carried.differs.append(tr("purged again: {names}", names=", ".join((*again.jobs, *again.backups))))
         marked = _marked(connection, before)
     return carried, marked
 
@@ -314,8 +314,8 @@ def _further(one: Job, other: Job) -> Job:
 def _state(job: Job) -> str:
     done = sum(step.state is StepState.DONE for step in job.steps)
     return tr(
-        "{how}{done} steps done, saved {revision} times",
-        how=tr("closed, ") if job.closed else "",
+        "{closed}{done} steps done, saved {revision} times",
+        closed=tr("closed, ") if job.closed else "",
         done=done,
         revision=job.revision,
     )

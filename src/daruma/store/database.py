@@ -232,14 +232,14 @@ class Database:
             self._lock.release()
         held = f": {_told(read)}" if read is not None else ""
         copy = (
-            tr("Bring a copy back: daruma copies restore {stem}.", stem=copies[0].stem)
+            tr("Bring a copy back: daruma copies restore {copy}.", copy=copies[0].stem)
             if copies
             else tr("Look for a copy of it elsewhere.")
         )
         raise StoreTrouble(
             tr(
-                "The store is {how}, though this folder held one{held}.",
-                how=tr("empty") if self.file.exists() else tr("missing"),
+                "The store is {state}, though this folder held one{held}.",
+                state=tr("empty") if self.file.exists() else tr("missing"),
                 held=held,
             ),
             safe=tr("Nothing was made in its place."),

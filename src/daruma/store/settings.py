@@ -84,7 +84,7 @@ def save_settings(folder: Path, settings: Settings) -> None:
         ) from error
     except (ValueError, RecursionError, TypeError) as error:
         raise StoreTrouble(
-            tr("The settings could not be kept, because {NAME} cannot be read: {error}.", NAME=NAME, error=error),
+            tr("The settings could not be kept, because {file} cannot be read: {error}.", file=NAME, error=error),
             safe=tr("The file is as it was."),
             advice=tr("Correct {path}, or take it away.", path=path),
         ) from error
@@ -127,7 +127,7 @@ def _entries(raw: Mapping[str, Any]) -> Iterator[tuple[str, Any]]:
 
 def _wrong(key: str, text: str, fault: SettingFault, setting: Setting | None) -> Trouble:
     line = line_of(text, key)
-    where = tr("{NAME}, line {line}", NAME=NAME, line=line) if line else NAME
+    where = tr("{file}, line {line}", file=NAME, line=line) if line else NAME
     usual = tr(" It counts as not set: {default!r}.", default=setting.default) if setting is not None else tr(" It is not used.")
     return Trouble(
         tr("{where}: {key} cannot be used: {fault}.{usual}", where=where, key=key, fault=fault, usual=usual),
@@ -139,7 +139,7 @@ def _wrong(key: str, text: str, fault: SettingFault, setting: Setting | None) ->
 def _unread(error: Exception) -> Trouble:
     why = error.strerror if isinstance(error, OSError) and error.strerror else error
     return Trouble(
-        tr("{NAME} cannot be read: {why}. Nothing counts as set.", NAME=NAME, why=why),
+        tr("{file} cannot be read: {why}. Nothing counts as set.", file=NAME, why=why),
         safe=tr("The file is as it was; jobs and backups are untouched."),
         advice=tr("Correct the file or take it away."),
     )

@@ -94,7 +94,7 @@ class Papers(QObject):
                 Trouble(
                     tr("This desktop has no way to begin a mail."),
                     safe=tr("The page is saved: {path}", path=path),
-                    advice=tr("Install xdg-utils ({MAILER}), or attach the file by hand.", MAILER=MAILER),
+                    advice=tr("Install xdg-utils ({mailer}), or attach the file by hand.", mailer=MAILER),
                 )
             )
             return

@@ -80,7 +80,7 @@ def measure_motor(doing: Doing, job: Job, context: Context, _: int) -> Job:
         context.checkpoint()
         context.report(
             number / (TAPS + 1),
-            tr("letting it ring") if number == TAPS else tr("tap {number} of {TAPS}", number=number + 1, TAPS=TAPS),
+            tr("letting it ring") if number == TAPS else tr("tap {number} of {taps}", number=number + 1, taps=TAPS),
         )
         shakes.append(shake(doing.rig.phone(), brake=number < TAPS))
         context.sample(shakes[-1])
@@ -118,7 +118,7 @@ def prove_taps(doing: Doing, job: Job, context: Context) -> Proof:
     tap = tap_of(doing, job)
     good = tap.motor is Motor.TAPS and passes
     said = tr(
-        "The motor {how}: {why}.", how=tr("taps") if tap.motor is Motor.TAPS else tr("does not tap as it should"), why=tap.why
+        "The motor {does}: {why}.", does=tr("taps") if tap.motor is Motor.TAPS else tr("does not tap as it should"), why=tap.why
     )
     if tap.motor is Motor.TAPS and not passes:
         said += tr(" The phone's own motor test fails all the same: another serial is in the motor than the board expects.")

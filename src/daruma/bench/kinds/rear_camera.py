@@ -130,7 +130,7 @@ def measure_rear(doing: Doing, job: Job, context: Context, _: int) -> Job:
         job = _swept(job, chunks)
     for number in range(VIEWS):
         context.checkpoint()
-        context.report(number / VIEWS, tr("chessboard, view {number} of {VIEWS}", number=number + 1, VIEWS=VIEWS))
+        context.report(number / VIEWS, tr("chessboard, view {number} of {views}", number=number + 1, views=VIEWS))
         views.append(BoardView(str(number + 1), board_view(doing.rig.phone(), number)))
         context.sample(views[-1])
     return job.having(replace(job.of(RearWork), views=tuple(views)))
@@ -191,7 +191,9 @@ def prove_rear(doing: Doing, job: Job, context: Context) -> Proof:
     if KIND not in job.ticket.parts:
         good = shows and (entry is None or not entry.notice)
         said = tr(
-            "The phone {how} its rear camera for finished; {page}.", how=tr("takes") if good else tr("does not take"), page=page
+            "The phone {takes} its rear camera for finished; {page}.",
+            takes=tr("takes") if good else tr("does not take"),
+            page=page,
         )
         return Proof(Function.REAR_CAMERA_FINISHED, good, said, (), (), context.now())
     sheet = sheet_of(doing, job)

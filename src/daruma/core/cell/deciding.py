@@ -95,14 +95,14 @@ def writable(found: Belief, rated: float, origin: CellOrigin, gauge_cycles: int 
         return Writable(0, gauge_cycles or 0, tr("Nothing was measured: no figure may be written."))
     percent = max(0, min(MOST_WRITTEN, floor(100 * capacity.low / rated)))
     why = tr(
-        "{percent} % is the lower end of the 95 % interval, rounded down: {mah:.0f} ± {SURE:.0f} mAh",
+        "{percent} % is the lower end of the 95 % interval, rounded down: {mah:.0f} ± {spread:.0f} mAh",
         percent=percent,
         mah=capacity.mah,
-        SURE=_SURE * capacity.u,
+        spread=_SURE * capacity.u,
     )
     why += tr(" of {rated:.0f}.", rated=rated)
     if found.contradicts:
-        why += tr(" The measurement contradicts the origin ({ORIGIN_LABEL}).", ORIGIN_LABEL=ORIGIN_LABEL[origin])
+        why += tr(" The measurement contradicts the origin ({origin}).", origin=ORIGIN_LABEL[origin])
     return Writable(percent, gauge_cycles or 0, why)
 
 
@@ -129,10 +129,6 @@ def refused(percent: float, cycles: int, allowed: Writable, origin: CellOrigin, 
             )
         )
     if not cycles and not allowed.cycles and (origin is not CellOrigin.NEW or contradicts):
-        said = (
-            tr("the measurement contradicts it")
-            if contradicts
-            else tr("its origin is {ORIGIN_LABEL}", ORIGIN_LABEL=ORIGIN_LABEL[origin])
-        )
+        said = tr("the measurement contradicts it") if contradicts else tr("its origin is {origin}", origin=ORIGIN_LABEL[origin])
         reasons.append(tr("0 cycles are for a new cell: {said}.", said=said))
     return tuple(reasons)

@@ -123,9 +123,9 @@ def danger_in(test: CellTest, log: Samples) -> str:
         return tr("{warm} Take it off, let it cool on a fire-proof base.", warm=warm)
     if volts < UNSAFE:
         return tr(
-            "The cell is at {volts:.2f} V, below {UNSAFE} V: it is not charged any more. Dispose of it by the local rules.",
+            "The cell is at {volts:.2f} V, below {unsafe} V: it is not charged any more. Dispose of it by the local rules.",
             volts=volts,
-            UNSAFE=UNSAFE,
+            unsafe=UNSAFE,
         )
     if volts > test.cell.full + _ABOVE:
         return tr(

@@ -89,9 +89,9 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
     if len(by_lux) < LEAST_LEVELS:
         return _short(
             tr(
-                "{count_by_lux} levels are measured; at least {LEAST_LEVELS} are needed.",
+                "{count_by_lux} levels are measured; at least {least_levels} are needed.",
                 count_by_lux=len(by_lux),
-                LEAST_LEVELS=LEAST_LEVELS,
+                least_levels=LEAST_LEVELS,
             )
         )
     logs = [sum(log(level.mean) for level in group) / len(group) for group in by_lux.values()]
@@ -107,10 +107,10 @@ def judge_brightness(spec: DisplaySpec, levels: Sequence[Level], instrument: flo
         return _short(
             tr(
                 "From {lux} the screen should rise by a factor of {rise:.2f} only: levels further apart are "
-                "needed ({LEAST_RISE:g}).",
+                "needed ({least_rise:g}).",
                 lux=lux,
                 rise=rise,
-                LEAST_RISE=LEAST_RISE,
+                least_rise=LEAST_RISE,
             )
         )
     residual = sqrt(sum((a - b) ** 2 for a, b in zip(logs, fitted, strict=True)) / len(logs))
@@ -220,8 +220,8 @@ def _decide(
         return (
             Follows.LAGS,
             tr(
-                "Rising and falling light differ by {exp:.0f} % at one level: wait longer at each.",
-                exp=100 * (exp(hysteresis) - 1),
+                "Rising and falling light differ by {percent:.0f} % at one level: wait longer at each.",
+                percent=100 * (exp(hysteresis) - 1),
             ),
         )
     flat = _flat_stretch(points)

@@ -231,7 +231,7 @@ def _readings(points: tuple[WhitePoint, ...]) -> int | None:
 
 def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], share: float, readings: int | None) -> str:
     worst = max(points, key=lambda p: p.distance)
-    limit = tr("tolerance {tolerance_uv:.4f}, {RISK:.0f} % sure", tolerance_uv=path.tolerance_uv, RISK=100 * (1 - RISK))
+    limit = tr("tolerance {tolerance_uv:.4f}, {risk:.0f} % sure", tolerance_uv=path.tolerance_uv, risk=100 * (1 - RISK))
     seen = figures("ΔE00 {de00:.1f} ± {de00_spread:.1f}, {side}", de00=worst.de00, de00_spread=worst.de00_spread, side=worst.side)
     size = tr(
         "{distance:.4f} ± {spread:.4f} in u'v' ({seen}) under {light} light",

@@ -111,8 +111,8 @@ def brightness_shots(repeats: int = REPEATS, lux: Sequence[float] = BRIGHTNESS_L
     ways = [(level, False) for level in lux] + [(level, True) for level in lux[-2::-2]]
     return tuple(
         Shot(
-            tr("{level:g} lx{how}", level=level, how=tr(" falling") if falling else ""),
-            tr("White at {level:g} lx{how}", level=level, how=tr(", coming down") if falling else ""),
+            tr("{level:g} lx{direction}", level=level, direction=tr(" falling") if falling else ""),
+            tr("White at {level:g} lx{direction}", level=level, direction=tr(", coming down") if falling else ""),
             None,
             "neutral",
             level,

@@ -119,7 +119,7 @@ def judge(view: View, cards: Sequence[Card], rays: Floats, *, noise: float = NOI
             *(
                 each
                 for i, share in enumerate(shares)
-                for each in _enough(share, limits.zone, tr("of the dots {WHERE}", WHERE=_WHERE[i]))
+                for each in _enough(share, limits.zone, tr("of the dots {where}", where=_WHERE[i]))
             ),
             *_straight(Figure(*shift), limits.shift),
         ]

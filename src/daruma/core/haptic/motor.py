@@ -93,10 +93,10 @@ def _by_ring(taps: Sequence[Shake], free: Shake, drive: Drive, level: float) -> 
         return found(
             kind,
             tr(
-                "its damping is {damping:.3f}, a free motor's is {DAMPING} to {DAMPING_2}",
+                "its damping is {damping:.3f}, a free motor's is {least} to {most}",
                 damping=ring.damping,
-                DAMPING=DAMPING[0],
-                DAMPING_2=DAMPING[1],
+                least=DAMPING[0],
+                most=DAMPING[1],
             ),
         )
     limit = F0_WITHIN * drive.f0
@@ -119,10 +119,10 @@ def _by_ring(taps: Sequence[Shake], free: Shake, drive: Drive, level: float) -> 
         return found(
             Motor.OFF,
             tr(
-                "{slow}, at most {RISE_MOST:.0f} and {BRAKE_MOST:.0f} are allowed",
+                "{slow}, at most {rise_most:.0f} and {brake_most:.0f} are allowed",
                 slow=slow,
-                RISE_MOST=1000 * RISE_MOST,
-                BRAKE_MOST=1000 * BRAKE_MOST,
+                rise_most=1000 * RISE_MOST,
+                brake_most=1000 * BRAKE_MOST,
             ),
         )
     sure = abs(off) + _GUARD * ring.f0_u <= limit

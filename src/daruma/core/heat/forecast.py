@@ -42,10 +42,10 @@ class Crossing:
     def words(self) -> str:
         """Return it in words."""
         return tr(
-            "In {seconds:.0f} s it will be at {celsius:.0f} °C: {self_}",
+            "In {seconds:.0f} s it will be at {celsius:.0f} °C: {limit}",
             seconds=self.seconds,
             celsius=self.celsius,
-            self_=self.what,
+            limit=self.what,
         )
 
 

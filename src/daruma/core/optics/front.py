@@ -214,7 +214,9 @@ def numbers_of(look: Look) -> tuple[tuple[str, str], ...]:
         rows.append(
             (
                 tr("{place} MTF50", place=place),
-                tr("{mtf50:.3f} ± {SURE:.3f} c/px", mtf50=least.mtf50, SURE=_SURE * least.u) if least.found else tr("no edge"),
+                tr("{mtf50:.3f} ± {spread:.3f} c/px", mtf50=least.mtf50, spread=_SURE * least.u)
+                if least.found
+                else tr("no edge"),
             )
         )
     for distance, peak in look.peaks.items():

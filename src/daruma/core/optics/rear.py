@@ -136,10 +136,10 @@ def judged(chunks: Sequence[SweepChunk], views: Mapping[str, Floats], record: Re
 
 _WHY = {
     RearFinding.ALIGNED: tr(
-        "rotation within {ROTATION:g}°, delay within {OFFSET:g} ms, lens within {RMS:g} px",
-        ROTATION=ROTATION,
-        OFFSET=OFFSET,
-        RMS=RMS,
+        "rotation within {rotation:g}°, delay within {offset:g} ms, lens within {rms:g} px",
+        rotation=ROTATION,
+        offset=OFFSET,
+        rms=RMS,
     ),
     RearFinding.ROTATED: tr("the module sits askew or its frame is bent: seat it again, then sweep anew"),
     RearFinding.LATE: tr("its frames come at other times than its record says: another module's record is on it"),

@@ -145,14 +145,16 @@ class RingState:
         if self.done:
             return tr("The sweep is done.")
         if self.latest in REMEDY:
-            return tr("Frames are refused, {latest}: {REMEDY}.", latest=word(self.latest), REMEDY=REMEDY[self.latest])
+            return tr("Frames are refused, {latest}: {remedy}.", latest=word(self.latest), remedy=REMEDY[self.latest])
         way = self.nearest()
         if way is None:
             return tr("Every direction is covered: hold still until the phone is done.")
         if abs(way) < 6:
             return tr("Stay: this direction is coming in.")
-        pace = tr("about {EASY:.0f}° a second", EASY=EASY) if abs(self.speed) < FASTEST else tr("more slowly")
-        return tr("Turn {way:.0f}° to the {how}, {pace}.", way=abs(way), how=tr("left") if way > 0 else tr("right"), pace=pace)
+        pace = tr("about {degrees:.0f}° a second", degrees=EASY) if abs(self.speed) < FASTEST else tr("more slowly")
+        return tr(
+            "Turn {degrees:.0f}° to the {side}, {pace}.", degrees=abs(way), side=tr("left") if way > 0 else tr("right"), pace=pace
+        )
 
 
 class Ring:

@@ -163,8 +163,8 @@ def _told(spans: Sequence[Span], amounts: Sequence[tuple[float, float, float]], 
     for span, (charge, energy, mean) in zip(spans, amounts, strict=False):
         (x0, _), (x1, _) = amps.at(span.start, amps.y[0]), amps.at(span.end, amps.y[0])
         said = tr(
-            "{WORDS}, {start:.0f} to {end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh",
-            WORDS=WORDS[span.phase],
+            "{words}, {start:.0f} to {end:.0f} s: {mean:.3f} A, {charge:.2f} mAh, {energy:.1f} mWh",
+            words=WORDS[span.phase],
             start=span.start,
             end=span.end,
             mean=mean,

@@ -94,7 +94,7 @@ def _field(frame: _Frame, sheet: DotSheet | None, live: Sequence[DotFrame]) -> l
         Text(
             frame.left,
             frame.top + frame.h + 15,
-            tr("dot: seen   cross: missing   line: off its place, {LONGER:g} times as long", LONGER=_LONGER),
+            tr("dot: seen   cross: missing   line: off its place, {times:g} times as long", times=_LONGER),
             Tone.QUIET,
             11,
         )
@@ -131,7 +131,7 @@ def _depths(frame: _Frame, sheet: DotSheet | None) -> list[Item]:
         near = mean[index] > 0
         x, y = frame.at(float(u[index]), float(v[index]))
         items.append(Disc(x, y, size, size, Tone.DATA if near else None, Tone.DATA, 1.0, 0.75))
-    legend = tr("full: nearer   ring: farther   largest: {FULL:g} % of the distance", FULL=_FULL)
+    legend = tr("full: nearer   ring: farther   largest: {full:g} % of the distance", full=_FULL)
     items.append(Text(frame.left, frame.top + frame.h + 15, legend, Tone.QUIET, 11))
     return items
 

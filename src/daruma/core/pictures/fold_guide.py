@@ -39,7 +39,7 @@ def fold_guide(width: float, spec: FoldSpec | None, none: str) -> Picture:
         height,
         tuple(items),
         (),
-        tr("Fold {count_folds} times: {spec}.", count_folds=len(spec.folds), spec="; ".join(words(spec))),
+        tr("Fold {count} times: {folds}.", count=len(spec.folds), folds="; ".join(words(spec))),
     )
 
 

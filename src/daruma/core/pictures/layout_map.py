@@ -69,8 +69,8 @@ def _runs(layout: Layout, start: int) -> list[_Run]:
     found = [_Run(f.offset, f.end, f.label, _said(f), _ROLES[f.role][0]) for f in layout.fields]
     for sum_ in layout.checksums:
         words = tr(
-            "{sum}: {algorithm} of {start:#x} to {stop:#x}",
-            sum=sum_.name,
+            "{name}: {algorithm} of {start:#x} to {stop:#x}",
+            name=sum_.name,
             algorithm=sum_.algorithm,
             start=sum_.start,
             stop=sum_.stop - 1,
@@ -92,12 +92,12 @@ def _said(field: FieldSpec) -> str:
     count = tr(", {count} values", count=field.count) if field.count > 1 else ""
     unit = f", {field.unit}" if field.unit else ""
     return tr(
-        "{label}: {length} bytes at {offset:#x}, {encoding}{count}{unit}; {ROLES}",
+        "{label}: {length} bytes at {offset:#x}, {encoding}{count}{unit}; {role}",
         label=field.label,
         length=field.length,
         offset=field.offset,
         encoding=word(field.encoding),
         count=count,
         unit=unit,
-        ROLES=_ROLES[field.role][1],
+        role=_ROLES[field.role][1],
     )

@@ -104,10 +104,10 @@ def lens_views(
             0,
             16,
             tr(
-                "{count_residuals} views of {count} corners; lines: off the record, {TIMES:.0f} times as long",
+                "{count_residuals} views of {count} corners; lines: off the record, {times:.0f} times as long",
                 count_residuals=len(residuals),
                 count=count,
-                TIMES=_TIMES,
+                times=_TIMES,
             ),
             Tone.INK,
             12,
@@ -121,7 +121,7 @@ def lens_views(
             items.append(Line(((x, y), (x + w * du * _TIMES / _WIDTH, y + h * dv * _TIMES / _HEIGHT)), Tone.ACT, 1.0))
             items.append(Disc(x, y, 1.5, 1.5, Tone.DATA))
     words = (
-        tr("Lens against the chessboard: {rms:.3f} px RMS, at most {RMS:g} px.", rms=sheet.rms, RMS=RMS)
+        tr("Lens against the chessboard: {rms:.3f} px RMS, at most {rms_given:g} px.", rms=sheet.rms, rms_given=RMS)
         if sheet.rms is not None
         else ""
     )

@@ -59,9 +59,9 @@ def route_strips(width: float, plan: Plan, view: StripsView) -> Picture:
     words = [_words(route, view) for route in routes]
     words += [
         tr(
-            "{way} is {how}: {reason}.",
+            "{way} is {state}: {reason}.",
             way=way.title(view.labels),
-            how=tr("open, but not taken") if way.open else tr("closed"),
+            state=tr("open, but not taken") if way.open else tr("closed"),
             reason=way.reason,
         )
         for way in plan.closed

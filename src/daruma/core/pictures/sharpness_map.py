@@ -39,7 +39,7 @@ def sharpness_map(width: float, height: float, look: Look, why: str) -> Picture:
                 y,
                 w / 3,
                 h / 3,
-                tr("{PLACES}: upright, level edge {values} c/px", PLACES=PLACES[place], values=values),
+                tr("{place}: upright, level edge {values} c/px", place=PLACES[place], values=values),
             )
         )
     legend = _HEAD + h + 18
@@ -48,7 +48,7 @@ def sharpness_map(width: float, height: float, look: Look, why: str) -> Picture:
         Text(
             0,
             legend + 16,
-            tr("dashed: the class, {CLASS_MTF50:.2f} c/px, that each place must surely reach", CLASS_MTF50=CLASS_MTF50),
+            tr("dashed: the class, {wanted:.2f} c/px, that each place must surely reach", wanted=CLASS_MTF50),
             Tone.QUIET,
             11,
             limit=w,

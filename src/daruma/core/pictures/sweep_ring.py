@@ -25,7 +25,7 @@ def sweep_ring(width: float, state: RingState | None) -> Picture:
     items += _needle(x, y, radius, state)
     left, top = (2 * x + 22, 24.0) if beside else (0.0, 2 * y + 24)
     items += _said(left, top, width - left, state)
-    covered = tr("{SECTORS} of {SECTORS_2} directions covered", SECTORS=SECTORS - len(state.missing), SECTORS_2=SECTORS)
+    covered = tr("{count} of {of} directions covered", count=SECTORS - len(state.missing), of=SECTORS)
     spots = (Spot("ring", x - radius, y - radius, 2 * radius, 2 * radius, covered),)
     return Picture(width, 2 * y if beside else 2 * y + 130, tuple(items), spots, state.advice())
 
@@ -91,11 +91,11 @@ def _said(x: float, y: float, width: float, state: RingState) -> list[Item]:
     left = tr("about {left:.0f} s left", left=state.left) if state.left is not None and not state.done else ""
     speed, covered = abs(state.speed), SECTORS - len(state.missing)
     pace = tr("turning {speed:.0f}° a second", speed=speed) + (
-        tr(": frames blur beyond {FASTEST:.0f}", FASTEST=FASTEST) if speed > FASTEST * 0.7 else ""
+        tr(": frames blur beyond {fastest:.0f}", fastest=FASTEST) if speed > FASTEST * 0.7 else ""
     )
     refused = sorted(state.refused.items(), key=lambda each: -each[1])
     rows = (
-        tr("{covered} of {SECTORS} directions covered", covered=covered, SECTORS=SECTORS),
+        tr("{covered} of {count} directions covered", covered=covered, count=SECTORS),
         tr("the phone itself says {progress:.0f} %", progress=100 * state.progress),
         "; ".join(each for each in (tr("{seconds:.0f} s so far", seconds=state.seconds), left) if each),
         pace,

@@ -36,10 +36,10 @@ def era_bar(case: Case, kind: PartKind) -> Bar | None:
     if kind not in case.model.era(case.system).finishes:
         return Bar(
             tr(
-                "{system_name} {system} finishes no {PART_NOUN}",
+                "{system_name} {system} finishes no {part}",
                 system_name=case.system_name,
                 system=case.system,
-                PART_NOUN=PART_NOUN[kind],
+                part=PART_NOUN[kind],
             ),
             Effort.PHONE,
         )

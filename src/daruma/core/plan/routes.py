@@ -137,7 +137,7 @@ def _apart(route: Route, alike: Sequence[Route]) -> str:
         return tr("{way}, with ‘{only}’", way=route.way, only=only[0])
     if lacks:
         return tr("{way}, without ‘{lacks}’", way=route.way, lacks=lacks[0])
-    return tr("{way}, the {ORDINALS} of its kind", way=route.way, ORDINALS=_ORDINALS[min(alike.index(route), len(_ORDINALS) - 1)])
+    return tr("{way}, the {ordinal} of its kind", way=route.way, ordinal=_ORDINALS[min(alike.index(route), len(_ORDINALS) - 1)])
 
 
 _ORDINALS = (

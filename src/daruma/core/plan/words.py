@@ -133,9 +133,9 @@ def shares_words(route: Route) -> str:
         return ""
     each = ", ".join(f"{inner(PART_LABEL[kind])} {minutes[kind]:.0f}" for kind in parts)
     return tr(
-        "{minutes:.0f} min for the whole phone: {it:.0f} shared and counted once, {each}.",
+        "{minutes:.0f} min for the whole phone: {shared:.0f} shared and counted once, {each}.",
         minutes=route.minutes,
-        it=minutes.get(None, 0.0),
+        shared=minutes.get(None, 0.0),
         each=each,
     )
 

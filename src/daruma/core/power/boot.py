@@ -85,7 +85,7 @@ def boot_of(t: Floats, v: Floats, a: Floats, signature: BootSignature | None) ->
         if lasts < _DEAD_SECONDS:
             return BootVerdict(Boot.UNKNOWN, tr("nothing is drawn, but only {lasts:.0f} s were recorded", lasts=lasts))
         return BootVerdict(
-            Boot.DEAD, tr("never more than {OFF:.0f} mA in {lasts:.0f} s: it does not start", OFF=_OFF * 1000, lasts=lasts)
+            Boot.DEAD, tr("never more than {off:.0f} mA in {lasts:.0f} s: it does not start", off=_OFF * 1000, lasts=lasts)
         )
     if signature is None:
         return BootVerdict(Boot.UNKNOWN, tr("the catalogue does not say what this model draws while it starts"), runs)

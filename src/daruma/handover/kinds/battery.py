@@ -21,7 +21,7 @@ class BatteryEntry(Strict):
 
 def fitted(job: Job) -> Fitted | None:
     """Return which battery was fitted."""
-    origin = tr("the shop's stock, {ORIGIN_LABEL}", ORIGIN_LABEL=ORIGIN_LABEL[job.ticket.of(BatteryTicket).origin])
+    origin = tr("the shop's stock, {origin}", origin=ORIGIN_LABEL[job.ticket.of(BatteryTicket).origin])
     if is_done(job, "fit_pack"):
         return Fitted(tr("a new battery pack with the original's serial; its health is what was measured"), origin)
     if is_done(job, "weld_cell"):

@@ -24,7 +24,7 @@ def fitted(job: Job) -> Fitted | None:
     if KIND not in job.ticket.parts:
         return None
     panel = job.ticket.of(DisplayTicket)
-    words = tr("display panel by {maker}, {WORDS}", maker=panel.maker or tr("an unnamed maker"), WORDS=WORDS[panel.kind])
+    words = tr("display panel by {maker}, {words}", maker=panel.maker or tr("an unnamed maker"), words=WORDS[panel.kind])
     return Fitted(words, panel.source or tr("not recorded"))
 
 

@@ -152,7 +152,7 @@ class DevicesSheet(QWidget):
         said = answered.words
         if answered.device is not None and answered.device.kind != kind:
             said = tr(
-                "This is a {kind}, not a {DEVICES}. {said}", kind=answered.device.kind, DEVICES=inner(DEVICES[kind]), said=said
+                "This is a {kind}, not a {device}. {said}", kind=answered.device.kind, device=inner(DEVICES[kind]), said=said
             )
         self._results[kind].setText(said)
 

@@ -97,7 +97,7 @@ class HandOverView(StageView):
         for text, name, handler in ((tr("Print"), "print_page", self._print), (tr("E-mail"), "mail_page", self._mail)):
             button = QPushButton(text)
             button.setObjectName(name)
-            button.setAccessibleName(tr("{text} the page on view", text=text))
+            button.setAccessibleName(tr("{act} the page on view", act=text))
             button.clicked.connect(handler)
             papers.addWidget(button)
         column.addLayout(papers)

@@ -146,7 +146,7 @@ class LensSheet(QFrame):
         columns = [
             LensColumn(tr("board expects"), expected=job_facts(job, model, survey.known).expected),
             LensColumn(tr("backup {named}", named=named(source)).strip(), known.source),
-            LensColumn(tr("on the new {PART_NOUN}", PART_NOUN=PART_NOUN[survey.kind]), known.target),
+            LensColumn(tr("on the new {part}", part=PART_NOUN[survey.kind]), known.target),
         ]
         if plan is not None and not written:
             columns.append(LensColumn(tr("will be written"), plan.after))

@@ -67,9 +67,9 @@ class LogPreview(QFrame):
         lost = tr(", {left_out} rows left out that cannot be read", left_out=log.left_out) if log.left_out else ""
         missing = (
             tr(
-                ", {count_holes} gaps, the longest {holes:.0f} s",
-                count_holes=len(holes),
-                holes=max(gap.end - gap.start for gap in holes),
+                ", {count} gaps, the longest {longest:.0f} s",
+                count=len(holes),
+                longest=max(gap.end - gap.start for gap in holes),
             )
             if holes
             else tr(", no gap")

@@ -137,11 +137,9 @@ class MapSheet(QFrame):
             return
         parts = self._parts()
         if self._crowded and parts:
-            self.head.setText(tr("Threads of the {PART_NOUN}; no room for all", PART_NOUN=PART_NOUN[parts[0]]))
+            self.head.setText(tr("Threads of the {part}; no room for all", part=PART_NOUN[parts[0]]))
         elif len(parts) == 1:
-            self.head.setText(
-                tr("Threads with the new {PART_NOUN} in the phone, as the bench stands now", PART_NOUN=PART_NOUN[parts[0]])
-            )
+            self.head.setText(tr("Threads with the new {part} in the phone, as the bench stands now", part=PART_NOUN[parts[0]]))
         else:
             self.head.setText(tr("Threads, as the bench stands now"))
 

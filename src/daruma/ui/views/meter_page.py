@@ -238,7 +238,7 @@ class MeterPage(QWidget):
 
     def _export(self) -> None:
         if self._shown and self._job is not None:
-            start = str(Path.home() / f"{self._job.name}-cable.csv")
+            start = str(Path.home() / f"{self._job.file_name}-cable.csv")
             name, _ = QFileDialog.getSaveFileName(self, tr("Export"), start, ";;".join(KINDS))
             if name:
                 self.export_to(Path(name))

@@ -279,7 +279,7 @@ class ProofView(StageView):
         page = self.pages.get(self._page)
         if page is None or self._job is None:
             return
-        start = str(Path.home() / f"{self._job.name}-{page.key}.svg")
+        start = str(Path.home() / f"{self._job.file_name}-{page.key}.svg")
         name, _ = QFileDialog.getSaveFileName(self, tr("Export"), start, ";;".join(KINDS))
         if name:
             self.export_to(Path(name))

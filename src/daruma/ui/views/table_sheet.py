@@ -60,7 +60,7 @@ class TableSheet(QWidget):
             elif kind in self._cards:
                 self._cards[kind].hide()
         self._nothing.setVisible(not parts)
-        rest = {kind.value: tr("the {PART_LABEL}", PART_LABEL=inner(PART_LABEL[kind])) for kind in KINDS if kind not in parts}
+        rest = {kind.value: tr("the {part}", part=inner(PART_LABEL[kind])) for kind in KINDS if kind not in parts}
         show_choices(self.add, {"": tr("put a part on the table"), **rest}, "")
         self.add.setVisible(bool(rest))
 

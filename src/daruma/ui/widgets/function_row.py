@@ -46,7 +46,7 @@ class FunctionRow(QWidget):
         button.setProperty("role", "choice")
         button.setCheckable(True)
         button.setAutoExclusive(True)
-        button.setAccessibleName(tr("{text} before: {words}", text=self._text, words=words))
+        button.setAccessibleName(tr("{function} before: {state}", function=self._text, state=words))
         button.setCursor(Qt.CursorShape.PointingHandCursor)
         button.clicked.connect(self._chosen)
         return button

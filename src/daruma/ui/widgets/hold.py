@@ -35,8 +35,8 @@ class HoldButton(QWidget):
     def show_text(self, text: str) -> None:
         """Say what holding does, with its cost."""
         self._text = text
-        self.setAccessibleName(tr("Hold to: {text}", text=text))
-        self.setToolTip(tr("Press and hold for {ceil} seconds, or hold the space bar", ceil=ceil(HOLD_MS / 1000)))
+        self.setAccessibleName(tr("Hold to: {act}", act=text))
+        self.setToolTip(tr("Press and hold for {seconds} seconds, or hold the space bar", seconds=ceil(HOLD_MS / 1000)))
         self.updateGeometry()
         self.update()
 

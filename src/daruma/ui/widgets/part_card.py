@@ -56,7 +56,7 @@ class PartCard(QWidget):
         self.lacks.setSizePolicy(QSizePolicy.Policy.Maximum, QSizePolicy.Policy.Fixed)
         self.off = QPushButton(tr("Take off"))
         self.off.setObjectName(f"{kind.value}.off")
-        self.off.setAccessibleName(tr("Take the {PART_LABEL} off the table", PART_LABEL=inner(PART_LABEL[kind])))
+        self.off.setAccessibleName(tr("Take the {part} off the table", part=inner(PART_LABEL[kind])))
         self.off.setProperty("role", "choice")
         self.off.clicked.connect(lambda: self.taken_off.emit(kind))
         line = QHBoxLayout()

@@ -60,7 +60,7 @@ class PartWays(QWidget):
     def _make(self, part: PartKind) -> tuple[QLabel, ChoiceBox]:
         name, box = label("hint", PART_LABEL[part], wrap=False), ChoiceBox()
         box.setObjectName(f"way_{part.value}")
-        box.setAccessibleName(tr("Way of the {PART_LABEL}", PART_LABEL=inner(PART_LABEL[part])))
+        box.setAccessibleName(tr("Way of the {part}", part=inner(PART_LABEL[part])))
         box.activated.connect(lambda _: self._choose(part, box.currentData()))
         self._choices[part] = name, box
         return name, box

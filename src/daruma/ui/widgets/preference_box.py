@@ -59,7 +59,7 @@ class PreferenceBox(QFrame):
             with QSignalBlocker(box):
                 box.setChecked(preferences.aim is aim)
         costs = [
-            tr("{OUT} costs {price:.0f} {money} here", OUT=inner(_OUT[name]), price=price, money=money)
+            tr("{what} costs {price:.0f} {money} here", what=inner(_OUT[name]), price=price, money=money)
             for name, price in prices.items()
         ]
         text = "; ".join(costs)

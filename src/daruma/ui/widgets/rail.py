@@ -33,8 +33,8 @@ class RailTicket:
         proven = sum(pair[1] for pair in self.faces)
         promises = tr("{proven} of {count_faces} promises proven", proven=proven, count_faces=len(self.faces))
         return tr(
-            "{self_}, {phone}, {promises}, {waiting}, waits for {waits_for}",
-            self_=self.name,
+            "{job}, {phone}, {promises}, {waiting}, waits for {waits_for}",
+            job=self.name,
             phone=self.phone,
             promises=promises,
             waiting=self.waiting,

@@ -82,11 +82,11 @@ def _first_boots(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
     if written is not None and (second.percent, second.cycles) != (written.percent, written.cycles):
         raise Trouble(
             tr(
-                "The phone shows {percent} % and {cycles} cycles, not {percent_2} % and {cycles_2}.",
+                "The phone shows {percent} % and {cycles} cycles, not {written} % and {written_cycles}.",
                 percent=second.percent,
                 cycles=second.cycles,
-                percent_2=written.percent,
-                cycles_2=written.cycles,
+                written=written.percent,
+                written_cycles=written.cycles,
             ),
             safe=tr("Nothing is lost."),
             advice=tr("Write the flex again."),
@@ -123,9 +123,9 @@ def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
             method=word(capacity.method),
         )
         said += (
-            tr(", surely at least the shop's {CLAIM:.0f} %.", CLAIM=CLAIM)
+            tr(", surely at least the shop's {claim:.0f} %.", claim=CLAIM)
             if good
-            else tr(": not surely the shop's {CLAIM:.0f} %.", CLAIM=CLAIM)
+            else tr(": not surely the shop's {claim:.0f} %.", claim=CLAIM)
         )
         numbers = (
             (tr("capacity"), tr("{mah:.0f} ± {spread:.0f} mAh", mah=capacity.mah, spread=1.96 * capacity.u)),
@@ -136,9 +136,7 @@ def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
     said_by_gauge = boot(doing.rig.phone()).percent if stays or is_done(job, "fit_genuine") else None
     good = runs and said_by_gauge is not None and said_by_gauge >= CLAIM
     said = (
-        tr("The maker's own gauge says {said_by_gauge} %.", said_by_gauge=said_by_gauge)
-        if good
-        else tr("Nothing was measured of this cell.")
+        tr("The maker's own gauge says {percent} %.", percent=said_by_gauge) if good else tr("Nothing was measured of this cell.")
     )
     return Proof(Function.BATTERY_RUNS, good, said, ((tr("gauge"), f"{said_by_gauge or '-'} %"),), (), when)
 
@@ -160,10 +158,10 @@ def prove_health(doing: Doing, job: Job, context: Context) -> Proof:
     if written is not None and is_done(job, "fit_pack"):
         same = (shown.percent, shown.cycles) == (written.percent, written.cycles)
         said = tr(
-            "The phone shows {percent} %, {how} the measurement supports ({percent_2} %).",
+            "The phone shows {percent} %, {whether} the measurement supports ({supported} %).",
             percent=shown.percent,
-            how=tr("as") if same else tr("not as"),
-            percent_2=written.percent,
+            whether=tr("as") if same else tr("not as"),
+            supported=written.percent,
         )
         return Proof(Function.BATTERY_HEALTH, same, said, numbers, (), context.now())
     learns = tr("; the gauge learns the new cell in use") if is_done(job, "weld_cell") else ""
@@ -178,7 +176,9 @@ def prove_no_notice(doing: Doing, job: Job, context: Context) -> Proof:
     clear = entry is not None and not entry.notice
     status = word(entry.status if entry else PartStatus.UNKNOWN)
     said = tr(
-        "The parts page says {status}, {how}.", status=status, how=tr("without a notice") if clear else tr("and a notice stands")
+        "The parts page says {status}, {notice}.",
+        status=status,
+        notice=tr("without a notice") if clear else tr("and a notice stands"),
     )
     return Proof(Function.NO_BATTERY_NOTICE, clear, said, ((tr("parts page"), status),), (), context.now())
 

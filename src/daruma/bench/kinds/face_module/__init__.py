@@ -107,8 +107,8 @@ def _back_up(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, 
         if identity in expected and found.record.identity(identity) != expected[identity]:
             raise Trouble(
                 tr(
-                    "This module is not this phone's: its {IDENTITY_LABEL} differs from the board's.",
-                    IDENTITY_LABEL=inner(IDENTITY_LABEL[identity]),
+                    "This module is not this phone's: its {identity} differs from the board's.",
+                    identity=inner(IDENTITY_LABEL[identity]),
                 ),
                 safe=tr("Nothing was kept."),
                 advice=tr("Seat this phone's own module on the programmer."),

@@ -79,7 +79,12 @@ def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
     right = state is not None and state.kind == "dc" and abs(state.volts - VOLTS) <= TOLERANCE
     lamp = state is not None and state.lamp
     measured = (
-        tr("{volts:.2f} V measured, {VOLTS:g} ± {TOLERANCE:g} V wanted", volts=state.volts, VOLTS=VOLTS, TOLERANCE=TOLERANCE)
+        tr(
+            "{volts:.2f} V measured, {volts_given:g} ± {tolerance:g} V wanted",
+            volts=state.volts,
+            volts_given=VOLTS,
+            tolerance=TOLERANCE,
+        )
         if state is not None
         else tr("no supply answers")
     )
@@ -89,7 +94,7 @@ def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
             tr("Supply at 19 V"),
             right,
             measured,
-            tr("Set the supply to {VOLTS:g} V direct current, output on.", VOLTS=VOLTS),
+            tr("Set the supply to {volts:g} V direct current, output on.", volts=VOLTS),
         ),
         Interlock(
             "lamp", tr("Supply's lamp is lit"), lamp, tr("lit") if lamp else tr("dark"), tr("Switch the supply's output on.")

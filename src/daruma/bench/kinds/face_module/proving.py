@@ -45,10 +45,10 @@ def _unlocks(doing: Doing, context: Context) -> tuple[int, int]:
         context.report(
             0.7,
             tr(
-                "unlocking: {unlocked} of {tried}, {it} more at least",
+                "unlocking: {unlocked} of {tried}, {more} more at least",
                 unlocked=unlocked,
                 tried=tried,
-                it=max(1, tries_left(unlocked, tried)),
+                more=max(1, tries_left(unlocked, tried)),
             ),
         )
         unlocked += doing.rig.phone().try_unlock()

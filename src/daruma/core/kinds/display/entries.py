@@ -59,6 +59,6 @@ def told(ticket: DisplayTicket) -> Told:
     maker = tr(" by {maker}", maker=ticket.maker) if ticket.maker else ""
     missing = [] if ticket.maker else [tr("its maker")]
     return Told(
-        tr("{KIND}{maker}; the original {ORIGINAL}", KIND=KIND[ticket.kind], maker=maker, ORIGINAL=ORIGINAL[ticket.original]),
+        tr("{kind}{maker}; the original {original}", kind=KIND[ticket.kind], maker=maker, original=ORIGINAL[ticket.original]),
         ", ".join(missing),
     )

@@ -266,9 +266,9 @@ def told(ticket: FrontTicket) -> Told:
         return Told(TOLD[ticket.state])
     return Told(
         tr(
-            "{TOLD}: {SIGN_LABEL} (leads to {value})",
-            TOLD=TOLD[ticket.state],
-            SIGN_LABEL=SIGN_LABEL[ticket.sign],
+            "{told}: {sign} (leads to {value})",
+            told=TOLD[ticket.state],
+            sign=SIGN_LABEL[ticket.sign],
             value=word(lead(ticket.state, ticket.sign)),
         )
     )

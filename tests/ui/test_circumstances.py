@@ -1,0 +1,32 @@
+"""The window in another language and at another scale: in runs of their own, since both are settled when the program starts."""
+
+import os
+import subprocess
+import sys
+from pathlib import Path
+
+ROOT = Path(__file__).parents[2]
+
+
+def run(tests: str, *plugins: str, **environment: str) -> str:
+    """Run some tests with plugins and in an environment; return what they said where they failed."""
+    named = [word for plugin in plugins for word in ("-p", plugin)]
+    command = [sys.executable, "-m", "pytest", *named, "-p", "no:xdist", "-p", "no:cacheprovider", tests]
+    environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen", **environment}
+    done = subprocess.run(command, cwd=ROOT, env=environment, capture_output=True, text=True, timeout=550, check=False)
+    return done.stdout + done.stderr if done.returncode else ""
+
+
+def test_nothing_is_said_past_the_translation() -> None:
+    said = run("tests/ui/walk_marked.py", "tests.ui.marked")
+    assert not said, said
+
+
+def test_german_fits_the_smallest_window() -> None:
+    said = run("tests/ui/test_small_window.py", "tests.ui.german")
+    assert not said, said
+
+
+def test_nothing_is_cut_at_twice_the_scale() -> None:
+    said = run("tests/ui/test_small_window.py", QT_SCALE_FACTOR="2")
+    assert not said, said
