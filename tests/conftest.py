@@ -112,7 +112,7 @@ def shop(demo_folder: Path) -> Iterator[Shop]:
 
 @pytest.fixture
 def workshop(standin: StandIn, hands: Hands, shop: Shop, catalogue: Catalogue) -> Iterator[Workshop]:
-    rig = Rig({kind: url for kind, url in standin.wires.items() if kind != "hands"}, settle=0.0)
+    rig = Rig({kind: url for kind, url in standin.wires.items() if kind != "hands"}, patience=3.0, settle=0.0)
     yield Workshop(rig, shop, catalogue, hands)
     rig.close()
 
