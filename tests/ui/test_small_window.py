@@ -9,6 +9,7 @@ from PySide6.QtWidgets import (
     QAbstractButton,
     QAbstractItemView,
     QAbstractScrollArea,
+    QCheckBox,
     QComboBox,
     QLabel,
     QLineEdit,
@@ -54,8 +55,11 @@ def cut(widget: QWidget) -> str:
         else:
             short = widget.fontMetrics().horizontalAdvance(widget.text()) > widget.width() + SPARE
         return f"label {widget.text()!r} in {widget.size().toTuple()}" if short else ""
+    if isinstance(widget, QCheckBox) and widget.text():
+        short = widget.sizeHint().width() > widget.width() + SPARE
+        return f"box {widget.objectName()} {widget.text()!r} in {widget.width()}" if short else ""
     if isinstance(widget, QPushButton) and widget.text():
-        short = widget.fontMetrics().horizontalAdvance(widget.text()) > widget.width() - 4
+        short = widget.sizeHint().width() > widget.width() + SPARE
         return f"button {widget.objectName()} {widget.text()!r} in {widget.width()}" if short else ""
     return ""
 

@@ -7716,7 +7716,7 @@
   <message>
    <location filename="core/pictures/route_strips.py" />
    <source>writes</source>
-   <translation>schreiben</translation>
+   <translation>Schr.</translation>
   </message>
   <message>
    <location filename="core/pictures/route_strips.py" />
@@ -14101,7 +14101,7 @@
   <message>
    <location filename="ui/views/catalogue_page.py" />
    <source>Take shared</source>
-   <translation>Geteilte übernehmen</translation>
+   <translation>Übernehmen</translation>
   </message>
   <message>
    <location filename="ui/views/catalogue_page.py" />

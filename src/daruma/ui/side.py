@@ -13,7 +13,7 @@ from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.shell import RAIL_WIDTH
 from daruma.ui.widgets.rail import Rail, RailTicket
 
-FOLDED = 84
+FOLDED = 94  # pixels
 
 
 class Side(QFrame):
