@@ -6,10 +6,11 @@ import shutil
 import subprocess
 import sys
 import tempfile
-from collections.abc import Iterator
+from collections.abc import Iterable, Iterator
 from dataclasses import dataclass
 from datetime import UTC, datetime
 from pathlib import Path
+from typing import Any
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 os.environ["XDG_STATE_HOME"] = tempfile.mkdtemp(prefix="daruma-state")  # logs and reports
@@ -33,6 +34,11 @@ settings.register_profile(
 settings.load_profile("daruma")
 
 HERO = 2  # the demo's fresh ticket
+
+
+def share(values: Iterable[Any], often: int) -> list[Any]:
+    """Return the values of a parameter, so that `often` of them are tried at each run of the suite and all in the soak."""
+    return [value if place < often else pytest.param(value, marks=pytest.mark.soak) for place, value in enumerate(values)]
 
 
 def pytest_addoption(parser: pytest.Parser) -> None:

@@ -318,7 +318,7 @@ def main() -> int:
         shutil.copytree(rng.choice(arguments.starts), folder, ignore=shutil.ignore_patterns("wires"))
         arena = Arena(folder, catalogue)
         try:
-            seen = one_run(arena, rng, point, whole=bool(point) or index % arguments.whole == 0)
+            seen = one_run(arena, rng, point, whole=index % arguments.whole == 0)
         except BaseException:
             print(f"run {index} {point} failed", file=sys.stderr)
             raise

@@ -17,6 +17,7 @@ from daruma.core.parts import Function
 from daruma.core.plan.routes import Route
 from tests.bench.faultbench import FaultBench
 from tests.bench.worlds import BLANK, Drawn, draw, lay_out
+from tests.conftest import share
 
 
 def proven(bench: FaultBench, job: Job) -> set[Function]:
@@ -91,7 +92,7 @@ def is_tried(job: Job) -> bool:
     return any(outcome.action == OTHER_MAKER and not outcome.good for outcome in job.outcomes)
 
 
-@pytest.mark.parametrize("seed", range(10))
+@pytest.mark.parametrize("seed", share(range(10), 5))
 def test_a_way_that_is_offered_can_be_walked(seed: int, tmp_path: Path, catalogue: Catalogue) -> None:
     rng = random.Random(f"walks/{seed}")
     drawn = draw(catalogue, rng)

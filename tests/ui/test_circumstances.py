@@ -22,11 +22,6 @@ def test_nothing_is_said_past_the_translation() -> None:
     assert not said, said
 
 
-def test_german_fits_the_smallest_window() -> None:
-    said = run("tests/ui/test_small_window.py", "tests.ui.german")
-    assert not said, said
-
-
-def test_nothing_is_cut_at_twice_the_scale() -> None:
-    said = run("tests/ui/test_small_window.py", QT_SCALE_FACTOR="2")
+def test_german_fits_the_smallest_window_at_twice_the_scale() -> None:
+    said = run("tests/ui/test_small_window.py", "tests.ui.german", QT_SCALE_FACTOR="2")
     assert not said, said

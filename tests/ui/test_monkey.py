@@ -37,6 +37,7 @@ from daruma.standin.faults import FAULTS
 from daruma.ui import bench_desk as desks
 from daruma.ui.widgets import hold
 from daruma.ui.widgets.hold import HoldButton
+from tests.conftest import share
 from tests.parts import panel_of
 from tests.ui.conftest import Driver
 
@@ -224,7 +225,7 @@ def _note(monkey: Monkey, trouble: Trouble) -> None:
         monkey.unexpected.append(f"{trouble.what} {trouble.__cause__!r}")
 
 
-@pytest.mark.parametrize("seed", range(2))
+@pytest.mark.parametrize("seed", share(range(2), 1))
 def test_a_monkey_at_the_window(seed: int, driver: Driver, tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
     monkey = let_loose(driver, seed, 250, tmp_path, monkeypatch)
     assert len(monkey.done) >= 8

@@ -9,6 +9,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 from scipy.optimize import curve_fit
+from tests.conftest import share
 from tests.core.cell.packs import Outcome, carried_out, pack, samples_of
 
 from daruma.catalogue.cells import chemistries
@@ -91,7 +92,7 @@ def saved(seed: int) -> tuple[Outcome, Outcome]:
     return early, carried_out(station, replace(test, whole=True))
 
 
-@pytest.mark.parametrize("block", range(3))
+@pytest.mark.parametrize("block", share(range(3), 1))
 def test_simulated_packs(block: int) -> None:
     pairs = [saved(seed) for seed in range(FEW // 3 * block, FEW // 3 * (block + 1))]
     check_many([early for early, _ in pairs])

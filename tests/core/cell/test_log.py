@@ -7,6 +7,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from scipy.integrate import trapezoid
+from tests.conftest import share
 
 from daruma.core.cell.incremental import incremental
 from daruma.core.cell.log import current_steps, gaps, totals
@@ -111,7 +112,7 @@ def staircase(rng: np.random.Generator) -> tuple[np.ndarray, np.ndarray, list[fl
     )
 
 
-@pytest.mark.parametrize("seed", range(12))
+@pytest.mark.parametrize("seed", share(range(12), 3))
 def test_phases_change_where_a_general_library_sees_changes(seed: int) -> None:
     """`ruptures` (BSD-2), exact segmentation by least squares on a thinned log, finds the same changes of level."""
     ruptures = pytest.importorskip("ruptures")
