@@ -5,6 +5,8 @@ from collections.abc import Iterator
 from pathlib import Path
 
 import pytest
+from hypothesis import given
+from hypothesis import strategies as st
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QComboBox, QFileDialog, QLineEdit, QWidget
@@ -275,3 +277,15 @@ def test_a_model_is_changed_in_the_editor_and_taken_back(driver: Driver) -> None
     driver.until(page.back.isVisible)
     driver.click("model_back")
     driver.until(lambda: driver.desk.ready.catalogue.models["cedar_l"].write_limits[0] == 3)
+
+
+@given(
+    st.lists(st.tuples(st.text("ab \n", max_size=3), st.text("abc ", max_size=5)), max_size=12),
+    st.lists(st.text("abc", min_size=1, max_size=2), max_size=3),
+)
+def test_the_index_finds_what_a_plain_look_at_each_finds(told: list[tuple[str, str]], words: list[str]) -> None:
+    entries = [entry(Kind.JOB, str(i), name, line) for i, (name, line) in enumerate(told)]
+    holding = [each for each in reversed(entries) if words and all(word in each.text for word in words)]
+    begins = [each for each in holding if each.text.startswith(words[0])]
+    rest = [each for each in holding if not each.text.startswith(words[0])]
+    assert search(entries, " ".join(words), 5) == tuple([*begins, *rest][:5])

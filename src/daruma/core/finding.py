@@ -1,8 +1,10 @@
 """One search over everything a shop keeps: what is found is ranked by where the words stand, then by age."""
 
-from collections.abc import Iterable, Sequence
+from bisect import bisect_right
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from enum import Enum
+from itertools import accumulate, chain, islice
 
 MOST = 12
 
@@ -30,27 +32,39 @@ class Entry:
 def entry(kind: Kind, key: str, name: str, *said: str) -> Entry:
     """Return an entry whose name and lines are searched."""
     line = ", ".join(text for text in said if text)
-    return Entry(kind, key, name, line, f"{name} {line}".lower())
+    return Entry(kind, key, name, line, " ".join(f"{name} {line}".lower().split("\n")))
 
 
-def search(entries: Sequence[Entry], asked: str, most: int = MOST) -> tuple[Entry, ...]:
-    """Return the entries that hold every word, those whose name begins with one first; later ones before earlier ones."""
-    words = [word for word in asked.lower().split() if word]
-    if not words:
-        return ()
-    first, *others = words
-    found = [each for each in entries if first in each.text]
-    for word in others:
-        found = [each for each in found if word in each.text]
-    begins = [each for each in found if each.name.lower().startswith(first)]
-    rest = (each for each in reversed(found) if each not in begins) if len(begins) < most else ()
-    return tuple(_first(most, [*reversed(begins), *_first(most, rest)]))
+class Index:
+    """Hold entries so that they are searched as fast as one types: all texts as one, which is scanned from its end."""
+
+    def __init__(self, entries: Iterable[Entry]) -> None:
+        self.entries = tuple(entries)
+        self._ends = tuple(accumulate(len(each.text) + 1 for each in self.entries))
+        self._text = "".join(f"\n{each.text}" for each in self.entries)
+
+    def search(self, asked: str, most: int = MOST) -> tuple[Entry, ...]:
+        """Return the entries that hold every word: first those whose name begins with the first word, later before earlier."""
+        words = asked.lower().split()
+        if not words:
+            return ()
+        begins = tuple(islice(self._holding(words, f"\n{words[0]}"), most))
+        rarest = min(words, key=self._text.count) if len(words) > 1 else words[0]
+        rest = (each for each in self._holding(words, rarest) if not each.text.startswith(words[0]))
+        return tuple(islice(chain(begins, rest), most))
+
+    def _holding(self, words: Sequence[str], probe: str) -> Iterator[Entry]:
+        place = self._text.rfind(probe)
+        while place >= 0:
+            number = bisect_right(self._ends, place)
+            each = self.entries[number]
+            if all(word in each.text for word in words):
+                yield each
+            start = self._ends[number] - len(each.text) - 1
+            # a text's own line break belongs to it, so that the next find ends before it
+            place = self._text.rfind(probe, 0, start)
 
 
-def _first(most: int, found: Iterable[Entry]) -> list[Entry]:
-    taken: list[Entry] = []
-    for each in found:
-        if len(taken) >= most:
-            break
-        taken.append(each)
-    return taken
+def search(entries: Iterable[Entry], asked: str, most: int = MOST) -> tuple[Entry, ...]:
+    """Return what an index of entries finds."""
+    return Index(entries).search(asked, most)

@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, QTimer
 
 from daruma.core.errors import Trouble
-from daruma.core.finding import Entry, Kind, entry, search
+from daruma.core.finding import Entry, Index, Kind, entry
 from daruma.core.job import Job
 from daruma.core.labels import scanned
 from daruma.core.language import tr
@@ -28,7 +28,7 @@ class Finding(QObject):
         self._desk = desk
         self.lane = Lane("finding", self)
         self._kept: tuple[Entry, ...] = ()
-        self._all: tuple[Entry, ...] | None = None
+        self._all: Index | None = None
         self._pages = tuple(entry(Kind.PAGE, name, words, tr("page of the shop")) for name, words in pages.items())
         self._recent: list[str] = []
         self._first = QTimer(self)
@@ -77,7 +77,7 @@ class Finding(QObject):
             earlier = [uid for uid in self._recent if uid != job.uid]
             self._recent = [*earlier[-MOST_RECENT:], job.uid]
 
-    def _entries(self) -> tuple[Entry, ...]:
+    def _index(self) -> Index:
         if self._all is None:
             names = self._desk.ready.catalogue.names
             here = {job.uid: _of_job(job, names) for job in self._desk.jobs.values()}
@@ -86,7 +86,7 @@ class Finding(QObject):
                 for p in self._desk.shelf
             )
             kept = (each for each in self._kept if each.key not in here)
-            self._all = (*self._pages, *parts, *kept, *here.values())
+            self._all = Index((*self._pages, *parts, *kept, *here.values()))
         return self._all
 
     def search(self, asked: str) -> tuple[Entry, ...]:
@@ -94,9 +94,9 @@ class Finding(QObject):
         if self._desk.workshop is None:
             return ()
         if (code := scanned(asked)) is not None:
-            return tuple(each for each in self._entries() if each.key in (code.die, code.job))
+            return tuple(each for each in self._index().entries if each.key in (code.die, code.job))
         if asked.strip():
-            return search(self._entries(), asked)
+            return self._index().search(asked)
         here = {job.uid: job for job in self._desk.jobs.values()}
         names = self._desk.ready.catalogue.names
         return tuple(_of_job(here[uid], names) for uid in reversed(self._recent) if uid in here)

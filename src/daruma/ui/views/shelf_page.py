@@ -129,14 +129,17 @@ class ShelfPage(QFrame):
             )
             for part in self._parts
         ]
-        both = zip(self._rows, self._parts, strict=True)
-        self._texts = [" ".join((*row, part.maker, part.place, part.note)).lower() for row, part in both]
+        self._texts = []
         self._list()
 
     def _list(self) -> None:
         asked = self.search.text().lower().split()
         chosen = self.chosen()
-        self._listed = [i for i, text in enumerate(self._texts) if all(word in text for word in asked)]
+        if asked and not self._texts:
+            # made when something is looked for: the page opens without it
+            both = zip(self._rows, self._parts, strict=True)
+            self._texts = [" ".join((*row, part.maker, part.place, part.note)).lower() for row, part in both]
+        self._listed = [i for i in range(len(self._rows)) if all(word in self._texts[i] for word in asked)]
         self.rows.show_rows([self._rows[i] for i in self._listed])
         free = sum(self._parts[i].free for i in self._listed)
         self.note.setText(

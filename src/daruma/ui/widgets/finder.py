@@ -39,6 +39,7 @@ class Finder(QFrame):
         self.line.installEventFilter(self)
         self.list = QListWidget()
         self.list.setObjectName("finder_list")
+        self.list.setUniformItemSizes(True)
         self.list.setAccessibleName(tr("What was found"))
         self.list.setFocusPolicy(Qt.FocusPolicy.NoFocus)
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
@@ -69,10 +70,7 @@ class Finder(QFrame):
     def _list(self, asked: str) -> None:
         self._found = self._search(asked)
         self.list.clear()
-        for found in self._found:
-            item = QListWidgetItem(f"{WORDS[found.kind]}   {found.name}   {found.line}")
-            item.setToolTip("")
-            self.list.addItem(item)
+        self.list.addItems([f"{WORDS[found.kind]}   {found.name}   {found.line}" for found in self._found])
         if self._found:
             self.list.setCurrentRow(0)
         self.list.setFixedHeight(4 + ROW * max(1, min(ROWS, len(self._found))))
