@@ -5,7 +5,7 @@ from collections.abc import Iterator
 
 from PySide6.QtCore import QModelIndex, Qt
 from PySide6.QtGui import QAction
-from PySide6.QtWidgets import QAbstractButton, QAbstractItemView, QComboBox, QLabel, QLineEdit, QListView, QWidget
+from PySide6.QtWidgets import QAbstractButton, QAbstractItemView, QComboBox, QLabel, QLineEdit, QListView, QTextBrowser, QWidget
 
 from daruma.core.job import Stage
 from daruma.core.settings import groups
@@ -82,4 +82,24 @@ def test_nothing_is_said_past_the_translation(driver: Driver) -> None:
             driver.window.open_stage(stage)
             if driver.window.stage is stage:
                 found += look(driver, f"{driver.job.name} {stage.name}", known)
+    assert not found, "\n".join(dict.fromkeys(found))
+
+
+def test_the_papers_say_nothing_past_the_translation(driver: Driver) -> None:
+    known, found = typed(driver), []
+    for number, job in driver.desk.jobs.items():
+        if not job.steps:
+            continue
+        driver.desk.open_job(number)
+        driver.idle()
+        driver.window.open_stage(Stage.HAND_OVER)
+        if driver.window.stage is not Stage.HAND_OVER:
+            continue
+        driver.idle()
+        for name in ("page_customer", "page_shop"):
+            if driver.window.findChild(QAbstractButton, name) is not None:
+                driver.click(name)
+        for page in driver.window.findChildren(QTextBrowser):
+            left = HEXADECIMAL.sub("", DATA.sub("", outside(page.toPlainText())))
+            found += [f"{job.name}: {word}" for word in WORD.findall(left) if word not in known]
     assert not found, "\n".join(dict.fromkeys(found))

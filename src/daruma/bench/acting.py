@@ -143,7 +143,7 @@ def _sent(journal: Journal, written: Act, context: Context, send: Callable[[Sent
 
 
 def _answer(said: LinkError | None) -> str:
-    return "done" if said is None else said.code if isinstance(said, Refused) else tr("no answer: {said}", said=said.what)
+    return tr("done") if said is None else said.code if isinstance(said, Refused) else tr("no answer: {said}", said=said.what)
 
 
 def state_of(answer: str, found: Found[_T]) -> ActState:

@@ -192,7 +192,7 @@ def is_flashed(rig: Rig) -> Found[None]:
     """Look whether the system was flashed since the swap; one that was not is to be flashed again."""
     _asked(rig)
     done = front_state(rig.phone()).flashed
-    return Found(done, "flashed" if done else tr("not flashed"), None, tr("the system is flashed"), untouched=False)
+    return Found(done, tr("flashed") if done else tr("not flashed"), None, tr("the system is flashed"), untouched=False)
 
 
 def is_finished(rig: Rig, part: PartKind = PartKind.DISPLAY) -> Found[PartStatus]:

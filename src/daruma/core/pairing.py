@@ -108,7 +108,7 @@ class ThreadState:
             case Tri.YES:
                 return tr("the {name} is the one the board expects", name=name)
             case Tri.UNKNOWN if self.believed is not None and self.carried is not None:
-                agrees = "is" if self.carried == self.believed else tr("is not")
+                agrees = tr("is") if self.carried == self.believed else tr("is not")
                 return tr("the {name} {agrees} that of the backup, the board does not tell its own", name=name, agrees=agrees)
             case Tri.UNKNOWN:
                 side = tr("the board's") if self.expected is None else tr("the part's")

@@ -82,7 +82,7 @@ class Sheet:
     @property
     def proven(self) -> str:
         """Return what stands at a promise that was proven: in practice nothing is said of a real phone."""
-        return tr("in practice only") if self.practice else "proven"
+        return tr("in practice only") if self.practice else tr("proven")
 
     @property
     def practice(self) -> str:

@@ -30,6 +30,11 @@
   </message>
   <message>
    <location filename="bench/acting.py" />
+   <source>done</source>
+   <translation>erledigt</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
    <source>The device reported success, the {looked} differs.</source>
    <translation>Das Gerät meldete Erfolg, {looked} weicht ab.</translation>
   </message>
@@ -92,11 +97,6 @@
    <location filename="bench/acting.py" />
    <source>The part is as it was: nothing was counted.</source>
    <translation>Das Teil ist, wie es war: nichts wurde gezählt.</translation>
-  </message>
-  <message>
-   <location filename="bench/acting.py" />
-   <source>done</source>
-   <translation>erledigt</translation>
   </message>
   <message>
    <location filename="bench/doing.py" />
@@ -1827,6 +1827,11 @@
    <location filename="bench/phone_acts.py" />
    <source>bound</source>
    <translation>gebunden</translation>
+  </message>
+  <message>
+   <location filename="bench/phone_acts.py" />
+   <source>flashed</source>
+   <translation>neu aufgespielt</translation>
   </message>
   <message>
    <location filename="bench/phone_acts.py" />
@@ -7005,6 +7010,11 @@
   </message>
   <message>
    <location filename="core/pairing.py" />
+   <source>is</source>
+   <translation>entspricht</translation>
+  </message>
+  <message>
+   <location filename="core/pairing.py" />
    <source>is not</source>
    <translation>entspricht nicht</translation>
   </message>
@@ -7237,6 +7247,11 @@
    <location filename="core/pictures/finishing_sheet.py" />
    <source>This way lets the phone finish nothing.</source>
    <translation>Dieser Weg lässt das Telefon nichts abschließen.</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/finishing_sheet.py" />
+   <source>begun</source>
+   <translation>begonnen</translation>
   </message>
   <message>
    <location filename="core/pictures/finishing_sheet.py" />
@@ -7532,6 +7547,11 @@
    <location filename="core/pictures/panel_picture.py" />
    <source>as it is</source>
    <translation>wie es ist</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/panel_picture.py" />
+   <source>tuned</source>
+   <translation>abgestimmt</translation>
   </message>
   <message>
    <location filename="core/pictures/panel_picture.py" />

@@ -114,7 +114,9 @@ def prove_taps(doing: Doing, job: Job, context: Context) -> Proof:
     passes = doing.rig.phone().functions().get(Function.HAPTICS) is Tri.YES
     if KIND not in job.ticket.parts:
         said = tr("The phone's motor test passes: it taps.") if passes else tr("The phone's motor test fails: no tap.")
-        return Proof(Function.HAPTICS, passes, said, ((tr("motor test"), "taps" if passes else tr("no tap")),), (), context.now())
+        return Proof(
+            Function.HAPTICS, passes, said, ((tr("motor test"), tr("taps") if passes else tr("no tap")),), (), context.now()
+        )
     tap = tap_of(doing, job)
     good = tap.motor is Motor.TAPS and passes
     said = tr(

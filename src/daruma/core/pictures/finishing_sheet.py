@@ -15,7 +15,7 @@ def finishing_sheet(width: float, session: FinishSession | None) -> Picture:
     if session is None:
         words = tr("This way lets the phone finish nothing.")
         return Picture(width, 30, (Text(0, 20, words, Tone.QUIET, 13, limit=width),), (), words)
-    begun = "begun" if session.begun else tr("not begun yet")
+    begun = tr("begun") if session.begun else tr("not begun yet")
     items: list[Item] = [
         Text(0, 16, tr("Finishing session, {begun}", begun=begun), Tone.INK, 13, bold=True),
         Text(

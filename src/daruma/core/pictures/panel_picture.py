@@ -159,7 +159,7 @@ def panel_numbers(sheet: PanelSheet, spec: DisplaySpec) -> tuple[tuple[str, str]
         (tr("panel: residual"), figures("ΔE00 {residual:.1f}", residual=sheet.panel.residual)),
         (tr("panel: additivity"), figures("ΔE00 {additivity:.1f}", additivity=sheet.panel.additivity)),
     ]
-    for name, prediction in ((tr("as it is"), tuning.before), ("tuned", tuning.after)):
+    for name, prediction in ((tr("as it is"), tuning.before), (tr("tuned"), tuning.after)):
         if prediction is not None:
             group = tr("ΔE00 {name}, 95 % below", name=name)
             rows.append(
