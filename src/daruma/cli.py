@@ -315,7 +315,7 @@ def purge(place: Place, days: int, yes: bool) -> None:
         found = retention.purge(shop.database, before, now.isoformat()) if yes else retention.due(shop.database, before)
     say(tr("jobs: {jobs}", jobs=", ".join(found.jobs) or tr("none")))
     say(tr("backups: {backups}", backups=", ".join(found.backups) or tr("none")))
-    say("Purged." if yes else tr("Nothing was changed. Add --yes to purge."))
+    say(tr("Purged.") if yes else tr("Nothing was changed. Add --yes to purge."))
 
 
 @main.group()

@@ -1,6 +1,8 @@
 """The user's language: figures, dates, and the words of a second language, whole and fitting."""
 
+import ast
 import importlib.util
+import re
 import subprocess
 import sys
 from collections.abc import Iterator
@@ -115,3 +117,26 @@ def test_nothing_is_lost_where_the_language_is_missing(monkeypatch: pytest.Monke
     speaking.speak_in("de")
     assert language.spoken() == "en"
     speaking._translator.cache_clear()
+
+
+def is_looked_up(node: ast.expr) -> bool:
+    return isinstance(node, ast.Call) and ast.unparse(node.func) == "tr"
+
+
+def alternatives(tree: ast.AST) -> Iterator[list[ast.expr]]:
+    for node in ast.walk(tree):
+        if isinstance(node, ast.IfExp):
+            yield [node.body, node.orelse]
+        elif isinstance(node, ast.Dict):
+            yield node.values
+
+
+def test_what_stands_beside_a_text_that_is_looked_up_is_looked_up_too() -> None:
+    names = {"English", "Deutsch", "Daruma"}  # the same in every language
+    found = []
+    for path in sorted((ROOT / "src").rglob("*.py")):
+        for values in alternatives(ast.parse(path.read_text(encoding="utf-8"))):
+            said = [each.value for each in values if isinstance(each, ast.Constant) and isinstance(each.value, str)]
+            if any(map(is_looked_up, values)):
+                found += [f"{path.name}: {text!r}" for text in said if re.search("[a-z]{2}", text) and text not in names]
+    assert found == []

@@ -46,6 +46,7 @@ def told(widget: QWidget) -> Iterator[str]:
 def typed(driver: Driver) -> set[str]:
     """Return the words that stand in the demo's tickets and on its shelf."""
     said = [job.ticket.complaint for job in driver.desk.jobs.values()]
+    said += [driver.desk.settings["shop.name"], driver.desk.settings["shop.address"], driver.desk.settings["shop.reach"]]
     said += [part.source for part in driver.desk.shelf] + [part.note for part in driver.desk.shelf]
     return {word for text in said for word in WORD.findall(text)}
 

@@ -183,4 +183,4 @@ def _settled(
 
 
 def _looked(kind: ActKind) -> str:
-    return "read-back" if kind is ActKind.WRITE else tr("state after it")
+    return tr("read-back") if kind is ActKind.WRITE else tr("state after it")

@@ -10,11 +10,11 @@ from daruma.core.language import figures, tr
 
 _ZERO_CELSIUS = 2731  # of 0.1 K
 _ENERGY = 1 << 15  # of the battery mode: capacities in 10 mWh
-_STATUS = {7: "initialised", 6: "discharging", 5: "full", 4: "empty"}
+_STATUS = {7: tr("initialised"), 6: tr("discharging"), 5: tr("full"), 4: tr("empty")}
 _ALARMS = {
-    15: "over-charged",
+    15: tr("over-charged"),
     14: tr("terminate charge"),
-    12: "over-temperature",
+    12: tr("over-temperature"),
     11: tr("terminate discharge"),
     9: tr("remaining capacity"),
     8: tr("remaining time"),

@@ -40,6 +40,11 @@
   </message>
   <message>
    <location filename="bench/acting.py" />
+   <source>read-back</source>
+   <translation>das Zurückgelesene</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
    <source>state after it</source>
    <translation>der Zustand danach</translation>
   </message>
@@ -495,6 +500,11 @@
   </message>
   <message>
    <location filename="bench/kinds/battery/__init__.py" />
+   <source>nothing</source>
+   <translation>nichts</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/battery/__init__.py" />
    <source>without a notice</source>
    <translation>ohne Hinweis</translation>
   </message>
@@ -942,6 +952,16 @@
    <location filename="bench/kinds/display/proving.py" />
    <source>hysteresis</source>
    <translation>Hysterese</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/display/proving.py" />
+   <source>passed</source>
+   <translation>bestanden</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/display/proving.py" />
+   <source>failed</source>
+   <translation>fehlgeschlagen</translation>
   </message>
   <message>
    <location filename="bench/kinds/display/steps.py" />
@@ -2425,6 +2445,11 @@
   </message>
   <message>
    <location filename="cli.py" />
+   <source>Purged.</source>
+   <translation>Gelöscht.</translation>
+  </message>
+  <message>
+   <location filename="cli.py" />
    <source>Nothing was changed. Add --yes to purge.</source>
    <translation>Nichts wurde geändert. Zum Löschen --yes angeben.</translation>
   </message>
@@ -2512,11 +2537,6 @@
    <location filename="core/acts.py" />
    <source>in doubt</source>
    <translation>ungewiss</translation>
-  </message>
-  <message>
-   <location filename="core/acts.py" />
-   <source>failed</source>
-   <translation>fehlgeschlagen</translation>
   </message>
   <message>
    <location filename="core/acts.py" />
@@ -2852,11 +2872,6 @@
    <location filename="core/cell/program.py" />
    <source>Full: it rests.</source>
    <translation>Voll: sie ruht.</translation>
-  </message>
-  <message>
-   <location filename="core/cell/spans.py" />
-   <source>nothing</source>
-   <translation>nichts</translation>
   </message>
   <message>
    <location filename="core/cell/spans.py" />
@@ -4642,6 +4657,11 @@
    <location filename="core/kinds/display/asking.py" />
    <source>aftermarket</source>
    <translation>Fremdteil</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/asking.py" />
+   <source>ready-coded</source>
+   <translation>fertig codiert</translation>
   </message>
   <message>
    <location filename="core/kinds/display/asking.py" />
@@ -7155,6 +7175,11 @@
   </message>
   <message>
    <location filename="core/pictures/cable_trace.py" />
+   <source>starts</source>
+   <translation>startet</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/cable_trace.py" />
    <source>constant current</source>
    <translation>Konstantstrom</translation>
   </message>
@@ -7162,6 +7187,11 @@
    <location filename="core/pictures/cable_trace.py" />
    <source>constant voltage</source>
    <translation>Konstantspannung</translation>
+  </message>
+  <message>
+   <location filename="core/pictures/cable_trace.py" />
+   <source>gives</source>
+   <translation>gibt ab</translation>
   </message>
   <message>
    <location filename="core/pictures/cable_trace.py" />
@@ -7601,7 +7631,7 @@
   <message>
    <location filename="core/pictures/primitives.py" />
    <source>act</source>
-   <translation>Handlung</translation>
+   <translation>Vorgang</translation>
   </message>
   <message>
    <location filename="core/pictures/primitives.py" />
@@ -9060,8 +9090,28 @@
   </message>
   <message>
    <location filename="core/sbs.py" />
+   <source>initialised</source>
+   <translation>initialisiert</translation>
+  </message>
+  <message>
+   <location filename="core/sbs.py" />
+   <source>discharging</source>
+   <translation>entlädt</translation>
+  </message>
+  <message>
+   <location filename="core/sbs.py" />
+   <source>over-charged</source>
+   <translation>überladen</translation>
+  </message>
+  <message>
+   <location filename="core/sbs.py" />
    <source>terminate charge</source>
    <translation>Laden beenden</translation>
+  </message>
+  <message>
+   <location filename="core/sbs.py" />
+   <source>over-temperature</source>
+   <translation>zu heiß</translation>
   </message>
   <message>
    <location filename="core/sbs.py" />
@@ -12427,6 +12477,11 @@
    <location filename="store/losses.py" />
    <source>save of a job</source>
    <translation>Sichern eines Auftrags</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>settlement</source>
+   <translation>Klärung</translation>
   </message>
   <message>
    <location filename="store/losses.py" />

@@ -8,7 +8,19 @@ from daruma.core.language import tr
 from daruma.store.marks import Marked
 
 # in the order in which they are told
-_ONE = {"backups": "backup", "acts": "act", "jobs": "job", "saves of jobs": tr("save of a job"), "settlements": "settlement"}
+_SAID = {
+    "backups": (tr("backup"), tr("backups")),
+    "acts": (tr("act"), tr("acts")),
+    "jobs": (tr("job"), tr("jobs")),
+    "saves of jobs": (tr("save of a job"), tr("saves of jobs")),
+    "settlements": (tr("settlement"), tr("settlements")),
+}
+    "backups": tr("backup"),
+    "acts": tr("act"),
+    "jobs": tr("job"),
+    "saves of jobs": tr("save of a job"),
+    "settlements": tr("settlement"),
+}
 MARKS = tr("the marks")
 
 
@@ -32,8 +44,8 @@ def faults_of(marked: Marked | None, damaged: Sequence[str], trouble: str, copie
 
 def sentence(marked: Marked, copies: Sequence[Held]) -> str:
     """Return what is missing and where it may be."""
-    missing = {name: marked.missing[name] for name in _ONE if marked.missing.get(name)}
-    told = ", ".join(f"{count} {_ONE.get(name, name) if count == 1 else name}" for name, count in missing.items())
+    missing = {name: marked.missing[name] for name in _SAID if marked.missing.get(name)}
+    told = ", ".join(f"{count} {_SAID[name][count != 1]}" for name, count in missing.items())
     return tr("{told} that were kept are not in it{where}", told=told, where=_where(marked, missing, copies))
 
 

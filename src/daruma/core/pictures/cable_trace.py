@@ -22,15 +22,15 @@ _VOLTS_SHARE = 0.3
 _FEW = 150  # points that are stroked as a line
 _NICE = (0.1, 0.2, 0.5, 1, 2, 5, 10, 15, 30, 60, 120, 300, 600, 900, 1800, 3600, 7200, 14400, 28800, 86400)
 WORDS = {
-    Phase.NOTHING: "nothing",
-    Phase.SHORT: "short",
-    Phase.BOOT: "starts",
-    Phase.IDLE: "idle",
+    Phase.NOTHING: tr("nothing"),
+    Phase.SHORT: tr("short"),
+    Phase.BOOT: tr("starts"),
+    Phase.IDLE: tr("idle"),
     Phase.CONSTANT_CURRENT: tr("constant current"),
     Phase.CONSTANT_VOLTAGE: tr("constant voltage"),
-    Phase.TRICKLE: "trickle",
-    Phase.FULL: "full",
-    Phase.DISCHARGE: "gives",
+    Phase.TRICKLE: tr("trickle"),
+    Phase.FULL: tr("full"),
+    Phase.DISCHARGE: tr("gives"),
 }
 
 

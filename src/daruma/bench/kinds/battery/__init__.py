@@ -150,7 +150,7 @@ def prove_health(doing: Doing, job: Job, context: Context) -> Proof:
             tr("the phone shows"),
             tr("{percent} %, {cycles} cycles", percent=shown.percent, cycles=shown.cycles)
             if shown.percent is not None
-            else "nothing",
+            else tr("nothing"),
         ),
     )
     if shown.percent is None:

@@ -108,7 +108,7 @@ def prove_touch(rig: Rig, context: Context) -> Proof:
     context.report(0.3, tr("reading the touch test"))
     works = rig.phone().functions().get(Function.TOUCH) is Tri.YES
     said = tr("The phone's touch test passes.") if works else tr("The phone's touch test fails: no sound touch chip answers.")
-    return Proof(Function.TOUCH, works, said, ((tr("touch test"), "passed" if works else "failed"),), (), context.now())
+    return Proof(Function.TOUCH, works, said, ((tr("touch test"), tr("passed") if works else tr("failed")),), (), context.now())
 
 
 def prove_brightness(model: Model, measured: Measured, record: Record | None, when: str) -> Proof:

@@ -23,7 +23,7 @@ _PANEL = {
     PanelKind.GENUINE_NEW: tr("genuine, new"),
     PanelKind.GENUINE_USED: tr("genuine, used"),
     PanelKind.AFTERMARKET: tr("aftermarket"),
-    PanelKind.READY_CODED: "ready-coded",
+    PanelKind.READY_CODED: tr("ready-coded"),
 }
 _TRI = {"yes": Tri.NO, "no": Tri.YES, "?": Tri.UNKNOWN}
 

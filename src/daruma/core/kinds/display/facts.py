@@ -58,7 +58,7 @@ KIND_WORDS = {
     PanelKind.GENUINE_NEW: tr("new genuine"),
     PanelKind.GENUINE_USED: tr("used genuine"),
     PanelKind.AFTERMARKET: tr("aftermarket"),
-    PanelKind.READY_CODED: "ready-coded",
+    PanelKind.READY_CODED: tr("ready-coded"),
 }
 GENUINE = frozenset({PanelKind.GENUINE_NEW, PanelKind.GENUINE_USED})
 GENUINE_CHIP = GENUINE | {PanelKind.READY_CODED}
