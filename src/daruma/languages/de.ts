@@ -12475,8 +12475,38 @@
   </message>
   <message>
    <location filename="store/losses.py" />
+   <source>{told} that were kept are not in it{where}</source>
+   <translation>{told}, die gesichert waren, sind nicht darin{where}</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>; no copy here holds more: look in the shop's second place and on other disks</source>
+   <translation>; keine Kopie hier hat mehr: am zweiten Ort der Werkstatt und auf anderen Datenträgern nachsehen</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>backups</source>
+   <translation>Sicherungen</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>acts</source>
+   <translation>Vorgänge</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>jobs</source>
+   <translation>Aufträge</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
    <source>save of a job</source>
    <translation>Sichern eines Auftrags</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>saves of jobs</source>
+   <translation>Sicherungen von Aufträgen</translation>
   </message>
   <message>
    <location filename="store/losses.py" />
@@ -12485,13 +12515,8 @@
   </message>
   <message>
    <location filename="store/losses.py" />
-   <source>{told} that were kept are not in it{where}</source>
-   <translation>{told}, die gesichert waren, sind nicht darin{where}</translation>
-  </message>
-  <message>
-   <location filename="store/losses.py" />
-   <source>; no copy here holds more: look in the shop's second place and on other disks</source>
-   <translation>; keine Kopie hier hat mehr: am zweiten Ort der Werkstatt und auf anderen Datenträgern nachsehen</translation>
+   <source>settlements</source>
+   <translation>Klärungen</translation>
   </message>
   <message>
    <location filename="store/losses.py" />

@@ -15,12 +15,6 @@ _SAID = {
     "saves of jobs": (tr("save of a job"), tr("saves of jobs")),
     "settlements": (tr("settlement"), tr("settlements")),
 }
-    "backups": tr("backup"),
-    "acts": tr("act"),
-    "jobs": tr("job"),
-    "saves of jobs": tr("save of a job"),
-    "settlements": tr("settlement"),
-}
 MARKS = tr("the marks")
 
 
