@@ -37,15 +37,15 @@ def advise(policy: Policy, routes: Sequence[Route] = ()) -> Advice:
     value = policy.value(problem.start)
     pick = policy.best(problem.start)
     return Advice(
-        pick[0].action if pick else None,
-        pick[1].action if pick and pick[1] else None,
+        pick.move.action if pick else None,
+        pick.set_up.action if pick and pick.set_up else None,
         value,
         policy.options(problem.start),
         *after_failures(policy),
         policy.expected(problem.start),
         policy.size(),
-        _rival(policy, pick[0].action) if pick else None,
-        first_listed(pick[0].action if pick else None, value, routes[0]) if routes else None,
+        _rival(policy, pick.move.action) if pick else None,
+        first_listed(pick.move.action if pick else None, value, routes[0]) if routes else None,
     )
 
 
@@ -73,14 +73,13 @@ def after_failures(policy: Policy) -> tuple[Action | None, tuple[tuple[Action | 
             if watched is not None:
                 steps.append((None, policy.value(state)))
             break
-        move, _, before = pick
-        outcomes = policy.problem.outcomes(move, before)
+        action, outcomes = pick.move.action, pick.outcomes(state)
         if watched is not None:
-            steps.append((move.action, policy.value(state)))
-            if move.action is not watched or len(outcomes) == 1:
+            steps.append((action, policy.value(state)))
+            if action is not watched or len(outcomes) == 1:
                 break
         if len(outcomes) > 1:
-            watched = watched or move.action
+            watched = watched or action
             state = outcomes[1][1]
         else:
             state = outcomes[0][1]

@@ -46,11 +46,11 @@ class Through:
             used, plain = state & flag, state & ~flag
             if used and problem.may_end(plain):
                 best = max(best, (self._worth(plain) - price, state))
-            for move, set_up, before in problem.expand(plain):
-                after = problem.succeed(move, before)
-                if after == before:
+            for edge in problem.edges(plain):
+                if edge.then == edge.before:
                     continue
-                then = after | (flag if used or move.action.way == way else 0)
+                move, set_up = edge.move, edge.set_up
+                then = edge.then | (flag if used or move.action.way == way else 0)
                 total = price + self._price(move) + (self._price(set_up) if set_up else 0.0)
                 if total < prices.get(then, float("inf")) - 1e-9:
                     prices[then], came[then] = total, (state, set_up, move)

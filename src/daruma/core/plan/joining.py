@@ -8,7 +8,7 @@ from typing import Any
 
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
-from daruma.core.plan.bounds import Made
+from daruma.core.plan.edges import Edge
 from daruma.core.plan.packing import Move
 from daruma.core.plan.table import Table
 
@@ -48,13 +48,13 @@ def joined(table: Table, paths: Paths) -> Joined:
             return Joined(_unwound(steps), {})
         if _count(left) < _count(furthest):
             furthest = left
-        ready = sorted(_ready(table, left, state), key=lambda each: (table.is_shared(each[0][0].action), each[1] != last))
-        for (move, set_up, before), movers in reversed(ready):
+        ready = sorted(_ready(table, left, state), key=lambda each: (table.is_shared(each[0].move.action), each[1] != last))
+        for edge, movers in reversed(ready):
             then = {kind: path[1:] if kind in movers else path for kind, path in left.items()}
             then = {kind: path for kind, path in then.items() if path}
             if _place(then) not in seen:
                 seen.add(_place(then))
-                waiting.append((movers, then, table.whole.succeed(move, before), (steps, set_up, move)))
+                waiting.append((movers, then, edge.then, (steps, edge.set_up, edge.move)))
     return Joined((), {kind: path[0].key for kind, path in furthest.items() if not _waits(table, furthest, kind)})
 
 
@@ -74,13 +74,13 @@ def _unwound(steps: _Steps) -> tuple[tuple[Move | None, Move], ...]:
     return tuple(reversed(found))
 
 
-def _ready(table: Table, left: _Left, state: int) -> Iterator[tuple[Made, tuple[PartKind, ...]]]:
+def _ready(table: Table, left: _Left, state: int) -> Iterator[tuple[Edge, tuple[PartKind, ...]]]:
     """Yield the moves that can be made now, with the kinds that go on by each."""
-    for made in table.whole.expand(state):
-        action = made[0].action
+    for edge in table.whole.edges(state):
+        action = edge.move.action
         movers = tuple(kind for kind, path in left.items() if _same(table, kind, path[0], action))
         if movers and not any(_waits(table, left, kind) for kind in movers):
-            yield made, movers
+            yield edge, movers
 
 
 def _waits(table: Table, left: _Left, kind: PartKind) -> bool:

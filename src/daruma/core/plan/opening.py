@@ -13,12 +13,14 @@ from itertools import combinations
 
 from daruma.core.language import tr
 from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
+from daruma.core.plan.edges import Edge
 from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.packing import Move
 from daruma.core.plan.problem import Checkpoint, Doubt, Goal, Problem, go_on
 from daruma.core.plan.state import Needs
 
 Values = Mapping[Enum, Enum]
+_Step = tuple[Move, int, bool]  # a move, the state after it, whether it went well
 
 
 @dataclass(frozen=True, slots=True)
@@ -61,9 +63,13 @@ class Opening:
         free = [replace(action, bars=()) for action in actions]
         self.problem = Problem(start, [*free, *_imagined(self._facts)], goals, ends, doubts, checkpoint=checkpoint)
         moves = [*self.problem.moves, *self.problem.set_ups]
-        bars = {(action.uid, action.way): frozenset(action.bars) for action in actions}
-        self._bars: dict[Move, frozenset[Bar]] = {move: bars.get((move.action.uid, move.action.way), _NEVER) for move in moves}
+        bars = {(action.uid, action.way): action.bars for action in actions}
+        self._bars = {move: bars.get((move.action.uid, move.action.way), (_IMAGINED,)) for move in moves}
+        self._bits = {bar: 1 << i for i, bar in enumerate(dict.fromkeys(bar for each in self._bars.values() for bar in each))}
+        self._barred = {move: sum(self._bits[bar] for bar in set(each)) for move, each in self._bars.items()}
         self._ends: dict[int, frozenset[int]] = {}
+        self._ahead: dict[int, list[tuple[int, _Step]]] = {}
+        self._aside: dict[int, list[tuple[int, _Step]]] = {}
 
     @cached_property
     def grants(self) -> tuple[Grant, ...]:
@@ -81,35 +87,54 @@ class Opening:
     def courses(self, granted: Iterable[Grant] = (), *, failures: bool = False) -> Courses:
         """Return what can be reached with what is granted, when all goes well; with `failures` also what misses lead to."""
         lifted, start = self._granted(tuple(granted))
-        steps: dict[int, list[tuple[Move, int, bool]]] = {}
+        steps: dict[int, list[_Step]] = {}
         found = [start]
         while found:
             state = found.pop()
-            self.problem.checkpoint()
             if state not in steps:
-                steps[state] = list(self._steps(state, lifted, failures))
-                found += [then for _, then, _ in steps[state] if then not in steps]
+                self.problem.checkpoint()
+                steps[state] = after = [step for barred, step in self._steps(state, failures) if not barred & ~lifted]
+                found += [step[1] for step in after if step[1] not in steps]
         return self._judged(start, steps)
 
-    def _steps(self, state: int, lifted: frozenset[Bar], failures: bool) -> Iterator[tuple[Move, int, bool]]:
-        for move, set_up, before in self.problem.expand(state):
-            if not self._bars[move] <= lifted or (set_up is not None and not self._bars[set_up] <= lifted):
-                continue
-            then = self.problem.succeed(move, before)
-            if then != state:
-                yield move, then, True
-            if failures and move.counters:
-                for clear, make in (move.misses, move.ruins):
-                    if make and (missed := self.problem.tidied(before & clear | make)) != state:
-                        yield move, missed, False
+    def _steps(self, state: int, failures: bool) -> list[tuple[int, _Step]]:
+        """Return what can be done in a state, and with `failures` what misses, each with what bars it."""
+        ahead = self._ahead.get(state)
+        if ahead is None:
+            edges = self.problem.edges(state)
+            ahead = self._ahead[state] = [(self._bars_of(e), (e.move, e.then, True)) for e in edges if e.then != state]
+        if not failures:
+            return ahead
+        aside = self._aside.get(state)
+        if aside is None:
+            aside = self._aside[state] = list(self._missed(state))
+        return [*ahead, *aside]
 
-    def _granted(self, granted: tuple[Grant, ...]) -> tuple[frozenset[Bar], int]:
+    def _missed(self, state: int) -> Iterator[tuple[int, _Step]]:
+        for edge in self.problem.edges(state):
+            for then in self._failed(edge):
+                if then != state:
+                    yield self._bars_of(edge), (edge.move, then, False)
+
+    def _failed(self, edge: Edge) -> Iterator[int]:
+        """Yield the states after a miss, without its count: whatever is tried again is a course of its own."""
+        move = edge.move
+        if move.counters:
+            if move.misses[1]:
+                yield edge.missed(edge.before, 0)
+            if move.ruins[1]:
+                yield edge.ruined(edge.before, 0)
+
+    def _bars_of(self, edge: Edge) -> int:
+        return self._barred[edge.move] | (0 if edge.set_up is None else self._barred[edge.set_up])
+
+    def _granted(self, granted: tuple[Grant, ...]) -> tuple[int, int]:
         values = dict(self.start)
         for grant in granted:
             values.update(grant.values)
-        return frozenset(grant.bar for grant in granted if grant.bar is not None), self.problem.pack(values)
+        return sum(self._bits[grant.bar] for grant in granted if grant.bar is not None), self.problem.pack(values)
 
-    def _judged(self, start: int, steps: Mapping[int, list[tuple[Move, int, bool]]]) -> Courses:
+    def _judged(self, start: int, steps: Mapping[int, list[_Step]]) -> Courses:
         kept = {state: self._kept(state) for state in steps}
         good = _leading_to([state for state, goals in kept.items() if goals], steps)
         useful: set[str] = set()
@@ -171,10 +196,10 @@ class Opening:
         """Return whether a way or a goal could be reached if nothing were ever undone: where not, no course is tried."""
         reached = self._reached(granted)
         if isinstance(wanted, int):
-            return any(all(reached & mask for mask in masks) for masks in self.problem.goal_masks[wanted])
+            return any(reached & needs == needs for needs in self.problem.goal_masks[wanted])
         lifted = self._granted(granted)[0]
         return any(
-            move.action.way == wanted and self._bars[move] <= lifted and all(reached & mask for mask in _all_needs(move))
+            move.action.way == wanted and not self._barred[move] & ~lifted and reached & _needs(move) == _needs(move)
             for move in self.problem.moves
         )
 
@@ -182,13 +207,10 @@ class Opening:
         if granted in self._relaxed:
             return self._relaxed[granted]
         lifted, reached = self._granted(granted)
-        pool = [move for move, bars in self._bars.items() if bars <= lifted]
-        before = -1
-        while before != reached:
-            before = reached
-            for move in pool:
-                if all(reached & mask for mask in _all_needs(move)):
-                    reached |= move.make
+        left = [(_needs(move), move.make) for move, barred in self._barred.items() if not barred & ~lifted]
+        while ready := [make for needs, make in left if reached & needs == needs and make & ~reached]:
+            for make in ready:
+                reached |= make
         self._relaxed[granted] = reached
         return reached
 
@@ -198,11 +220,10 @@ class Opening:
 
 
 _IMAGINED = Bar("imagined", Effort.PHONE)
-_NEVER = frozenset({_IMAGINED})
 
 
-def _all_needs(move: Move) -> tuple[int, ...]:
-    return (*move.needs, *move.set_up_needs)
+def _needs(move: Move) -> int:
+    return move.needs | move.set_up_needs
 
 
 def _standing(start: Values, facts: Iterable[Otherwise]) -> list[Otherwise]:
@@ -219,7 +240,7 @@ def _imagined(facts: Sequence[Otherwise]) -> list[Action]:
     return [Action(tr("imagined {index}", index=index), figures, (), dict(fact.then)) for index, fact in enumerate(facts)]
 
 
-def _leading_to(ends: list[int], steps: Mapping[int, list[tuple[Move, int, bool]]]) -> set[int]:
+def _leading_to(ends: list[int], steps: Mapping[int, list[_Step]]) -> set[int]:
     """Return every state from which one of the ends can be reached."""
     back: dict[int, list[int]] = {}
     for state, moves in steps.items():
@@ -234,7 +255,7 @@ def _leading_to(ends: list[int], steps: Mapping[int, list[tuple[Move, int, bool]
     return good
 
 
-def _after(start: int, steps: Mapping[int, list[tuple[Move, int, bool]]], good: set[int]) -> dict[str, Action]:
+def _after(start: int, steps: Mapping[int, list[_Step]], good: set[int]) -> dict[str, Action]:
     """Return for each way that keeps a promise the action whose failure leads to it with the fewest failures."""
     blame: dict[int, tuple[int, Action | None]] = {start: (0, None)}
     layers: list[list[int]] = [[start]]

@@ -41,9 +41,9 @@ def _ordered(problem: Problem, moves: Sequence[Move]) -> list[Step]:
 
 def _made(problem: Problem, move: Move, state: int) -> tuple[Move | None, int] | None:
     """Return what sets a move up and the state after it; None where it cannot be made."""
-    for ready, set_up, before in problem.expand(state):
-        if ready is move:
-            return set_up, problem.succeed(move, before)
+    for edge in problem.edges(state):
+        if edge.move is move:
+            return edge.set_up, edge.then
     return None
 
 

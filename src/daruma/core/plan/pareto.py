@@ -15,6 +15,7 @@ from itertools import count
 from typing import Any, TypeVar
 
 from daruma.core.plan.actions import Action, Heat
+from daruma.core.plan.edges import Edge
 from daruma.core.plan.packing import Move
 from daruma.core.plan.problem import Problem
 
@@ -110,7 +111,7 @@ class Search:
         self._labels: dict[int, list[Label]] = {}
         self._over: dict[int, int] = {}
         self._odds: dict[int, float] = {0: 1.0}
-        self._kept: dict[int, int] = {}
+        self._keeping: dict[int, int] = {}
         self._fields = tuple(self.full << (place * self.width) for place in range(len(problem.vars)))
 
     def _cleared(self, move: Move) -> int:
@@ -136,18 +137,19 @@ class Search:
                 way = self._found(state, costs, masks, path)
                 if any(way.chances):
                     found.append(way)
-            for move, set_up, before in problem.expand(state):
-                after = before & move.clear | move.make
-                if after == before:
+            for edge in problem.edges(state):
+                if edge.idle:
                     continue
+                move, set_up = edge.move, edge.set_up
                 cost = _add(costs, self._costs[move])
                 if set_up is not None:
                     cost = _add(cost, self._costs[set_up])
                 rests = self._rests(move, masks) if (masks or move.chance < 1) else 0
-                after, rests = self._tidied(after, rests)
-                if self._keep(after, cost, rests):
+                if edge.forgotten and rests:
+                    rests &= self._kept(edge.forgotten)
+                if self._keep(edge.then, cost, rests):
                     step = (path, set_up, move)
-                    heapq.heappush(heap, (cost[1] + cost[2], next(order), after, cost, rests, step))
+                    heapq.heappush(heap, (cost[1] + cost[2], next(order), edge.then, cost, rests, step))
         return found
 
     def along(self, steps: Iterable[tuple[Move | None, Move]]) -> Found:
@@ -155,21 +157,20 @@ class Search:
         path: Path = ()
         state, costs, masks = self.problem.start, (0, 0, 0, 0, 0), 0
         for set_up, move in steps:
-            before = state if set_up is None else state & set_up.clear | set_up.make
+            edge = Edge(move, set_up, state, self.problem.tidying)
             for each in (move, set_up):
                 costs = costs if each is None else _add(costs, self._costs[each])
-            masks, path = self._rests(move, masks), (path, set_up, move)
-            state, masks = self._tidied(before & move.clear | move.make, masks)
+            masks, path = self._rests(move, masks) & self._kept(edge.forgotten), (path, set_up, move)
+            state = edge.then
         return self._found(state, costs, masks, path)
 
-    def _tidied(self, state: int, masks: int) -> tuple[int, int]:
-        """Return a state and what its values rest on without what cannot matter any more."""
-        forgotten = self.problem.forgotten(state)
-        if forgotten and masks:
-            if forgotten not in self._kept:
-                self._kept[forgotten] = ~sum(field for place, field in enumerate(self._fields) if forgotten >> place & 1)
-            masks &= self._kept[forgotten]
-        return self.problem.tidied(state), masks
+    def _kept(self, forgotten: int) -> int:
+        """Return what is kept of masks where some variables do not matter any more."""
+        found = self._keeping.get(forgotten)
+        if found is None:
+            gone = sum(field for place, field in enumerate(self._fields) if forgotten >> place & 1)
+            found = self._keeping[forgotten] = ~gone
+        return found
 
     def _rests(self, move: Move, masks: int) -> int:
         mine = 1 << move.index if move.chance < 1 else 0
@@ -272,7 +273,7 @@ class Search:
         best, reason = 0.0, 0
         known = self._resolved(state)
         for needs, places in zip(problem.goal_masks[goal], problem.goal_vars[goal], strict=True):
-            if all(known & need for need in needs):
+            if known & needs == needs:
                 rests = 0
                 for place in places:
                     rests |= masks >> (place * self.width) & self.full
@@ -289,8 +290,7 @@ class Search:
         values = self.problem.unpack(state) if self.problem.doubts else {}
         for doubt in self.problem.doubts:
             if values.get(doubt.var) is doubt.unknown:
-                bits = self.problem.pack({doubt.var: doubt.unknown})
-                state = state & ~bits | self.problem.pack({doubt.var: doubt.yes})
+                state = state & ~self.problem.packing.fields[doubt.var] | self.problem.pack({doubt.var: doubt.yes})
         return state
 
 

@@ -175,16 +175,15 @@ class Parted:
     def _options(self) -> tuple[Option, ...]:
         """Return what can be done next by any part, valued with the best of the others."""
         found: dict[str, Option] = {}
-        ready = {move.action.uid: (move, set_up) for move, set_up, _ in self._whole.expand(self._whole.start)}
+        ready = {edge.move.action.uid: edge for edge in self._whole.edges(self._whole.start)}
         for piece in self._best.pieces.values():
             less = self._best.value - piece.expected.value
             for option in piece.policy.options(piece.alone.problem.start):
                 made = ready.get(option.action.uid)
                 if made is None:
                     continue
-                seen = replace(
-                    option, action=made[0].action, set_up=made[1].action if made[1] else None, value=option.value + less
-                )
+                set_up = made.set_up.action if made.set_up else None
+                seen = replace(option, action=made.move.action, set_up=set_up, value=option.value + less)
                 if seen.action.uid not in found or seen.value > found[seen.action.uid].value:
                     found[seen.action.uid] = seen
         return tuple(sorted(found.values(), key=lambda option: -option.value))

@@ -5,10 +5,10 @@ from dataclasses import dataclass, field
 from typing import Generic, TypeVar
 
 from daruma.core.plan.actions import Action
-from daruma.core.plan.bounds import Bounds, Made, Step, before
+from daruma.core.plan.bounds import Bounds
+from daruma.core.plan.edges import Edge
 from daruma.core.plan.memo import Memo
 from daruma.core.plan.money import Prices
-from daruma.core.plan.packing import Move
 from daruma.core.plan.problem import Problem
 
 S = TypeVar("S", bound=Hashable)
@@ -112,7 +112,7 @@ class Policy:
     bounded: bool = True
     slack: float = 1e-9
     bounds: Bounds = field(init=False)
-    _values: Memo[Step] = field(init=False)
+    _values: Memo[Edge] = field(init=False)
     _expected: dict[int, Expected] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
@@ -127,26 +127,23 @@ class Policy:
         self.problem.checkpoint()
         self._values.hold(state)
         best, pick = self.bounds.stop(state), None
-        for bound, move, set_up, last_miss in self.bounds.hopeful(state, best):
+        for bound, edge in self.bounds.hopeful(state, best):
             if bound <= best + self.slack:
                 break
-            if state & last_miss:
+            if state & edge.last or (pick is not None and self.bounds.hope_of(edge, state) <= best + self.slack):
                 continue
-            made = move, set_up, before(state, set_up)
-            if pick is not None and self.bounds.hope_of(made) <= best + self.slack:
-                continue
-            worth = self._value_of(made, best)
+            worth = self._value_of(edge, state, best)
             if worth > best + 1e-9:
-                best, pick = worth, made
-        used = 0 if pick is None else self.bounds.used(pick[0], self.problem.outcomes(pick[0], pick[2]), self._values)
-        self._values.keep(state, best, pick and pick[:2], used)
+                best, pick = worth, edge
+        used = 0 if pick is None else self.bounds.used(pick, pick.outcomes(state), self._values)
+        self._values.keep(state, best, pick, used)
         return best
 
-    def _value_of(self, made: Made, least: float = float("-inf")) -> float:
+    def _value_of(self, edge: Edge, state: int, least: float = float("-inf")) -> float:
         """Return what a move is worth; minus infinity as soon as that cannot be more than `least`."""
-        move, set_up, before = made
-        price, outcomes = self.bounds.price(move, set_up), self.problem.outcomes(move, before)
-        if any(after == before for _, after, _ in outcomes):
+        price, outcomes = self.bounds.price(edge), edge.outcomes(state)
+        now = edge.before | state & ~self.problem.uncounted
+        if any(after == now for _, after, _ in outcomes):
             return float("-inf")
         if not self.bounded:
             return sum(chance * (self.value(after) - lost) for chance, after, lost in outcomes) - price
@@ -162,35 +159,32 @@ class Policy:
         """Return what is to be done all the same where one stops in a state."""
         return tuple(action for mask, left in self.problem.closing if state & mask for action in left)
 
-    def best(self, state: int) -> Made | None:
+    def best(self, state: int) -> Edge | None:
         """Return the best move from a state; None says stop."""
         self.value(state)
         known = self._values.find(state)
-        if known is None or known.pick is None:
-            return None
-        move, set_up = known.pick
-        return move, set_up, state if set_up is None else state & set_up.clear | set_up.make
+        return None if known is None else known.pick
 
     def options(self, state: int, count: int = 3) -> tuple[Option, ...]:
         """Return the most promising things that can be done next with their values, the best first."""
         made, best = [], self.value(state)
-        ranked = [each for each in self.bounds.hopeful(state, float("-inf")) if not state & each[3]]
-        for bound, move, set_up, _ in ranked[:count]:
-            made_so = move, set_up, before(state, set_up)
-            hope = min(bound, self.bounds.hope_of(made_so))
+        ranked = [each for each in self.bounds.hopeful(state, float("-inf")) if not state & each[1].last]
+        for bound, edge in ranked[:count]:
+            hope = min(bound, self.bounds.hope_of(edge, state))
             exact = hope > best - 1e-9  # what could not be better was never solved, and need not be
-            worth = self._value_of(made_so) if exact else hope
-            chance, after, _ = self.problem.outcomes(move, made_so[2])[0]
-            then = (move.action.key, *(action.key for action in self.path(after))) if exact else ()
-            made.append(Option(move.action, set_up.action if set_up else None, worth, chance, exact, then))
+            worth = self._value_of(edge, state) if exact else hope
+            chance, after, _ = edge.outcomes(state)[0]
+            action = edge.move.action
+            then = (action.key, *(each.key for each in self.path(after))) if exact else ()
+            made.append(Option(action, edge.set_up.action if edge.set_up else None, worth, chance, exact, then))
         return tuple(sorted(made, key=lambda option: -option.value))
 
     def path(self, state: int) -> tuple[Action, ...]:
         """Return what is done from a state on when all goes well."""
         actions: list[Action] = []
         while (pick := self.best(state)) is not None:
-            actions.append(pick[0].action)
-            state = self.problem.outcomes(pick[0], pick[2])[0][1]
+            actions.append(pick.move.action)
+            state = pick.well(state)
         return tuple(actions)
 
     def expected(self, state: int) -> Expected:
@@ -207,18 +201,15 @@ class Policy:
             attended, minutes = sum(a.figures.attended for a in left), sum(a.minutes for a in left)
             result = Expected(chances, attended, minutes, sum(a.cost for a in left), 0.0, 0.0, self.bounds.stop(state))
         else:
-            result = self._expected_of(*pick)
+            result = self.mixed(pick, state, lambda then, _: self.expected(then))
         self._expected[state] = result
         return result
 
-    def _expected_of(self, move: Move, set_up: Move | None, before: int) -> Expected:
-        return self.mixed(move, set_up, before, lambda then, _: self.expected(then))
-
-    def mixed(self, move: Move, set_up: Move | None, before: int, follow: Callable[[int, bool], Expected]) -> Expected:
+    def mixed(self, edge: Edge, state: int, follow: Callable[[int, bool], Expected]) -> Expected:
         """Return a move's own share and, by their chances, what follows each of its outcomes."""
-        actions = [move.action, *([set_up.action] if set_up else [])]
+        actions = [each.action for each in (edge.move, edge.set_up) if each is not None]
         sums = [0.0] * (len(self.problem.goals) + 6)
-        for index, (chance, after, lost) in enumerate(self.problem.outcomes(move, before)):
+        for index, (chance, after, lost) in enumerate(edge.outcomes(state)):
             then = follow(after, index == 0)
             for i, part in enumerate(self._parts(then, lost)):
                 sums[i] += chance * part
@@ -230,7 +221,7 @@ class Policy:
             cost + sum(action.cost for action in actions),
             writes + sum(action.figures.writes for action in actions),
             lost,
-            value - self.bounds.price(move, set_up),
+            value - self.bounds.price(edge),
         )
 
     @staticmethod
@@ -250,10 +241,10 @@ class Policy:
         along = Along(self, tuple(path))
         state, reached = self.problem.start, 1.0
         for index, action in enumerate(along.path):
-            made = along.ready(state, index)
-            if made is None:
+            edge = along.ready(state, index)
+            if edge is None:
                 continue
-            outcomes = self.problem.outcomes(made[0], made[2])
+            outcomes = edge.outcomes(state)
             state = outcomes[0][1]
             if len(outcomes) > 1:
                 again = along.after_a_miss(index)
@@ -277,10 +268,10 @@ class Along:
         self._policy = policy
         self._expected: dict[tuple[int, int], Expected] = {}
 
-    def ready(self, state: int, index: int) -> Made | None:
+    def ready(self, state: int, index: int) -> Edge | None:
         """Return the move that the path makes at a place, None where it cannot be made there."""
         action = self.path[index]
-        return next((made for made in self._policy.problem.expand(state) if made[0].action is action), None)
+        return next((edge for edge in self._policy.problem.open_edges(state) if edge.move.action is action), None)
 
     def after_a_miss(self, index: int) -> int:
         """Return where on the path one goes on after a miss: at the same place, or nowhere where it used something up."""
@@ -296,8 +287,8 @@ class Along:
     def _follow(self, state: int, index: int) -> Expected:
         if index == len(self.path):
             return self._policy.expected(state)
-        made = self.ready(state, index)
-        if made is None:
+        edge = self.ready(state, index)
+        if edge is None:
             return self.expected(state, index + 1) if self.path[index].sets_up else self._policy.expected(state)
         again = self.after_a_miss(index)
-        return self._policy.mixed(*made, lambda then, good: self.expected(then, index + 1 if good else again))
+        return self._policy.mixed(edge, state, lambda then, good: self.expected(then, index + 1 if good else again))
