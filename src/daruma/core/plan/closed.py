@@ -9,6 +9,7 @@ from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
 from daruma.core.plan.cheapest import Through
+from daruma.core.plan.courses import Courses, Explorer
 from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.opening import Grant, Opening
 from daruma.core.plan.problem import Problem
@@ -71,7 +72,7 @@ def closed_ways(
     if not ways and not lost:
         return ()
     opening = Opening(start, actions, problem.goals, problem.end_needs, problem.doubts, facts, problem.checkpoint)
-    plain, failing = opening.courses(), opening.courses(failures=True)
+    plain, failing = _courses(problem, ways)
     shut = [way for way in ways if way not in failing.useful and not _moot(way, actions, opening)]
     nearest = opening.nearest(shut, lost)
     found: list[Closed | None] = [_promise(problem, i, nearest) for i in lost]
@@ -79,6 +80,18 @@ def closed_ways(
     found += [_later(way, failing.after) for way in ways if way in failing.useful and way not in plain.useful]
     found += [_beaten(way, through, routes) for way in ways if way in plain.useful]
     return tuple(sorted((each for each in found if each is not None), key=lambda each: list(Standing).index(each.standing)))
+
+
+def _courses(problem: Problem, ways: Iterable[str]) -> tuple[Courses, Courses]:
+    """Return what can be reached as things are when all goes well, and with failures: where these cannot lead to any way that
+    is left, that is the same.
+    """
+    explorer = Explorer(problem)
+    plain = explorer.courses(problem.start)
+    reached = explorer.reached(problem.start, failures=True)
+    if any(way not in plain.useful and explorer.hopeful(way, reached) for way in ways):
+        return plain, explorer.courses(problem.start, failures=True)
+    return plain, plain
 
 
 def kept_by_none(problem: Problem, goal: int) -> Closed:
