@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from daruma.core.plan.edges import Edge, Outcome
-from daruma.core.plan.memo import Memo
+from daruma.core.plan.memo import Entry, Memo
 from daruma.core.plan.money import Prices
 from daruma.core.plan.problem import Problem
 
@@ -57,9 +57,10 @@ class Bounds:
         return found
 
     def _most(self, plain: int) -> float:
-        found = self._mosts.get(plain)
+        seen = plain & self._problem.hoped
+        found = self._mosts.get(seen)
         if found is None:
-            found = self._mosts[plain] = self._problem.most(plain)
+            found = self._mosts[seen] = self._problem.most(seen)
         return found
 
     def hope_of(self, edge: Edge, state: int) -> float:
@@ -78,9 +79,12 @@ class Bounds:
 
     def hope(self, state: int) -> float:
         """Return a bound of a state's value: all tries that are left of an action are had for the price of one."""
+        return self._hoped(state).value
+
+    def _hoped(self, state: int) -> Entry[Edge]:
         known = self._hopes.find(state)
         if known is not None:
-            return known.value
+            return known
         self._problem.checkpoint()
         self._hopes.hold(state)
         best, used = self.stop(state), 0
@@ -90,25 +94,31 @@ class Bounds:
             if state & edge.last:
                 continue
             price = self.price(edge)
-            for outcomes in edge.batches(state):
-                worth = self._hope_for(outcomes, best + price) - price
-                if worth > best:
-                    best, used = worth, self.used(edge, outcomes, self._hopes)
-        self._hopes.keep(state, best, None, used)
-        return best
+            if edge.move.counters:
+                for outcomes in edge.batches(state):
+                    worth, uses = self._hope_for(outcomes, best + price)
+                    if worth - price > best:
+                        best, used = worth - price, uses | edge.move.field
+            else:
+                then = self._hoped(edge.well(state))
+                if then.value - price > best:
+                    best, used = then.value - price, then.used
+        return self._hopes.keep(state, best, None, used)
 
-    def _hope_for(self, outcomes: Sequence[Outcome], least: float) -> float:
-        """Return what outcomes are worth at best together; minus infinity as soon as that cannot be more than `least`."""
-        if len(outcomes) == 1:
-            return self.hope(outcomes[0][1])
-        uncounted = self._uncounted
+    def _hope_for(self, outcomes: Sequence[Outcome], least: float) -> tuple[float, int]:
+        """Return what outcomes are worth at best together, and the counters that this makes use of; minus infinity as soon as it
+        cannot be more than `least`.
+        """
+        uncounted, used = self._uncounted, 0
         bounds = [chance * (self.bliss(after & uncounted) - lost) for chance, after, lost in outcomes]
         total = sum(bounds)
         for bound, (chance, after, lost) in zip(bounds, outcomes, strict=True):
             if total <= least:
-                return float("-inf")
-            total += chance * (self.hope(after) - lost) - bound
-        return total
+                return float("-inf"), 0
+            then = self._hoped(after)
+            total += chance * (then.value - lost) - bound
+            used |= then.used
+        return total, used
 
     def _at_best(self, edge: Edge) -> float:
         return self.bliss(edge.then) - self.price(edge) if self._bounded else float("inf")
@@ -130,10 +140,10 @@ class Bounds:
 
     def stop(self, state: int) -> float:
         """Return what stopping here is worth; a phone that cannot be given back so is worth nothing, and is closed up."""
-        plain = state & self._uncounted
-        found = self._stops.get(plain)
+        seen = state & self._problem.judged
+        found = self._stops.get(seen)
         if found is None:
-            found = self._stops[plain] = self._stopped(plain)
+            found = self._stops[seen] = self._stopped(seen)
         return found
 
     def _stopped(self, state: int) -> float:

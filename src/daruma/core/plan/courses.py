@@ -44,7 +44,7 @@ class Explorer:
                 self.problem.checkpoint()
                 steps[state] = after = [step for barred, step in self._steps(state, failures) if not barred & ~lifted]
                 found += [step[1] for step in after if step[1] not in steps]
-        return self._judged(start, steps)
+        return self._judged(start, steps, failures)
 
     def reached(self, start: int, lifted: int = 0, *, failures: bool = False) -> int:
         """Return the values that could be reached if nothing were ever undone."""
@@ -97,7 +97,7 @@ class Explorer:
     def _bars_of(self, edge: Edge) -> int:
         return self._barred[edge.move] | (0 if edge.set_up is None else self._barred[edge.set_up])
 
-    def _judged(self, start: int, steps: Mapping[int, list[_Step]]) -> Courses:
+    def _judged(self, start: int, steps: Mapping[int, list[_Step]], failures: bool) -> Courses:
         kept = {state: self._kept(state) for state in steps}
         good = _leading_to([state for state, goals in kept.items() if goals], steps)
         useful: set[str] = set()
@@ -107,7 +107,7 @@ class Explorer:
                 if well and move.action.way:
                     (useful if then in good else tried).add(move.action.way)
         goals = frozenset(goal for each in kept.values() for goal in each)
-        return Courses(frozenset(useful), frozenset(tried - useful), goals, _after(start, steps, good))
+        return Courses(frozenset(useful), frozenset(tried - useful), goals, _after(start, steps, good) if failures else {})
 
     def _kept(self, state: int) -> frozenset[int]:
         """Return the goals that may hold where one stops in a state."""

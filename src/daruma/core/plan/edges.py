@@ -8,6 +8,7 @@ from daruma.core.plan.mattering import Tidying
 from daruma.core.plan.packing import Move
 
 Outcome = tuple[float, int, float]  # chance, state after, money lost besides
+_Leading = tuple[int, int, int]
 
 
 class Edge:
@@ -18,44 +19,43 @@ class Edge:
     which it can no longer be made.
     """
 
-    __slots__ = ("_missed", "_ruined", "_tidying", "before", "forgotten", "idle", "keep", "last", "move", "put", "set_up", "then")
+    __slots__ = ("_missed", "_ruined", "_tidying", "_well", "before", "forgotten", "idle", "last", "move", "set_up", "then")
 
     def __init__(self, move: Move, set_up: Move | None, state: int, tidying: Callable[[int], Tidying]) -> None:
         self.move, self.set_up, self.last = move, set_up, move.last
         self._tidying = tidying
+        self._well: _Leading | None = None
+        self._missed: _Leading | None = None
+        self._ruined: _Leading | None = None
         self.before = before = state if set_up is None else state & set_up.spares | set_up.make
         after = before & move.spares | move.make
         self.idle = after == before
         keep, put, self.forgotten = tidying(after)
         self.then = after & keep | put
-        # a state with misses leads to what it has of `keep`, with `put`
-        spares, make = move.spares & keep & ~move.field, move.make & keep | put
-        self.keep = spares if set_up is None else spares & set_up.spares
-        self.put = make if set_up is None else set_up.make & spares | make
-        self._missed: tuple[int, int, int] | None = None
-        self._ruined: tuple[int, int, int] | None = None
 
     def well(self, state: int) -> int:
         """Return the state after it went well; its misses are forgotten."""
-        return state & self.keep | self.put
+        found = self._well
+        if found is None:
+            found = self._well = self._leading(self.move.spares, self.move.make)
+        return state & found[0] | found[1]
 
     def missed(self, state: int, count: int) -> int:
         """Return the state after a miss that is the bit `count` of its counter."""
         found = self._missed
         if found is None:
-            found = self._missed = self._failed(self.move.misses)
+            found = self._missed = self._leading(*self.move.misses)
         return state & found[0] | found[1] | count & found[2]
 
     def ruined(self, state: int, count: int) -> int:
         """Return the state after a miss that ruins."""
         found = self._ruined
         if found is None:
-            found = self._ruined = self._failed(self.move.ruins)
+            found = self._ruined = self._leading(*self.move.ruins)
         return state & found[0] | found[1] | count & found[2]
 
-    def _failed(self, effects: tuple[int, int]) -> tuple[int, int, int]:
-        """Return what a state keeps after a failure, what is put to it, and whether the count of misses still matters."""
-        spares, make = effects
+    def _leading(self, spares: int, make: int) -> _Leading:
+        """Return what a state with misses keeps and what is put to it, and which counts of misses still matter."""
         keep, put, _ = self._tidying(self.before & spares | make)
         kept, made = spares & keep & ~self.move.field, make & keep | put
         if self.set_up is not None:
@@ -70,11 +70,11 @@ class Edge:
         """Return the outcomes of a try."""
         move = self.move
         if not move.counters:
-            return [(1.0, state & self.keep | self.put, 0.0)]
+            return [(1.0, self.well(state), 0.0)]
         tried = move.missed(state)
         well, missed, ruined = move.odds[tried]
         count = 1 << (move.counter + tried)
-        found = [(well, state & self.keep | self.put, 0.0)]
+        found = [(well, self.well(state), 0.0)]
         ruin = move.action.ruin(tried)
         if ruin < 1:
             found.append((missed, self.missed(state, count), 0.0))
@@ -88,8 +88,8 @@ class Edge:
         """
         move = self.move
         if not move.counters:
-            return [[(1.0, state & self.keep | self.put, 0.0)]]
-        well, missed, ruined = state & self.keep | self.put, self.missed(state, move.last), 0
+            return [[(1.0, self.well(state), 0.0)]]
+        well, missed, ruined = self.well(state), self.missed(state, move.last), 0
         if move.action.ruins:
             ruined = self.ruined(state, move.last)
         stake = move.action.stake

@@ -16,13 +16,21 @@ _Kinds = tuple[tuple[int, int], ...]
 @dataclass(frozen=True, slots=True)
 class _Group:
     """Hold a variable that goals, ends or doubts ask for: its bits, the values that are all the same to these, each with the
-    pattern that stands for it (`settled` are the bits of those), and what must be so for each move that asks for it besides.
+    pattern that stands for it (`settled` are the bits of those, `unsettled` those of the others), and what must be so for each move that asks for it besides.
     """
 
     field: int
     kinds: _Kinds
     settled: int
+    unsettled: int
     scopes: tuple[int, ...]
+
+    def asked(self, met: int) -> bool:
+        """Return whether a move may still be made that asks for it, as far as the other variables tell."""
+        for scope in self.scopes:
+            if met & scope == scope:
+                return True
+        return False
 
 
 class Mattering:
@@ -42,9 +50,8 @@ class Mattering:
         self._packing, self._leading = packing, leading
         self._scopes = {move: self.scope(move) for move in (*moves, *set_ups)}
         self._counted = _any(move.field for move in moves)
-        self._tidy: dict[int, Tidying] = {}
-        self._past: dict[int, tuple[int, int, tuple[_Group, ...]]] = {}
-        self._home: dict[int, int] = {0: -1}
+        self._past: dict[int, tuple[Tidying, int]] = {}
+        self._home = _Homes(packing.fields.values())
         wanted: dict[Enum, list[frozenset[Enum]]] = {}
         for need in dict.fromkeys(asked):
             wanted.setdefault(need.var, []).append(need.good)
@@ -70,7 +77,7 @@ class Mattering:
                 self._idle[place] = field
             else:
                 settled = _any(alike & pattern for alike, pattern in kinds)
-                self._groups.append(_Group(field, kinds, settled, scopes))
+                self._groups.append(_Group(field, kinds, settled, _any(bits.values()) & ~settled, scopes))
 
     def _asking(self) -> dict[Enum, list[int]]:
         """Return for each variable the scopes of the moves that ask for it."""
@@ -99,30 +106,23 @@ class Mattering:
                 found |= self._packing.told(need.var, good)
         return found
 
-    def may_recur(self, move: Move, state: int) -> bool:
-        """Return whether a move could ever be made from a state on, as far as each of its needs alone can tell."""
-        scope = self._scopes[move]
-        return state & scope == scope
-
     def tidying(self, state: int) -> Tidying:
         """Return what to keep of a state without misses, what to put in place of the rest, and the places of the variables that
         do not matter at all, as bits.
         """
-        known = self._tidy.get(state)
-        if known is None:
-            known = self._tidy[state] = self._first_tidying(state)
-        return known
-
-    def _first_tidying(self, state: int) -> Tidying:
         met = state & self._told
         known = self._past.get(met)
         if known is None:
             known = self._past[met] = self._past_with(met)
-        keep, forgotten, groups = known
-        put = 0
+        tidying, unsettled = known
+        return tidying if not state & unsettled else self._settled(state, tidying)
+
+    def _settled(self, state: int, tidying: Tidying) -> Tidying:
+        """Return the tidying with one value for all those that are the same by now."""
+        keep, put, forgotten = tidying
         state &= keep
-        for group in groups:
-            if state & group.settled or any(state & scope == scope for scope in group.scopes):
+        for group in self._groups:
+            if state & group.settled or group.asked(state):
                 continue
             pattern = next((pattern for alike, pattern in group.kinds if state & alike), 0)
             if pattern:
@@ -131,33 +131,39 @@ class Mattering:
                 state = state & ~group.field | pattern
         return keep, put, forgotten
 
-    def _past_with(self, met: int) -> tuple[int, int, tuple[_Group, ...]]:
-        """Return, where some bits of scopes are set, what of a state to keep, the variables that do not matter at all, and the
-        groups from the first on that may not matter.
+    def _past_with(self, met: int) -> tuple[Tidying, int]:
+        """Return what to do with all states in which some bits of scopes are set, but for the values that are all the same by
+        now: if a state has any of the bits besides, those are to be looked at.
 
         Variables that do not matter have no value any more, so that no move that asks for them can ever seem possible.
         """
         asked, counted = 0, 0
+        home = self._home
         for scope, places, field in self._seen:
             missing = scope & ~met
-            home = self._home.get(missing)
-            if home is None:
-                home = self._home[missing] = self._home_of(missing)
             if not missing:
                 counted |= field
-            asked |= places & home
+                asked |= places
+            elif at := home[missing]:
+                asked |= places & at
         keep, forgotten = self._packing.full & ~(self._counted & ~counted), 0
         for place, field in self._idle.items():
             if not asked >> place & 1:
                 keep, forgotten = keep & ~field, forgotten | 1 << place
-        left = met & keep
-        idle = (i for i, group in enumerate(self._groups) if not any(left & scope == scope for scope in group.scopes))
-        return keep, forgotten, tuple(self._groups[next(idle, len(self._groups)) :])
+        return (keep, 0, forgotten), _any(group.unsettled for group in self._groups if not group.asked(met & keep))
 
-    def _home_of(self, missing: int) -> int:
-        """Return the place, as a bit, of the variable whose bits alone are missing; 0 where several variables' are."""
-        fields = enumerate(self._packing.fields.values())
-        return next((1 << place for place, field in fields if not missing & ~field), 0)
+
+class _Homes(dict[int, int]):
+    """Give for missing bits the place, as a bit, of the variable that all of them are of; 0 where several variables' are."""
+
+    def __init__(self, fields: Iterable[int]) -> None:
+        super().__init__()
+        self._fields = tuple(fields)
+
+    def __missing__(self, missing: int) -> int:
+        found = (1 << place for place, field in enumerate(self._fields) if not missing & ~field)
+        home = self[missing] = next(found, 0)
+        return home
 
 
 def _alike(bits: Mapping[Enum, int], patterns: Mapping[Enum, int], asked: Sequence[frozenset[Enum]]) -> _Kinds:

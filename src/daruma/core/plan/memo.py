@@ -40,11 +40,12 @@ class Memo(Generic[P]):
                 return entry
         return None
 
-    def keep(self, state: int, value: float, pick: P | None, used: int) -> None:
-        """Keep what was found for a state."""
+    def keep(self, state: int, value: float, pick: P | None, used: int) -> Entry[P]:
+        """Keep what was found for a state, and return it."""
         entry = Entry(value, pick, state & ~self.uncounted, used)
         self._exact[state] = entry
         self._alike.setdefault(state & self.uncounted, []).append(entry)
+        return entry
 
     def hold(self, state: int) -> None:
         """Mark a state as being worked on: one that led back to itself would be seen as worthless."""

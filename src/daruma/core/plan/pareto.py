@@ -107,18 +107,14 @@ class Search:
         self.width = max(1, len(self.uncertain))
         self.full = (1 << self.width) - 1
         self._costs = {move: costs_of(move.action) for move in (*problem.moves, *problem.set_ups)}
-        self._clear = {move: self._cleared(move) for move in problem.moves}
+        self._causes = {move: tuple(place * self.width for place in move.causes) for move in problem.moves}
+        self._touched = {move: self._shifts(move) for move in problem.moves}
+        self._recurring = tuple((1 << move.index, problem.scope(move)) for move in self.uncertain)
         self._labels: dict[int, list[Label]] = {}
         self._over: dict[int, int] = {}
         self._odds: dict[int, float] = {0: 1.0}
         self._keeping: dict[int, int] = {}
         self._fields = tuple(self.full << (place * self.width) for place in range(len(problem.vars)))
-
-    def _cleared(self, move: Move) -> int:
-        cleared = 0
-        for place in move.touched:
-            cleared |= self.full << (place * self.width)
-        return ~cleared
 
     def run(self) -> list[Found]:
         """Return the ways to states where a route may stop and some goal may hold, none dropped that could matter."""
@@ -173,28 +169,32 @@ class Search:
         return found
 
     def _rests(self, move: Move, masks: int) -> int:
+        """Return what values rest on after a move: what it needed, and it itself; what a failure would ruin rests on it besides
+        all that it rested on before.
+        """
         mine = 1 << move.index if move.chance < 1 else 0
-        for place in move.causes:
-            mine |= masks >> (place * self.width) & self.full
-        if not move.action.ruined or move.chance >= 1:
-            rests = masks & self._clear[move]
-            if mine:
-                for place in move.touched:
-                    rests |= mine << (place * self.width)
-            return rests
-        return self._rests_with_ruin(move, masks, mine)
+        if masks:
+            full = self.full
+            for shift in self._causes[move]:
+                mine |= masks >> shift & full
+        kept, fresh, spoiled = self._touched[move]
+        rests = masks & kept | spoiled
+        if mine:
+            for shift in fresh:
+                rests |= mine << shift
+        return rests
 
-    def _rests_with_ruin(self, move: Move, masks: int, mine: int) -> int:
-        """What a failure would ruin rests on the action from now on, besides all that it rested on before."""
-        order = {var: i for i, var in enumerate(self.problem.vars)}
-        effects = {order[var] for var in move.action.effects}
-        for place in move.touched:
-            field = self.full << (place * self.width)
-            if place in effects:
-                masks = masks & ~field | mine << (place * self.width)
-            else:
-                masks |= 1 << (place * self.width + move.index)
-        return masks
+    def _shifts(self, move: Move) -> tuple[int, tuple[int, ...], int]:
+        """Return the fields that a move leaves as they are, where those begin that rest on it alone from then on, and its bits
+        in those that a failure would spoil.
+        """
+        spoiled: set[int] = set()
+        if move.action.ruined and move.chance < 1:
+            made = {self.problem.packing.places[var] for var in move.action.effects}
+            spoiled = set(move.touched) - made
+        fresh = tuple(place * self.width for place in move.touched if place not in spoiled)
+        kept = ~sum(self.full << shift for shift in fresh)
+        return kept, fresh, sum(1 << (place * self.width + move.index) for place in spoiled)
 
     def _keep(self, state: int, costs: Costs, masks: int) -> bool:
         kept = self._labels.setdefault(state, [])
@@ -246,7 +246,11 @@ class Search:
         """Return the uncertain actions that can never be done again from a state on."""
         found = self._over.get(state)
         if found is None:
-            found = self._over[state] = sum(1 << move.index for move in self.uncertain if not self.problem.may_recur(move, state))
+            found = 0
+            for bit, scope in self._recurring:
+                if state & scope != scope:
+                    found |= bit
+            self._over[state] = found
         return found
 
     def _odds_of(self, moves: int) -> float:

@@ -40,6 +40,8 @@ class Doubt:
 
 
 Checkpoint = Callable[[], None]
+_Checks = tuple[tuple[int, int, Move], ...]
+_SORTING = 6  # by so many variables moves are sorted before they are looked at one by one
 
 
 def go_on() -> None:
@@ -84,8 +86,11 @@ class Problem:
         self._compile()
         apart = ((doubt.var, val) for doubt in doubts for val in (doubt.unknown, doubt.yes, doubt.no))
         self._mattering = Mattering(packing, self._leading, self.moves, self.set_ups, asked, apart)
-        self._checks = tuple((move.needs, move.set_up_needs, move) for move in self.moves)
+        self._checks: _Checks = tuple((move.needs, move.set_up_needs, move) for move in self.moves)
+        self._sorting = self._telling_apart()
+        self._sorted: dict[int, _Checks] = {}
         self._edges: dict[int, list[Edge]] = {}
+        self._tidy: dict[int, Tidying] = {}
 
     def _tell(self, needs: Sequence[Needs]) -> None:
         """Give every need that is asked for its bit, and what could still lead to its being met."""
@@ -124,20 +129,36 @@ class Problem:
         """Return the moves that can be made from a state without misses."""
         found = self._edges.get(state)
         if found is None:
-            found = self._edges[state] = list(self._all_edges(state))
+            found = self._edges[state] = self._all_edges(state)
         return found
 
-    def _all_edges(self, state: int) -> Iterator[Edge]:
-        tidying, ready = self.tidying, self._set_ups(state)
-        for needs, set_up_needs, move in self._checks:
+    def _all_edges(self, state: int) -> list[Edge]:
+        tidying, ready, found = self.tidying, self._set_ups(state), []
+        for needs, set_up_needs, move in self._checks_of(state):
             if state & needs == needs:
                 if state & set_up_needs == set_up_needs:
-                    yield Edge(move, None, state, tidying)
+                    found.append(Edge(move, None, state, tidying))
                 else:
                     for set_up, after in ready:
                         if after & set_up_needs == set_up_needs:
-                            yield Edge(move, set_up, state, tidying)
+                            found.append(Edge(move, set_up, state, tidying))
                             break
+        return found
+
+    def _checks_of(self, state: int) -> _Checks:
+        """Return the moves that a state's values of some variables do not rule out, with their needs."""
+        told = state & self._sorting
+        found = self._sorted.get(told)
+        if found is None:
+            ruled_out = self._sorting & ~told
+            found = self._sorted[told] = tuple(check for check in self._checks if not check[0] & ruled_out)
+        return found
+
+    def _telling_apart(self) -> int:
+        """Return the bits of the variables that most moves ask for: by them moves are sorted."""
+        fields = self.packing.fields.values()
+        asked = sorted(fields, key=lambda field: -sum(bool(move.needs & field) for move in self.moves))
+        return sum(asked[:_SORTING])
 
     def _set_ups(self, state: int) -> list[tuple[Move, int]]:
         """Return what can be set up in a state, with the state after it."""
@@ -153,17 +174,38 @@ class Problem:
 
         What cannot matter any more: misses of moves that can never be made again, differences that only such moves ask for.
         """
-        return self._mattering.tidying(state)
+        known = self._tidy.get(state)
+        if known is None:
+            known = self._tidy[state] = self._mattering.tidying(state)
+        return known
 
-    def may_recur(self, move: Move, state: int) -> bool:
-        """Return whether a move could ever be made from a state on, as far as each of its needs alone can tell."""
-        return self._mattering.may_recur(move, state)
+    def scope(self, move: Move) -> int:
+        """Return the bits that a state must have for a move ever to be made from it on, as far as each of its needs tells."""
+        return self._mattering.scope(move)
 
     def may_end(self, state: int) -> bool:
         """Return whether a route may stop here."""
         return state & self.ends == self.ends
 
     # -- goals
+
+    @cached_property
+    def judged(self) -> int:
+        """Return the bits that tell what stopping in a state is worth."""
+        found = self.ends
+        for mask in (*(mask for goal in self.goal_masks for mask in goal), *(mask for mask, _ in self.closing)):
+            found |= mask
+        for doubt in self.doubts:
+            found |= self.packing.fields[doubt.var]
+        return found
+
+    @cached_property
+    def hoped(self) -> int:
+        """Return the bits that tell what could be kept from a state on."""
+        found = 0
+        for mask in (mask for hopes in self._hopes for mask in hopes):
+            found |= mask
+        return found
 
     def holds(self, state: int, goal: int) -> float:
         """Return the chance that a goal holds in a state: 0 or 1 unless a fact is in doubt."""

@@ -145,6 +145,7 @@ def _writes(
 ) -> list[Action]:
     life, tries = life_of(bench, panel), bench.figures["write_new"].tries
     spent = bench.lacks(life.next_odds() > 0, _spent(bench.case, value), Effort.PART)
+    chances, stake, counted = life.tries(tries), _at_stake(bench, life, value, panel, tries), tr("write {value}", value=value.name)
     common = (mine, OPEN, _ON_SOCKET, _READ)
     fresh = (PanelVal.BLANK, PanelVal.PARTIAL)
     # the board's codes and those for its own chip never follow each other both ways: the two writes would go back and forth
@@ -177,11 +178,11 @@ def _writes(
             (*common, *conditions),
             {PanelVar.RECORD: result},
             bars=(readable, spent),
-            chances=life.tries(tries),
+            chances=chances,
             miss={PanelVar.NEW_READ: Val.NO},
-            **_at_stake(bench, life, value, panel, tries),
+            **stake,
             variant="+".join(part for part in (variant_of(value), extra) if part),
-            counts_with=tr("write {value}", value=value.name),
+            counts_with=counted,
             way=tr("write for the panel's own chip") if key == "write_for_own_chip" else "",
         )
         for key, extra, conditions, result in rows
