@@ -1,6 +1,7 @@
 """Courses of actions from a start: which ways lie on those that keep a promise, and which only a failure leads to."""
 
-from collections.abc import Iterator, Mapping
+from collections import deque
+from collections.abc import Collection, Iterator, Mapping
 from dataclasses import dataclass, field
 
 from daruma.core.plan.actions import Action
@@ -45,6 +46,30 @@ class Explorer:
                 steps[state] = after = [step for barred, step in self._steps(state, failures) if not barred & ~lifted]
                 found += [step[1] for step in after if step[1] not in steps]
         return self._judged(start, steps, failures)
+
+    def opened(self, start: int, lifted: int, wanted: Collection[str | int]) -> set[str | int]:
+        """Return of some ways those that lie on a course that keeps a promise, of some goals those that a course keeps.
+
+        What `courses` would say of them, with no more looked at than that takes.
+        """
+        seen, found = {start}, set[str | int]()
+        leading = _Leading(self, lifted)
+        waiting = deque([start])
+        while waiting and len(found) < len(wanted):
+            self.problem.checkpoint()
+            state = waiting.popleft()
+            found |= self.kept(state).intersection(wanted)
+            for way, then in self.ahead(state, lifted):
+                if way in wanted and way not in found and leading.leads(then):
+                    found.add(way)
+                if then not in seen:
+                    seen.add(then)
+                    waiting.append(then)
+        return found
+
+    def ahead(self, state: int, lifted: int) -> list[tuple[str, int]]:
+        """Return where one can go from a state when all goes well, and by which way."""
+        return [(move.action.way, then) for barred, (move, then, _) in self._steps(state, False) if not barred & ~lifted]
 
     def reached(self, start: int, lifted: int = 0, *, failures: bool = False) -> int:
         """Return the values that could be reached if nothing were ever undone."""
@@ -98,7 +123,7 @@ class Explorer:
         return self._barred[edge.move] | (0 if edge.set_up is None else self._barred[edge.set_up])
 
     def _judged(self, start: int, steps: Mapping[int, list[_Step]], failures: bool) -> Courses:
-        kept = {state: self._kept(state) for state in steps}
+        kept = {state: self.kept(state) for state in steps}
         good = _leading_to([state for state, goals in kept.items() if goals], steps)
         useful: set[str] = set()
         tried: set[str] = set()
@@ -109,7 +134,7 @@ class Explorer:
         goals = frozenset(goal for each in kept.values() for goal in each)
         return Courses(frozenset(useful), frozenset(tried - useful), goals, _after(start, steps, good) if failures else {})
 
-    def _kept(self, state: int) -> frozenset[int]:
+    def kept(self, state: int) -> frozenset[int]:
         """Return the goals that may hold where one stops in a state."""
         known = self._ends.get(state)
         if known is None:
@@ -117,6 +142,34 @@ class Explorer:
             held = (i for i in range(len(self.problem.goals)) if ends and self.problem.holds(state, i) > 0)
             known = self._ends[state] = frozenset(held)
         return known
+
+
+class _Leading:
+    """Tell of states whether an end that keeps a promise can be reached from them."""
+
+    def __init__(self, explorer: Explorer, lifted: int) -> None:
+        self._explorer, self._lifted = explorer, lifted
+        self._known: dict[int, bool] = {}
+
+    def leads(self, state: int) -> bool:
+        """Return whether it can; one way there is enough, and all that was looked at in vain leads nowhere."""
+        seen, path = {state}, [(state, iter(self._ahead(state)))]
+        while path:
+            here, ahead = path[-1]
+            if self._known.get(here) or self._explorer.kept(here):
+                self._known.update((passed, True) for passed, _ in path)
+                return True
+            then = next((then for _, then in ahead if then not in seen and self._known.get(then) is not False), None)
+            if then is None:
+                path.pop()
+            else:
+                seen.add(then)
+                path.append((then, iter(self._ahead(then))))
+        self._known.update(dict.fromkeys(seen, False))
+        return False
+
+    def _ahead(self, state: int) -> list[tuple[str, int]]:
+        return self._explorer.ahead(state, self._lifted) if state not in self._known else []
 
 
 def _needs(move: Move) -> int:

@@ -5,7 +5,7 @@ promise. What bars actions is lifted, and facts are imagined otherwise, one thin
 effort first, until that is so.
 """
 
-from collections.abc import Iterable, Mapping, Sequence
+from collections.abc import Collection, Iterable, Mapping, Sequence
 from dataclasses import dataclass, replace
 from enum import Enum
 from functools import cached_property
@@ -85,7 +85,7 @@ class Opening:
         left: set[str | int] = {*wanted, *goals}
         for granted in self._few():
             hoped = {each for each in left if self._hope(each, granted)}
-            for each in self._opened(granted) & hoped if hoped else ():
+            for each in self._opened(granted, hoped) if hoped else ():
                 open_[each] = granted
                 left.discard(each)
         for each in left:
@@ -99,9 +99,9 @@ class Opening:
         pairs = [pair for count in (1, 2) for pair in combinations(self.grants, count)]
         return sorted(pairs, key=lambda each: (len(each), sum(grant.effort for grant in each)))
 
-    def _opened(self, granted: tuple[Grant, ...]) -> set[str | int]:
-        courses = self.courses(granted)
-        return {*courses.useful, *courses.goals}
+    def _opened(self, granted: tuple[Grant, ...], wanted: Collection[str | int]) -> set[str | int]:
+        lifted, start = self._granted(granted)
+        return self._explorer.opened(start, lifted, wanted)
 
     def _reduced(self, wanted: str | int) -> tuple[Grant, ...]:
         """Return grants that open a way or a goal and of which none can be spared, those that take most spared first."""
@@ -109,10 +109,10 @@ class Opening:
         facts = [grant for grant in self.grants if grant.bar is None]
         # facts may stand in each other's way: none of them, then each, then all
         tries = [bars, *((*bars, fact) for fact in facts), self.grants]
-        kept = next((each for each in tries if self._hope(wanted, each) and wanted in self._opened(each)), ())
+        kept = next((each for each in tries if self._hope(wanted, each) and self._opened(each, {wanted})), ())
         for grant in sorted(kept, key=lambda each: -each.effort):
             fewer = tuple(each for each in kept if each is not grant)
-            if self._hope(wanted, fewer) and wanted in self._opened(fewer):
+            if self._hope(wanted, fewer) and self._opened(fewer, {wanted}):
                 kept = fewer
         return kept
 
