@@ -222,18 +222,18 @@ SLIPS = frozenset({"lift_chip", "solder_chip", "clear_new_chip", "fit_new", "lif
 def walk(bench: SimulatedBench, policy: Policy) -> bool:
     """Follow the policy to its end by what the stand-ins do; return whether every try went well."""
     bench.fresh()
-    problem, state, smooth = policy.problem, policy.problem.start, True
+    state, smooth = policy.problem.start, True
     while (pick := policy.best(state)) is not None:
-        move, set_up, before = pick
-        if set_up is not None:
-            assert bench.do(set_up.action, 0)
-        went = bench.do(move.action, problem.misses(move, before))
-        outcomes = problem.outcomes(move, before)
+        action, tried = pick.move.action, pick.tried(state)
+        if pick.set_up is not None:
+            assert bench.do(pick.set_up.action, 0)
+        went = bench.do(action, tried)
+        outcomes = pick.outcomes(state)
         if went:
             state = outcomes[0][1]
         else:
             smooth = False
             failures = outcomes[1:]
-            ruined = move.action.ruin(problem.misses(move, before)) > 0
+            ruined = action.ruin(tried) > 0
             state = failures[-1][1] if went is None and ruined else failures[0][1]
     return smooth

@@ -333,11 +333,11 @@ def plain_value(made: Case, catalogue: Catalogue, most: int = 12_000) -> tuple[f
         if seen[0] > most:
             raise OverflowError
         found = []
-        for move, set_up, before in problem.expand(state):
-            outcomes = problem.outcomes(move, before)
+        for edge in problem.open_edges(state):
+            outcomes, before = edge.outcomes(state), edge.before | state & ~problem.uncounted
             if all(after != before for _, after, _ in outcomes):
-                price = policy.bounds.price(move, set_up) + sum(chance * lost for chance, _, lost in outcomes)
-                found.append(Choice(move.action.uid, -price, [(chance, after) for chance, after, _ in outcomes]))
+                price = policy.bounds.price(edge) + sum(chance * lost for chance, _, lost in outcomes)
+                found.append(Choice(edge.move.action.uid, -price, [(chance, after) for chance, after, _ in outcomes]))
         return found
 
     try:

@@ -1,13 +1,18 @@
 """What is left out of states and labels changes no answer: random cases solved with it and without."""
 
 import random
+from collections import Counter
+from collections.abc import Mapping
+from enum import Enum
 from itertools import count
 
 import pytest
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import Cancelled
-from daruma.core.plan.opening import Courses, Opening
+from daruma.core.plan.actions import Action
+from daruma.core.plan.courses import Courses, Explorer
+from daruma.core.plan.opening import Opening
 from daruma.core.plan.pareto import Found, Search, front
 from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Policy
@@ -29,8 +34,7 @@ def test_what_is_left_out_changes_nothing(seed: int, catalogue: Catalogue, monke
     ways, value = _front(Search(problem).run()), Policy(problem, made.preferences).value(problem.start)
     monkeypatch.setattr(Search, "_as_likely", lambda *_: False)
     assert _front(Search(problem).run()) == ways, "labels compared by what they rest on alone"
-    monkeypatch.setattr(Problem, "tidied", lambda _, state: state)
-    monkeypatch.setattr(Problem, "forgotten", lambda *_: 0)
+    monkeypatch.setattr(Problem, "tidying", lambda problem, _: (problem.full, 0, 0))
     whole = problem_of(made, catalogue.figures)
     assert _front(Search(whole).run()) == ways, "every difference kept"
     assert Policy(whole, made.preferences).value(whole.start) == pytest.approx(value, abs=1e-6)
@@ -55,7 +59,9 @@ def test_a_plan_can_be_stopped_wherever_it_is(catalogue: Catalogue) -> None:
 
 @pytest.mark.parametrize("block", range(2))
 def test_what_does_not_matter_opens_nothing(block: int, catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch) -> None:
-    """Whatever bars are lifted: the ways that lead to a promise are those that lead there with every difference kept."""
+    """Whatever bars are lifted: the ways that lead to a promise are those that lead there with every difference kept, and those
+    that are found when each is asked for.
+    """
     for seed in range(30 * block, 30 * (block + 1)):
         made = drawn(catalogue, random.Random(f"opens/{seed}"))
         setting = Setting.of(made, catalogue.figures)
@@ -64,10 +70,66 @@ def test_what_does_not_matter_opens_nothing(block: int, catalogue: Catalogue, mo
             problem = setting.problem()
             opening = Opening(setting.start, setting.actions, problem.goals, problem.end_needs, problem.doubts)
             rng = random.Random(seed)
-            return opening.courses([grant for grant in opening.grants if grant.bar is not None and rng.random() < 0.5])
+            granted = tuple(grant for grant in opening.grants if grant.bar is not None and rng.random() < 0.5)
+            found = opening.courses(granted)
+            wanted = {*(action.way for action in setting.actions if action.way), *range(len(problem.goals))}
+            assert opening.opened(granted, wanted) == {*found.useful, *found.goals}, seed
+            if not granted:
+                seen = Explorer(problem).courses(problem.start)
+                assert (seen.useful, seen.goals) == (found.useful, found.goals), seed
+            return found
 
         tidied = courses()
         with monkeypatch.context() as patch:
-            patch.setattr(Problem, "tidied", lambda _, state: state)
+            patch.setattr(Problem, "tidying", lambda problem, _: (problem.full, 0, 0))
             whole = courses()
         assert (tidied.useful, tidied.goals) == (whole.useful, whole.goals), seed
+
+
+@pytest.mark.parametrize("seed", range(12))
+def test_what_a_move_leads_to_is_what_its_action_says(seed: int, catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Random walks, with misses: masks on one side, the action's own conditions and effects on the other."""
+    made, rng = drawn(catalogue, random.Random(f"moves/{seed}")), random.Random(seed)
+    with monkeypatch.context() as patch:
+        patch.setattr(Problem, "tidying", lambda problem, _: (problem.full, 0, 0))
+        problem = problem_of(made, catalogue.figures)
+        for _ in range(20):
+            state, values, tries = problem.start, problem.unpack(problem.start), Counter[str]()
+            for _ in range(25):
+                edges = problem.open_edges(state)
+                assert {edge.move.action.key for edge in edges} == {
+                    action.key
+                    for action in problem.actions
+                    if not action.sets_up and tries[group(action)] < len(action.chances) and can(action, values, problem)
+                }
+                if not edges:
+                    break
+                edge = rng.choice(edges)
+                action, before = edge.move.action, {**values, **(edge.set_up.action.effects if edge.set_up else {})}
+                tried, ruin = tries[group(action)], action.ruin(tries[group(action)])
+                assert edge.tried(state) == tried
+                chance = action.chances[tried]
+                expected = [(chance, {**before, **action.effects}, 0.0)]
+                if len(action.chances) > 1 or chance < 1:
+                    miss, ruined = (
+                        ((1 - chance) * (1 - ruin), action.miss, 0.0),
+                        ((1 - chance) * ruin, action.ruined, action.stake),
+                    )
+                    failed = [*([miss] if ruin < 1 else []), *([ruined] if ruin > 0 else [])]
+                    expected += [(share, {**before, **effects}, lost) for share, effects, lost in failed]
+                outcomes = edge.outcomes(state)
+                told = [(share, problem.unpack(then), lost) for share, then, lost in outcomes]
+                assert [(pytest.approx(share), then, lost) for share, then, lost in expected] == told
+                way = rng.randrange(len(outcomes))
+                state, values = outcomes[way][1], expected[way][1]
+                tries[group(action)] = 0 if way == 0 else tried + 1
+
+
+def group(action: Action) -> str:
+    return action.counts_with or action.key
+
+
+def can(action: Action, values: Mapping[Enum, Enum], problem: Problem) -> bool:
+    """Whether an action can be taken, at most one other set up before it."""
+    ready = [values, *({**values, **each.effects} for each in problem.actions if each.sets_up and each.applicable(values))]
+    return any(action.applicable(each) for each in ready)

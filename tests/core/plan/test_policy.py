@@ -172,9 +172,8 @@ def test_expected_figures_are_those_of_walking_the_policy(catalogue: Catalogue) 
     for _ in range(walks):
         state, spent = problem.start, 0.0
         while (pick := policy.best(state)) is not None:
-            move, set_up, before = pick
-            spent += move.action.minutes + (set_up.action.minutes if set_up else 0.0)
-            outcomes = problem.outcomes(move, before)
+            spent += pick.move.action.minutes + (pick.set_up.action.minutes if pick.set_up else 0.0)
+            outcomes = pick.outcomes(state)
             state = rng.choices([s for _, s, _ in outcomes], [p for p, _, _ in outcomes])[0]
         minutes.append(spent)
         for i in range(len(kept)):

@@ -23,6 +23,7 @@ from daruma.core.plan.table import Alone, Assignment, Table
 _ROUNDS = 6  # shared steps and worths settle in two or three
 _SLACK = 1.0  # money: what is not known to be so much better for a part is not looked into
 _ROUGH = 5.0  # money: the same for a first guess
+_FAILURES = 2  # so many failures are looked at before a bound takes all to go well: parts have many ways back
 _NEAR = 0.5  # money: a promise's worth to a part is not settled finer
 _REPAIRS = 6  # so many steps are given up because they do not go together with the others' work
 
@@ -218,7 +219,7 @@ class Apart:
             for place, term in enumerate(assignment)
         )
         alone = self.table.alone(kind, mine, worths, share)
-        return Bounds(alone.problem, alone.prices).hope(alone.problem.start)
+        return Bounds(alone.problem, alone.prices, failures=_FAILURES).hope(alone.problem.start)
 
     def price(self, action: Action) -> float:
         """Return what a shared step is expected to cost, with as many tries as it takes."""
@@ -239,7 +240,7 @@ class Apart:
         if found is None:
             share = self.table.paying(paid)
             alone = self.table.alone(kind, assignment, worths, share, without)
-            policy = Policy(alone.problem, alone.prices, slack=_SLACK if paid is not None else _ROUGH)
+            policy = Policy(alone.problem, alone.prices, slack=_SLACK if paid is not None else _ROUGH, failures=_FAILURES)
             start = alone.problem.start
             found = self._known[key] = Piece(alone, policy, policy.expected(start), policy.path(start))
         return found

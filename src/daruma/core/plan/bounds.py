@@ -19,17 +19,19 @@ def _by_hope(item: Ranked) -> float:
 class Bounds:
     """Bound the values of a problem's states for a shop's preferences from above.
 
-    Without `bounded` nothing is bounded: every move may be the best.
+    After so many `failures` everything is taken to go well: with more of them the bound is nearer and takes longer. Without
+    `bounded` nothing is bounded: every move may be the best.
     """
 
-    def __init__(self, problem: Problem, prices: Prices, *, bounded: bool = True) -> None:
+    def __init__(self, problem: Problem, prices: Prices, *, bounded: bool = True, failures: int = 1) -> None:
         self._problem = problem
         self._bounded = bounded
         self._uncounted = problem.uncounted
         price = prices.price
         self._prices = {move: price(move.action) for move in (*problem.moves, *problem.set_ups)}
         self._closing = tuple((mask, sum(map(price, left))) for mask, left in problem.closing)
-        self._hopes: Memo[Edge] = Memo(problem.uncounted)
+        self._failures = failures
+        self._hopes: list[Memo[Edge]] = [Memo(problem.uncounted) for _ in range(failures + 1)]
         self._blisses: dict[int, float] = {}
         self._ranked: dict[int, Sequence[Ranked]] = {}
         self._mosts: dict[int, float] = {}
@@ -78,44 +80,47 @@ class Bounds:
         return price if edge.set_up is None else price + self._prices[edge.set_up]
 
     def hope(self, state: int) -> float:
-        """Return a bound of a state's value: all tries that are left of an action are had for the price of one."""
-        return self._hoped(state).value
+        """Return a bound of a state's value: all tries that are left of an action are had for the price of one, and after some
+        such failures everything goes well.
+        """
+        return self._hoped(state, self._failures).value
 
-    def _hoped(self, state: int) -> Entry[Edge]:
-        known = self._hopes.find(state)
+    def _hoped(self, state: int, failures: int) -> Entry[Edge]:
+        hopes = self._hopes[failures]
+        known = hopes.find(state)
         if known is not None:
             return known
         self._problem.checkpoint()
-        self._hopes.hold(state)
+        hopes.hold(state)
         best, used = self.stop(state), 0
         for bound, edge in self.hopeful(state, best):
             if bound <= best:
                 break
             if state & edge.last:
                 continue
-            price = self.price(edge)
-            if edge.move.counters:
+            price, counters = self.price(edge), edge.move.field
+            if failures and counters:
                 for outcomes in edge.batches(state):
-                    worth, uses = self._hope_for(outcomes, best + price)
+                    worth, uses = self._hope_for(outcomes, best + price, failures)
                     if worth - price > best:
-                        best, used = worth - price, uses | edge.move.field
+                        best, used = worth - price, uses | counters
             else:
-                then = self._hoped(edge.well(state))
+                then = self._hoped(edge.well(state), failures)
                 if then.value - price > best:
-                    best, used = then.value - price, then.used
-        return self._hopes.keep(state, best, None, used)
+                    best, used = then.value - price, then.used | counters
+        return hopes.keep(state, best, None, used)
 
-    def _hope_for(self, outcomes: Sequence[Outcome], least: float) -> tuple[float, int]:
+    def _hope_for(self, outcomes: Sequence[Outcome], least: float, failures: int) -> tuple[float, int]:
         """Return what outcomes are worth at best together, and the counters that this makes use of; minus infinity as soon as it
         cannot be more than `least`.
         """
         uncounted, used = self._uncounted, 0
         bounds = [chance * (self.bliss(after & uncounted) - lost) for chance, after, lost in outcomes]
         total = sum(bounds)
-        for bound, (chance, after, lost) in zip(bounds, outcomes, strict=True):
+        for index, (bound, (chance, after, lost)) in enumerate(zip(bounds, outcomes, strict=True)):
             if total <= least:
                 return float("-inf"), 0
-            then = self._hoped(after)
+            then = self._hoped(after, failures - (index > 0))
             total += chance * (then.value - lost) - bound
             used |= then.used
         return total, used

@@ -16,7 +16,9 @@ _Kinds = tuple[tuple[int, int], ...]
 @dataclass(frozen=True, slots=True)
 class _Group:
     """Hold a variable that goals, ends or doubts ask for: its bits, the values that are all the same to these, each with the
-    pattern that stands for it (`settled` are the bits of those, `unsettled` those of the others), and what must be so for each move that asks for it besides.
+    pattern that stands for it, and what must be so for each move that asks for it besides.
+
+    `settled` are the bits of the values that stand for others, `unsettled` those of the others.
     """
 
     field: int
@@ -27,10 +29,7 @@ class _Group:
 
     def asked(self, met: int) -> bool:
         """Return whether a move may still be made that asks for it, as far as the other variables tell."""
-        for scope in self.scopes:
-            if met & scope == scope:
-                return True
-        return False
+        return any(met & scope == scope for scope in self.scopes)
 
 
 class Mattering:

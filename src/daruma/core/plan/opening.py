@@ -85,7 +85,7 @@ class Opening:
         left: set[str | int] = {*wanted, *goals}
         for granted in self._few():
             hoped = {each for each in left if self._hope(each, granted)}
-            for each in self._opened(granted, hoped) if hoped else ():
+            for each in self.opened(granted, hoped) if hoped else ():
                 open_[each] = granted
                 left.discard(each)
         for each in left:
@@ -99,7 +99,8 @@ class Opening:
         pairs = [pair for count in (1, 2) for pair in combinations(self.grants, count)]
         return sorted(pairs, key=lambda each: (len(each), sum(grant.effort for grant in each)))
 
-    def _opened(self, granted: tuple[Grant, ...], wanted: Collection[str | int]) -> set[str | int]:
+    def opened(self, granted: tuple[Grant, ...], wanted: Collection[str | int]) -> set[str | int]:
+        """Return which of some ways and goals what is granted opens."""
         lifted, start = self._granted(granted)
         return self._explorer.opened(start, lifted, wanted)
 
@@ -109,10 +110,10 @@ class Opening:
         facts = [grant for grant in self.grants if grant.bar is None]
         # facts may stand in each other's way: none of them, then each, then all
         tries = [bars, *((*bars, fact) for fact in facts), self.grants]
-        kept = next((each for each in tries if self._hope(wanted, each) and self._opened(each, {wanted})), ())
+        kept = next((each for each in tries if self._hope(wanted, each) and self.opened(each, {wanted})), ())
         for grant in sorted(kept, key=lambda each: -each.effort):
             fewer = tuple(each for each in kept if each is not grant)
-            if self._hope(wanted, fewer) and self._opened(fewer, {wanted}):
+            if self._hope(wanted, fewer) and self.opened(fewer, {wanted}):
                 kept = fewer
         return kept
 

@@ -111,12 +111,13 @@ class Policy:
     preferences: Prices
     bounded: bool = True
     slack: float = 1e-9
+    failures: int = 1
     bounds: Bounds = field(init=False)
     _values: Memo[Edge] = field(init=False)
     _expected: dict[int, Expected] = field(default_factory=dict)
 
     def __post_init__(self) -> None:
-        self.bounds = Bounds(self.problem, self.preferences, bounded=self.bounded)
+        self.bounds = Bounds(self.problem, self.preferences, bounded=self.bounded, failures=self.failures)
         self._values = Memo(self.problem.uncounted)
 
     def value(self, state: int) -> float:

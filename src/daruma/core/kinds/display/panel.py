@@ -145,7 +145,11 @@ def _writes(
 ) -> list[Action]:
     life, tries = life_of(bench, panel), bench.figures["write_new"].tries
     spent = bench.lacks(life.next_odds() > 0, _spent(bench.case, value), Effort.PART)
-    chances, stake, counted = life.tries(tries), _at_stake(bench, life, value, panel, tries), tr("write {value}", value=value.name)
+    chances, stake, counted = (
+        life.tries(tries),
+        _at_stake(bench, life, value, panel, tries),
+        tr("write {value}", value=value.name),
+    )
     common = (mine, OPEN, _ON_SOCKET, _READ)
     fresh = (PanelVal.BLANK, PanelVal.PARTIAL)
     # the board's codes and those for its own chip never follow each other both ways: the two writes would go back and forth
