@@ -9,7 +9,7 @@ from daruma.core.plan.memo import Entry, Memo
 from daruma.core.plan.money import Prices
 from daruma.core.plan.problem import Problem
 
-Ranked = tuple[float, Edge]  # what a move would be worth if all went well, the move
+Ranked = tuple[float, float, Edge]  # what a move would be worth if all went well, its price, the move
 
 
 def _by_hope(item: Ranked) -> float:
@@ -43,7 +43,7 @@ class Bounds:
         used = edge.move.field
         for _, after, _ in outcomes:
             known = memo.find(after)
-            used |= known.used if known is not None else 0
+            used |= known[3] if known is not None else 0
         return used
 
     def hopeful(self, state: int, least: float) -> Sequence[Ranked]:
@@ -53,7 +53,7 @@ class Bounds:
             return ()
         found = self._ranked.get(plain)
         if found is None:
-            moves = [(self._at_best(edge), edge) for edge in self._problem.edges(plain)]
+            moves = [(self._at_best(edge), self.price(edge), edge) for edge in self._problem.edges(plain)]
             moves.sort(key=_by_hope)
             found = self._ranked[plain] = moves
         return found
@@ -83,7 +83,7 @@ class Bounds:
         """Return a bound of a state's value: all tries that are left of an action are had for the price of one, and after some
         such failures everything goes well.
         """
-        return self._hoped(state, self._failures).value
+        return self._hoped(state, self._failures)[0]
 
     def _hoped(self, state: int, failures: int) -> Entry[Edge]:
         hopes = self._hopes[failures]
@@ -93,37 +93,42 @@ class Bounds:
         self._problem.checkpoint()
         hopes.hold(state)
         best, used = self.stop(state), 0
-        for bound, edge in self.hopeful(state, best):
+        for bound, price, edge in self.hopeful(state, best):
             if bound <= best:
                 break
             if state & edge.last:
                 continue
-            price, counters = self.price(edge), edge.move.field
-            if failures and counters:
-                for outcomes in edge.batches(state):
-                    worth, uses = self._hope_for(outcomes, best + price, failures)
-                    if worth - price > best:
-                        best, used = worth - price, uses | counters
+            if failures and edge.last:
+                worth, uses = self._hoped_with_misses(edge, state, best + price, failures)
             else:
-                then = self._hoped(edge.well(state), failures)
-                if then.value - price > best:
-                    best, used = then.value - price, then.used | counters
+                worth, _, _, uses = self._hoped(edge.well(state), failures)
+            if worth - price > best:
+                best, used = worth - price, uses | edge.move.field
         return hopes.keep(state, best, None, used)
 
-    def _hope_for(self, outcomes: Sequence[Outcome], least: float, failures: int) -> tuple[float, int]:
-        """Return what outcomes are worth at best together, and the counters that this makes use of; minus infinity as soon as it
-        cannot be more than `least`.
+    def _hoped_with_misses(self, edge: Edge, state: int, least: float, failures: int) -> tuple[float, int]:
+        """Return what a move that may fail is worth at best, its price aside, and the counters that this makes use of; `least`
+        where it is not known to be worth more.
         """
-        uncounted, used = self._uncounted, 0
-        bounds = [chance * (self.bliss(after & uncounted) - lost) for chance, after, lost in outcomes]
-        total = sum(bounds)
-        for index, (bound, (chance, after, lost)) in enumerate(zip(bounds, outcomes, strict=True)):
-            if total <= least:
-                return float("-inf"), 0
-            then = self._hoped(after, failures - (index > 0))
-            total += chance * (then.value - lost) - bound
-            used |= then.used
-        return total, used
+        move, bliss, uncounted = edge.move, self.bliss, self._uncounted
+        well, missed = edge.well(state), edge.missed(state, move.last)
+        ruined = edge.ruined(state, move.last) if move.action.ruins else missed
+        hopes = bliss(edge.then), bliss(missed & uncounted), bliss(ruined & uncounted)
+        used = 0
+        for good, left, bad in move.together(move.missed(state)):
+            total = good * hopes[0] + left * hopes[1] + bad * (hopes[2] - move.action.stake)
+            uses = 0
+            for chance, hope, then, more in ((good, hopes[0], well, 0), (left, hopes[1], missed, 1), (bad, hopes[2], ruined, 1)):
+                if not chance:
+                    continue
+                if total <= least:
+                    break
+                worth, _, _, its = self._hoped(then, failures - more)
+                total += chance * (worth - hope)
+                uses |= its
+            if total > least:
+                least, used = total, uses
+        return least, used
 
     def _at_best(self, edge: Edge) -> float:
         return self.bliss(edge.then) - self.price(edge) if self._bounded else float("inf")
@@ -138,7 +143,7 @@ class Bounds:
             return known
         self._blisses[state] = float("-inf")
         best = self.stop(state)
-        for bound, _ in self.hopeful(state, best)[:1]:
+        for bound, _, _ in self.hopeful(state, best)[:1]:
             best = max(best, bound)
         self._blisses[state] = best
         return best

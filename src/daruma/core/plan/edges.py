@@ -81,19 +81,3 @@ class Edge:
         if ruin > 0:
             found.append((ruined, self.ruined(state, count), move.action.stake))
         return found
-
-    def batches(self, state: int) -> list[list[Outcome]]:
-        """Return the outcomes of several tries at once, as `outcomes` does: of all that are left, where a miss ruins
-        nothing, else of one, two ... tries; after a miss none is left.
-        """
-        move = self.move
-        if not move.counters:
-            return [[(1.0, self.well(state), 0.0)]]
-        well, missed, ruined = self.well(state), self.missed(state, move.last), 0
-        if move.action.ruins:
-            ruined = self.ruined(state, move.last)
-        stake = move.action.stake
-        return [
-            [(good, well, 0.0), (left, missed, 0.0), (bad, ruined, stake)] if bad else [(good, well, 0.0), (left, missed, 0.0)]
-            for good, left, bad in move.together(move.missed(state))
-        ]

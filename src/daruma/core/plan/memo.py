@@ -6,18 +6,14 @@ no use of the actions whose misses differ.
 """
 
 from dataclasses import dataclass, field
-from typing import Generic, NamedTuple, TypeVar
+from typing import Generic, TypeVar
 
 P = TypeVar("P")
 
 
-class Entry(NamedTuple, Generic[P]):
-    """Hold a state's value, what is best there, the misses it has, and the counters that what follows makes use of."""
-
-    value: float
-    pick: P | None
-    misses: int
-    used: int
+# a state's value, what is best there, the misses it has, and the counters that what follows makes use of
+Entry = tuple[float, P | None, int, int]
+_HELD = (float("-inf"), None, 0, 0)
 
 
 @dataclass
@@ -35,21 +31,22 @@ class Memo(Generic[P]):
             return known
         misses = state & ~self.uncounted
         for entry in self._alike.get(state & self.uncounted, ()):
-            if not entry.misses & ~misses and not (misses ^ entry.misses) & entry.used:
+            _, _, its, used = entry
+            if not its & ~misses and not (misses ^ its) & used:
                 self._exact[state] = entry
                 return entry
         return None
 
     def keep(self, state: int, value: float, pick: P | None, used: int) -> Entry[P]:
         """Keep what was found for a state, and return it."""
-        entry = Entry(value, pick, state & ~self.uncounted, used)
+        entry = value, pick, state & ~self.uncounted, used
         self._exact[state] = entry
         self._alike.setdefault(state & self.uncounted, []).append(entry)
         return entry
 
     def hold(self, state: int) -> None:
         """Mark a state as being worked on: one that led back to itself would be seen as worthless."""
-        self._exact[state] = Entry(float("-inf"), None, state & ~self.uncounted, 0)
+        self._exact[state] = _HELD
 
     def __len__(self) -> int:
         return sum(map(len, self._alike.values()))

@@ -124,11 +124,11 @@ class Policy:
         """Return the expected money from a state on: kept promises less time, material and what is ruined."""
         known = self._values.find(state)
         if known is not None:
-            return known.value
+            return known[0]
         self.problem.checkpoint()
         self._values.hold(state)
         best, pick = self.bounds.stop(state), None
-        for bound, edge in self.bounds.hopeful(state, best):
+        for bound, _, edge in self.bounds.hopeful(state, best):
             if bound <= best + self.slack:
                 break
             if state & edge.last or (pick is not None and self.bounds.hope_of(edge, state) <= best + self.slack):
@@ -164,13 +164,13 @@ class Policy:
         """Return the best move from a state; None says stop."""
         self.value(state)
         known = self._values.find(state)
-        return None if known is None else known.pick
+        return None if known is None else known[1]
 
     def options(self, state: int, count: int = 3) -> tuple[Option, ...]:
         """Return the most promising things that can be done next with their values, the best first."""
         made, best = [], self.value(state)
-        ranked = [each for each in self.bounds.hopeful(state, float("-inf")) if not state & each[1].last]
-        for bound, edge in ranked[:count]:
+        ranked = [each for each in self.bounds.hopeful(state, float("-inf")) if not state & each[2].last]
+        for bound, _, edge in ranked[:count]:
             hope = min(bound, self.bounds.hope_of(edge, state))
             exact = hope > best - 1e-9  # what could not be better was never solved, and need not be
             worth = self._value_of(edge, state) if exact else hope
