@@ -64,6 +64,20 @@ class Alone:
     terms: tuple[int, ...]
 
 
+@dataclass(frozen=True, slots=True)
+class _View:
+    """Hold an action as a kind sees it, what a try of it costs, whether it is shared, changes something of the kind, or of any
+    part; `besides` is what it costs besides for the kind where nothing was done on it.
+    """
+
+    seen: Action
+    price: float
+    shared: bool
+    own: bool
+    special: bool
+    besides: float
+
+
 class Table:
     """Take a problem apart by the kinds of parts; `private` are the variables of each kind."""
 
@@ -72,6 +86,8 @@ class Table:
         changed = {var for action in whole.actions for var in _changed(action)}
         self.own = {kind: own for kind, own in private.items() if own & changed}
         self._all: frozenset[Enum] = frozenset().union(*self.own.values())
+        self._foreign: dict[PartKind, frozenset[Enum]] = {}
+        self._viewed: dict[PartKind, tuple[_View, ...]] = {}
 
     @property
     def kinds(self) -> tuple[PartKind, ...]:
@@ -134,7 +150,7 @@ class Table:
         with the keys `without` are left out.
         """
         whole, shares, closing = self.whole, Shares(), share(CLOSING)
-        found = (self.seen(kind, action, shares, share(action.key)) for action in whole.actions if action.key not in without)
+        views = [view for view in self._views(kind) if view.seen.key not in without]
         closing_by = [
             (need, tuple(shares.charge(_scaled(each, closing), closing * self.prices.price(each)) for each in left))
             for need, left in whole.closed_by
@@ -150,7 +166,7 @@ class Table:
         ]
         problem = Problem(
             {var: val for var, val in whole.unpack(whole.start).items() if var not in self.foreign(kind)},
-            [action for action in found if action is not None],
+            [self._charged(view, shares, share(view.seen.key)) for view in views],
             goals,
             self._needs(kind, whole.end_needs),
             [doubt for doubt in whole.doubts if doubt.var in self.own[kind]],
@@ -161,7 +177,10 @@ class Table:
 
     def foreign(self, kind: PartKind) -> frozenset[Enum]:
         """Return the variables of the other kinds."""
-        return self._all - self.own[kind]
+        found = self._foreign.get(kind)
+        if found is None:
+            found = self._foreign[kind] = self._all - self.own[kind]
+        return found
 
     def mine(self, kind: PartKind, effects: Mapping[Enum, Enum]) -> dict[Enum, Enum]:
         """Return what of effects a kind sees."""
@@ -169,29 +188,44 @@ class Table:
 
     def seen(self, kind: PartKind, action: Action, shares: Shares, share: float) -> Action | None:
         """Return an action as a kind sees it, charged with its share where it is shared; None where it changes nothing there."""
+        view = self._view(kind, action)
+        return None if view is None else self._charged(view, shares, share)
+
+    def _views(self, kind: PartKind) -> tuple[_View, ...]:
+        found = self._viewed.get(kind)
+        if found is None:
+            views = (self._view(kind, action) for action in self.whole.actions)
+            found = self._viewed[kind] = tuple(view for view in views if view is not None)
+        return found
+
+    def _view(self, kind: PartKind, action: Action) -> _View | None:
         effects, miss, ruined = (self.mine(kind, part) for part in (action.effects, action.miss, action.ruined))
         if not (effects or miss or ruined):
             return None
-        conditions = self._needs(kind, action.conditions)
-        full = self.prices.price(action)
         seen = replace(
             action,
-            conditions=conditions,
+            conditions=self._needs(kind, action.conditions),
             effects=effects,
             miss=miss,
             ruined=ruined,
             counts_with=action.counts_with or action.key,
         )
-        if not self.is_shared(action):
-            return shares.charge(seen, full)
         special = _changed(action) & self._all
-        own = bool(special & self.own[kind])
-        extra = action.extra_cost if own or not special else 0.0
-        if own and not share:
-            extra = max(0.0, extra - self.besides(kind, action.key))
-        stake = action.stake if own else action.stake * share if not special else 0.0
-        seen = replace(_scaled(seen, share), extra_cost=extra, stake=stake)
-        return shares.charge(seen, max(share * (full - action.extra_cost) + extra, _LEAST))
+        own, shared = bool(special & self.own[kind]), self.is_shared(action)
+        besides = self.besides(kind, action.key) if shared and own else 0.0
+        return _View(seen, self.prices.price(action), shared, own, bool(special), besides)
+
+    @staticmethod
+    def _charged(view: _View, shares: Shares, share: float) -> Action:
+        seen, full = view.seen, view.price
+        if not view.shared:
+            return shares.charge(seen, full)
+        extra = seen.extra_cost if view.own or not view.special else 0.0
+        if view.own and not share:
+            extra = max(0.0, extra - view.besides)
+        stake = seen.stake if view.own else seen.stake * share if not view.special else 0.0
+        scaled = replace(_scaled(seen, share), extra_cost=extra, stake=stake)
+        return shares.charge(scaled, max(share * (full - seen.extra_cost) + extra, _LEAST))
 
     def _needs(self, kind: PartKind, needs: Iterable[Needs]) -> Conjunction:
         foreign = self.foreign(kind)
