@@ -19,7 +19,7 @@ from daruma.core.plan.case import Case
 from daruma.core.plan.explain import Source, explain
 from daruma.core.plan.knowing import Worth, worth_knowing
 from daruma.core.plan.money import Preferences
-from daruma.core.plan.planner import Plan, make_plan
+from daruma.core.plan.planner import Plan, Told, make_plan, unheard
 from daruma.core.plan.routes import Route
 from daruma.core.plan.setting import all_actions
 from daruma.core.plan.solution import Solution, solve
@@ -50,15 +50,21 @@ class Planned(Doing):
         """Return the ways still open and the closed ones."""
         return make_plan(self.case(job), self.catalogue.figures)
 
-    def solve(self, job: Job, changes: Sequence[tuple[str, str]] = (), context: Context | None = None) -> Solution:
+    def solve(
+        self,
+        job: Job,
+        changes: Sequence[tuple[str, str]] = (),
+        context: Context | None = None,
+        told: Told = unheard,
+    ) -> Solution:
         """Solve a job's plan as things are and, with changes, as they would be; what was asked of another job is left out.
 
-        Raises Cancelled where the context says so meanwhile.
+        A first answer is `told` where the rest takes longer. Raises Cancelled where the context says so meanwhile.
         """
         checkpoint = (context or Context()).checkpoint
         case = self.case(job)
         asked = those_that_apply(case, changes)
-        self._solution = solve(case, self.catalogue.figures, asked, self._solution, checkpoint)
+        self._solution = solve(case, self.catalogue.figures, asked, self._solution, checkpoint, told)
         return self._solution
 
     def worth_knowing(self, case: Case, context: Context | None = None) -> tuple[Worth, ...]:

@@ -14,7 +14,7 @@ from daruma.ui.running import PLANNING, WEIGHING, context_of
 
 if TYPE_CHECKING:
     from daruma.core.plan.money import Preferences
-    from daruma.core.plan.planner import Plan
+    from daruma.core.plan.planner import First, Plan
     from daruma.core.plan.routes import Route
     from daruma.core.plan.solution import Solution
 
@@ -25,6 +25,7 @@ class PlanDesk(JobsDesk):
     """Hold the plan of the job on view."""
 
     plan_changed = Signal(object)
+    first_told = Signal(object)
 
     def __init__(self, settings: Settings, parent: QObject | None = None) -> None:
         super().__init__(settings, parent)
@@ -50,7 +51,11 @@ class PlanDesk(JobsDesk):
             self._planned(None)
             return
         changes = self.changes
-        self.start(self.store, PLANNING, lambda work: self.ready.solve(job, changes, context_of(work)), self._planned)
+        solve = lambda work: self.ready.solve(job, changes, context_of(work), work.tell)  # noqa: E731
+        self.start(self.store, PLANNING, solve, self._planned, told=self._first_told)
+
+    def _first_told(self, first: First) -> None:
+        self.first_told.emit(first)
 
     def _planned(self, solution: Solution | None) -> None:
         self.solution = solution

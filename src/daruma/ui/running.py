@@ -74,8 +74,9 @@ class Running(QObject):
         *,
         cancellable: bool = False,
         failed: Callable[[Trouble], None] | None = None,
+        told: Callable[[Any], None] | None = None,
     ) -> None:
-        """Start work on a lane; `done` and `failed` must be bound methods of QObjects."""
+        """Start work on a lane; `done`, `failed` and `told` (of what is known before) must be bound methods of QObjects."""
         if self.workshop is None and name != OPENING:
             self.told.emit(tr("The shop is still being opened: one moment."))
             return
@@ -83,6 +84,8 @@ class Running(QObject):
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
         work.sampled.connect(self.sampled)
+        if told is not None:
+            work.told.connect(told)
         if name not in QUIET_WORK:
             work.cancelled.connect(self.stopped)
         lane.start(work)

@@ -38,6 +38,7 @@ class Work(QObject):
 
     progress = Signal(float, str)
     sampled = Signal(int, object)
+    told = Signal(object)
     done = Signal(object)
     failed = Signal(object)
     ended = Signal(object)
@@ -58,6 +59,10 @@ class Work(QObject):
     def sample(self, number: int, reading: object) -> None:
         """Hand a reading of a job over as it comes; called from the lane's thread."""
         self.sampled.emit(number, reading)
+
+    def tell(self, first: object) -> None:
+        """Hand over what is known before the work is done; called from the lane's thread."""
+        self.told.emit(first)
 
     def run(self) -> None:
         """Do the work in the lane's thread."""

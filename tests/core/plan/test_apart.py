@@ -52,6 +52,7 @@ def test_the_phone_as_one_agrees(seed: int, catalogue: Catalogue) -> None:
     parts = apart(case, problem)
     assert parts.best is not None, "the parts' ways go together"
     assert best <= parts.bound + 1e-6
+    assert best <= parts.first_bound + 1e-6
     assert parts.best.value == pytest.approx(best, abs=0.1 * sum(goal.worth for goal in problem.goals)), seed
 
 

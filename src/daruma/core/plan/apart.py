@@ -25,6 +25,8 @@ _SLACK = 1.0  # money: what is not known to be so much better for a part is not 
 _ROUGH = 5.0  # money: the same for a first guess
 _FAILURES = 2  # so many failures are looked at before a bound takes all to go well: parts have many ways back
 _NEAR = 0.5  # money: a promise's worth to a part is not settled finer
+_AMPLE = 1.5  # a part is given so many times what its work costs, so that the bound has it done
+_WIDE = 15.0  # money: how much better anything could be is looked into twice where it is more
 _REPAIRS = 6  # so many steps are given up because they do not go together with the others' work
 
 
@@ -80,10 +82,28 @@ class Apart:
         self._without: frozenset[tuple[PartKind, str]] = frozenset()
 
     @cached_property
+    def _assignments(self) -> tuple[Assignment, ...]:
+        return tuple(self.table.assignments())
+
+    @cached_property
+    def first(self) -> Joint:
+        """Return a first plan: promises kept by whom they are mostly kept by, every part charged alike for what is shared."""
+        assignment = self._assignments[0]
+        return self._joint(assignment, None, self._whole_worths(assignment))
+
+    @cached_property
+    def first_bound(self) -> float:
+        """Return what nothing is worth more than, as far as the first plan tells."""
+        return self._bound_by(self.first, _AMPLE)
+
+    def _whole_worths(self, assignment: Assignment) -> dict[PartKind, dict[int, float]]:
+        return {kind: {place: term.goal.worth for place, term in enumerate(assignment)} for kind in self.table.kinds}
+
+    @cached_property
     def best(self) -> Joint | None:
         """Return the best plan found; None where the parts' ways do not go together."""
         for _ in range(_REPAIRS):
-            found = [joint for each in self.table.assignments() for joint in self._settlements(each)]
+            found = [joint for each in self._assignments for joint in self._settlements(each)]
             best = max(found, key=lambda joint: joint.value)
             if best.value <= 0:
                 return self._nothing(best)
@@ -122,10 +142,11 @@ class Apart:
 
     def _settled(self, assignment: Assignment, paid: frozenset[str] | None) -> Joint:
         """Return the best plan found from a first guess of what the phone pays for (None: all share the price of all)."""
-        worths = {kind: {place: term.goal.worth for place, term in enumerate(assignment)} for kind in self.table.kinds}
+        worths = self._whole_worths(assignment)
         best: Joint | None = None
-        for _ in range(_ROUNDS):
-            joint = self._joint(assignment, paid, worths)
+        for turn in range(_ROUNDS):
+            known = not turn and paid is None and assignment is self._assignments[0]
+            joint = self.first if known else self._joint(assignment, paid, worths)
             used = joint.used & self.table.shared
             if best is None or (paid is not None and paid <= used, joint.value) > (best.paid <= best.used, best.value):
                 best = joint
@@ -189,21 +210,48 @@ class Apart:
 
     @cached_property
     def bound(self) -> float:
-        """Return what nothing is worth more than: each promise left to the part that keeps it least likely, the price of what
-        is shared charged to the parts that take it, to each its share.
-        """
+        """Return what nothing is worth more than."""
         best = self.best
         assert best is not None
+        found = min(self._bound_by(best, _AMPLE), self.first_bound)
+        # where much is left open, another way of sharing out may tell more
+        return found if found - best.value <= _WIDE else min(found, self._bound_by(best, 0.0))
+
+    def _bound_by(self, joint: Joint, ample: float) -> float:
+        """Return a bound: each promise shared out among the parts that are to keep it, the price of what is shared charged to the
+        parts that take it, to each its share.
+
+        It is one however that is shared out, since a promise is never likelier than any part keeps it. It is near where each
+        part has as much of the promises as pays for its work, `ample` times, and the one that keeps them least likely the rest.
+        """
         worths: dict[PartKind, dict[int, float]] = {kind: {} for kind in self.table.kinds}
         sure = 0.0
-        for place, term in enumerate(best.assignment):
-            kinds = sorted(term.kinds, key=lambda kind: best.pieces[kind].chance(place))
-            if kinds:
-                worths[kinds[0]][place] = term.goal.worth
-            else:
+        wanted = {kind: self._wanted(joint, kind, ample) for kind in self.table.kinds}
+        for place, term in enumerate(joint.assignment):
+            kinds = sorted(term.kinds, key=lambda kind: joint.pieces[kind].chance(place))
+            if not kinds:
                 sure += term.goal.worth * bool(term.alternatives)
-        takers = {kind: {step.key for step in piece.path} for kind, piece in best.pieces.items()}
-        return sure + sum(self._most(kind, best.assignment, worths[kind], takers) for kind in self.table.kinds)
+                continue
+            left = 1.0
+            # a promise that is given up is left to the part that gives it up
+            for kind in kinds[1:] if joint.pieces[kinds[0]].chance(place) else ():
+                share = min(left, wanted[kind])
+                worths[kind][place] = term.goal.worth * share
+                left -= share
+            worths[kinds[0]][place] = term.goal.worth * left
+        takers = {kind: {step.key for step in piece.path} for kind, piece in joint.pieces.items()}
+        return sure + sum(self._most(kind, joint.assignment, worths[kind], takers) for kind in self.table.kinds)
+
+    @staticmethod
+    def _wanted(joint: Joint, kind: PartKind, ample: float) -> float:
+        """Return the share of the promises it has with others that pays `ample` times for a part's work."""
+        piece = joint.pieces[kind]
+        mine = [(place, term) for place, term in enumerate(joint.assignment) if kind in term.kinds and joint.chances[place]]
+        alone, together = (
+            sum(term.goal.worth * piece.chance(place) for place, term in mine if (len(term.kinds) > 1) is several)
+            for several in (False, True)
+        )
+        return min(1.0, max(0.0, ample * piece.spent - alone) / together) if together else 0.0
 
     def _most(
         self, kind: PartKind, assignment: Assignment, worths: Mapping[int, float], takers: Mapping[PartKind, set[str]]

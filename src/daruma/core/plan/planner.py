@@ -1,6 +1,6 @@
 """The plan of a case: every route that no other beats, the closed ways with their reasons, the best next step."""
 
-from collections.abc import Mapping
+from collections.abc import Callable, Mapping
 from dataclasses import dataclass, field, replace
 
 from daruma.core.kinds import on_table
@@ -65,17 +65,44 @@ class Outlook:
     path: tuple[Action, ...]
 
 
+@dataclass(frozen=True, slots=True)
+class First:
+    """Hold a first answer, while the plan is still being worked out: the next step, what it is worth to go that way, and what
+    nothing can be worth more than.
+    """
+
+    next: Action
+    set_up: Action | None
+    value: float
+    bound: float
+
+
+Told = Callable[[First], None]
+
+
+def unheard(_: First) -> None:
+    """Tell nobody."""
+
+
 def problem_of(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Problem:
     """Return a case as a compiled problem that starts from where its history has brought it."""
     return Setting.of(case, figures).problem(checkpoint)
 
 
-def apart(case: Case, problem: Problem) -> Apart | None:
-    """Return the plan of a case's parts apart; None where they are few enough to be planned together, or do not go apart."""
+def apart(case: Case, problem: Problem, told: Told = unheard) -> Apart | None:
+    """Return the plan of a case's parts apart; None where they are few enough to be planned together, or do not go apart.
+
+    What is found first is `told` at once.
+    """
     table = Table(problem, {room.kind: frozenset(room.start(case)) for room in on_table(case)}, case.preferences)
     if len(table.kinds) < 2:
         return None
     parts = Apart(table)
+    way, value = parts.first.way, parts.first.value
+    if way.ok and way.steps and value > 0:
+        set_up, move = way.steps[0]
+        bound = max(value, parts.first_bound)
+        told(First(move.action, set_up.action if set_up else None, value, bound))
     if parts.best is None or parts.size <= (MOST_TOGETHER if parts.best.value > 0 else MOST_IN_VAIN):
         return None
     return parts
@@ -91,11 +118,14 @@ def outlook(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkp
     return Outlook(policy.value(problem.start), policy.path(problem.start))
 
 
-def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Plan:
-    """Solve a case: routes, closed ways and the policy; what `checkpoint` raises stops it."""
+def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on, told: Told = unheard) -> Plan:
+    """Solve a case: routes, closed ways and the policy; what `checkpoint` raises stops it.
+
+    Where several parts are planned apart, a first answer is `told` long before.
+    """
     setting = Setting.of(case, figures)
     problem, proving = setting.problem(checkpoint), setting.proofs()
-    parts = apart(case, problem)
+    parts = apart(case, problem, told)
     if parts is not None:
         parted = Parted(setting, parts)
         return Plan(parted.routes, parted.closed, parted.advice, parted)

@@ -7,7 +7,7 @@ from dataclasses import dataclass, replace
 
 from daruma.core.plan.actions import ActionFigures
 from daruma.core.plan.case import Case
-from daruma.core.plan.planner import Plan, make_plan, outlook
+from daruma.core.plan.planner import Plan, Told, make_plan, outlook, unheard
 from daruma.core.plan.problem import Checkpoint, go_on
 from daruma.core.plan.whatif import Difference, Fact, all_changed, difference, facts
 
@@ -37,14 +37,17 @@ def solve(
     changes: Sequence[tuple[str, str]] = (),
     before: Solution | None = None,
     checkpoint: Checkpoint = go_on,
+    told: Told = unheard,
 ) -> Solution:
     """Solve a case as it is and as it would be with changed facts; raise LookupError for a fact that there is not.
 
-    The plan as things are is taken from the solution `before` where that was of the same case.
+    The plan as things are is taken from the solution `before` where that was of the same case. A first answer of the plan
+    that is shown is `told` as soon as there is one.
     """
-    real = before.real if before is not None and before.asked == case else make_plan(case, figures, checkpoint)
+    first = told if not changes else unheard
+    real = before.real if before is not None and before.asked == case else make_plan(case, figures, checkpoint, first)
     asked = all_changed(case, changes)
-    plan = make_plan(asked, figures, checkpoint) if changes else real
+    plan = make_plan(asked, figures, checkpoint, told) if changes else real
     prices = _prices(asked, plan, figures, checkpoint)
     return Solution(case, asked, real, plan, tuple(changes), facts(case), difference(real, plan), prices)
 

@@ -222,10 +222,10 @@ class Table:
             return shares.charge(seen, full)
         extra = seen.extra_cost if view.own or not view.special else 0.0
         if view.own and not share:
-            extra = max(0.0, extra - view.besides)
+            extra -= view.besides
         stake = seen.stake if view.own else seen.stake * share if not view.special else 0.0
         scaled = replace(_scaled(seen, share), extra_cost=extra, stake=stake)
-        return shares.charge(scaled, max(share * (full - seen.extra_cost) + extra, _LEAST))
+        return shares.charge(scaled, share * (full - seen.extra_cost) + extra or _LEAST)
 
     def _needs(self, kind: PartKind, needs: Iterable[Needs]) -> Conjunction:
         foreign = self.foreign(kind)

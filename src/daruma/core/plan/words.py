@@ -10,6 +10,7 @@ from daruma.core.plan.actions import Action
 from daruma.core.plan.advice import Advice
 from daruma.core.plan.explain import percent
 from daruma.core.plan.knowing import Worth
+from daruma.core.plan.planner import First
 from daruma.core.plan.proofs import proof_key
 from daruma.core.plan.routes import Route
 
@@ -47,6 +48,17 @@ def advice_words(advice: Advice, promised: tuple[Function, ...], labels: Mapping
     lines += _first_listed(advice, money)
     lines += _after(advice)
     return Said(tr("Next: {title}", title=advice.next.figures.title), (*lines, *_expected(advice, promised, labels, money)))
+
+
+def first_words(first: First, money: str = "€") -> Said:
+    """Return a first answer, with what it is worth and what nothing can be worth more than."""
+    worth = tr(
+        "Worth {value:.0f} {money} as far as is known, at most {bound:.0f} {money}.",
+        value=first.value,
+        bound=first.bound,
+        money=money,
+    )
+    return Said(tr("Next: {title}", title=first.next.figures.title), (worth, tr("The ways are still being worked out.")))
 
 
 def _second(advice: Advice, money: str) -> list[str]:

@@ -26,6 +26,7 @@ from daruma.ui.widgets.preference_box import PreferenceBox
 if TYPE_CHECKING:
     from daruma.core.parts import PartKind
     from daruma.core.plan.knowing import Worth
+    from daruma.core.plan.planner import First
     from daruma.core.plan.solution import Solution
 
 SIDE = 296  # pixels of the column at the right
@@ -60,6 +61,7 @@ class PlanView(StageView):
         column.addLayout(columns, 1)
         column.addLayout(self._foot())
         desk.plan_changed.connect(self._show_plan)
+        desk.first_told.connect(self._show_first)
         desk.survey_changed.connect(self._surveyed)
 
     # -- building
@@ -155,6 +157,12 @@ class PlanView(StageView):
         self.allow(self.main, bool(routes) and not asked)
         self._name_main()
         self._explain()
+
+    def _show_first(self, first: First) -> None:
+        """Say what to do first while the ways are still being worked out."""
+        from daruma.core.plan.words import first_words
+
+        self.advice.show_said(first_words(first))
 
     def _listing(self) -> Listing:
         return Listing(self._solution.plan.routes if self._solution else (), fewer=self.fewer.isChecked())
