@@ -1,11 +1,16 @@
 """How long planning takes: every shipped case and a what-if beside an empty plan, and how the cost grows.
 
-Times are medians of several runs in this process; what counts are the ratios to the smallest case.
+Times are medians of several runs in this process; what counts are the ratios to the smallest case. As in the window, the
+collector does not run meanwhile. The growth is told with memory: what a process holds at most that does nothing but plan.
 """
 
+import gc
+import multiprocessing
+import resource
 import statistics
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
+from contextlib import suppress
 from dataclasses import replace
 from pathlib import Path
 
@@ -16,9 +21,10 @@ from daruma.core.kinds import KINDS, promisable, room
 from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, NewPanel, OriginalState, PanelKind
 from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
 from daruma.core.parts import Function, PartKind, Version
+from daruma.core.plan.actions import ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.knowing import worth_knowing
-from daruma.core.plan.planner import make_plan, outlook
+from daruma.core.plan.planner import First, make_plan
 from daruma.core.plan.setting import bench_actions
 from daruma.core.plan.whatif import changed
 from daruma.handover.casefile import case_from, read_case
@@ -38,8 +44,35 @@ def median(work: Callable[..., object], *given: object) -> float:
     return statistics.median(times)
 
 
+class Enough(Exception):
+    """Stop a plan: what was asked of it is there."""
+
+
+def first_answer(case: Case, figures: Mapping[str, ActionFigures]) -> None:
+    """Plan until a first answer is told, or the whole plan is there."""
+
+    def told(_: First) -> None:
+        raise Enough
+
+    with suppress(Enough):
+        make_plan(case, figures, told=told)
+
+
+def held(case: Case, figures: Mapping[str, ActionFigures]) -> float:
+    """Return what a process of its own holds at most while it plans, in MB."""
+    with multiprocessing.get_context("spawn").Pool(1) as pool:
+        return pool.apply(_held, (case, figures))
+
+
+def _held(case: Case, figures: Mapping[str, ActionFigures]) -> float:
+    gc.disable()
+    make_plan(case, figures)
+    return resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
+
+
 def main() -> None:
     """Print the tables."""
+    gc.disable()
     catalogue = load_catalogue()
     base = Case(catalogue.models["cedar_l"], Version(4, 6), promisable()[:1], PARTS, rules=catalogue.rules)
     floor = median(make_plan, replace(base, promised=(), parts={}), catalogue.figures)
@@ -52,16 +85,16 @@ def main() -> None:
         ask = median(make_plan, asked, figures)
         know = median(worth_knowing, case, figures)
         print(f"{path.stem:32} {plan:7.1f} {plan / floor:7.1f} {ask:12.1f} {know:18.1f}")
-    print("\ngrowth                            actions   states   plan ms   ratio   worth knowing ms   first answer ms   gap")
+    print("\ngrowth                            actions   states   first ms   plan ms   ratio   worth knowing ms   gap €      MB")
     for words, case in growing(base):
         count = sum(not action.impossible for action in bench_actions(case, catalogue.figures))
+        first = median(first_answer, case, catalogue.figures)
         took = median(make_plan, case, catalogue.figures)
         know = median(worth_knowing, case, catalogue.figures)
-        first = median(outlook, case, catalogue.figures)
         advice = make_plan(case, catalogue.figures).advice
-        print(
-            f"{words:32} {count:8} {advice.states:8} {took:9.1f} {took / floor:7.1f} {know:18.1f} {first:17.1f} {advice.gap:5.1f}"
-        )
+        row = f"{words:32} {count:8} {advice.states:8} {first:10.1f} {took:9.1f} {took / floor:7.1f} {know:18.1f}"
+        print(f"{row} {advice.gap:7.1f} {held(case, catalogue.figures):7.0f}", flush=True)
+        gc.collect()
 
 
 PARTS = {PartKind.DISPLAY: DisplayFacts(), PartKind.SENSOR_FLEX: FlexFacts()}
@@ -91,15 +124,17 @@ def growing(base: Case) -> list[tuple[str, Case]]:
         promised = tuple(function for kind in some for function in room(kind).functions)
         return replace(base, promised=promised, parts=parts)
 
+    everything = kinds(len(KINDS))
     return [
         ("one promise", base),
         ("four promises", replace(base, promised=four)),
         ("four, finishing open", replace(base, promised=four, system=late)),
-        ("four, two panels", broken(four, FlexFacts(), panels=panels[:2])),
+        *((f"four, {count} panels", broken(four, FlexFacts(), panels=panels[:count])) for count in (1, 2, 3)),
         ("five, worn flex, one panel", broken(five, worn, panels=panels[:1])),
         ("everything broken, three panels", broken(five, worn)),
         ("the same, chip moved already", broken(five, worn, chip=ChipPlace.MOVED)),
         *((f"{count} kinds of parts broken", kinds(count)) for count in range(1, len(KINDS) + 1)),
+        *((f"all kinds, {count} promises", replace(everything, promised=everything.promised[:count])) for count in range(1, 11)),
     ]
 
 

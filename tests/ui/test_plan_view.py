@@ -10,6 +10,7 @@ from daruma.core.errors import Cancelled
 from daruma.core.job import Job, Stage, StepState
 from daruma.core.parts import Function
 from daruma.core.plan.money import Aim
+from daruma.core.plan.planner import Told
 from daruma.core.plan.solution import Solution
 from daruma.store.settings import load_settings
 from daruma.ui.views.plan import PlanView
@@ -186,9 +187,9 @@ def test_no_way_can_be_taken_before_there_is_a_plan(driver: Driver) -> None:
 def test_a_plan_that_is_overtaken_is_stopped(driver: Driver, monkeypatch: pytest.MonkeyPatch) -> None:
     solve, stopped = driver.desk.ready.solve, Event()
 
-    def endless(job: Job, changes: Changes, context: Context) -> Solution:
+    def endless(job: Job, changes: Changes, context: Context, told: Told) -> Solution:
         if ("runs", "no") not in changes:
-            return solve(job, changes, context)
+            return solve(job, changes, context, told)
         try:
             while True:
                 context.checkpoint()

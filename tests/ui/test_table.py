@@ -1,12 +1,19 @@
 """The parts on the table: cards at intake, ways part by part at the plan."""
 
+from threading import Event
+
+import pytest
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QComboBox, QLineEdit, QPushButton
 
-from daruma.core.job import Stage
+from daruma.bench.context import Context
+from daruma.core.job import Job, Stage
 from daruma.core.kinds import KINDS
 from daruma.core.kinds.display.work import DisplayTicket
 from daruma.core.parts import Function, PartKind
+from daruma.core.plan.planner import First, Told
+from daruma.core.plan.solution import Solution
+from daruma.ui.views.plan import PlanView
 from tests.parts import panel_of
 from tests.ui.conftest import Driver
 
@@ -72,7 +79,7 @@ def test_a_fault_of_a_part_is_told_on_its_line(driver: Driver) -> None:
     assert "has Fenwick or Ostby" in line.accessibleName()
 
 
-def test_ways_are_chosen_part_by_part(driver: Driver) -> None:
+def to_a_plan_with_a_motor(driver: Driver) -> None:
     driver.click("intake_main")
     driver.until(lambda: driver.text("intake_main").startswith("Owner"))
     driver.click("intake_main")
@@ -81,6 +88,38 @@ def test_ways_are_chosen_part_by_part(driver: Driver) -> None:
     driver.click("intake_main")
     driver.until(lambda: driver.desk.solution is not None and Function.HAPTICS in driver.desk.solution.case.promised)
     driver.idle()
+
+
+def test_a_first_answer_is_shown_while_the_ways_are_worked_out(driver: Driver, monkeypatch: pytest.MonkeyPatch) -> None:
+    to_a_plan_with_a_motor(driver)
+    plan = driver.window.views[Stage.PLAN]
+    assert isinstance(plan, PlanView)
+    solve, first, go_on = driver.desk.ready.solve, list[First](), Event()
+
+    def held(job: Job, changes: tuple[tuple[str, str], ...], context: Context, told: Told) -> Solution:
+        def tell(found: First) -> None:
+            first.append(found)
+            told(found)
+            assert go_on.wait(20)
+
+        return solve(job, changes, context, tell)
+
+    monkeypatch.setattr(driver.desk.ready, "solve", held)
+    driver.desk.ask("hot_air", "no")
+    driver.until(lambda: "still being worked out" in plan.advice.lines.text())
+    (found,) = first
+    assert found.next.figures.title in plan.advice.head.text()
+    assert f"at most {found.bound:.0f} €" in plan.advice.lines.text()
+    go_on.set()
+    driver.idle()
+    assert "still being" not in plan.advice.lines.text()
+    assert driver.desk.solution is not None
+    assert driver.desk.solution.plan.advice.value <= found.bound
+    assert len(first) == 1, "the plan as things are was known"
+
+
+def test_ways_are_chosen_part_by_part(driver: Driver) -> None:
+    to_a_plan_with_a_motor(driver)
     plan = driver.window.views[Stage.PLAN]
     assert "shared and counted once" in driver.said("shares")
     display = combo(driver, "way_display").currentData()

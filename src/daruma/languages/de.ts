@@ -5280,6 +5280,11 @@
   </message>
   <message>
    <location filename="core/kinds/display/panel.py" />
+   <source>write {value}</source>
+   <translation>{value} schreiben</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/panel.py" />
    <source>{maker} panels of this model take no record of a {maker_2} panel</source>
    <translation>{maker}-Panels dieses Modells nehmen keinen Datensatz eines {maker_2}-Panels</translation>
   </message>
@@ -5332,11 +5337,6 @@
    <location filename="core/kinds/display/panel.py" />
    <source>partial code</source>
    <translation>teilweiser Code</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/display/panel.py" />
-   <source>write {value}</source>
-   <translation>{value} schreiben</translation>
   </message>
   <message>
    <location filename="core/kinds/display/panel.py" />
@@ -8715,6 +8715,11 @@
   </message>
   <message>
    <location filename="core/plan/words.py" />
+   <source>Worth {value:.0f} {money} as far as is known, at most {bound:.0f} {money}.</source>
+   <translation>Soweit bekannt {value:.0f} {money} wert, höchstens {bound:.0f} {money}.</translation>
+  </message>
+  <message>
+   <location filename="core/plan/words.py" />
    <source>If ‘{title}’ fails</source>
    <translation>Wenn „{title}“ fehlschlägt</translation>
   </message>
@@ -8797,6 +8802,11 @@
    <location filename="core/plan/words.py" />
    <source>Finds with {percent} that {finding}.</source>
    <translation>Findet mit {percent}: {finding}.</translation>
+  </message>
+  <message>
+   <location filename="core/plan/words.py" />
+   <source>The ways are still being worked out.</source>
+   <translation>Die Wege werden noch ausgerechnet.</translation>
   </message>
   <message>
    <location filename="core/plan/words.py" />
