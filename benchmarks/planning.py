@@ -6,7 +6,6 @@ collector does not run meanwhile. The growth is told with memory: what a process
 
 import gc
 import multiprocessing
-import resource
 import statistics
 import time
 from collections.abc import Callable, Mapping
@@ -24,7 +23,7 @@ from daruma.core.parts import Function, PartKind, Version
 from daruma.core.plan.actions import ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.knowing import worth_knowing
-from daruma.core.plan.planner import First, make_plan
+from daruma.core.plan.planner import First, Plan, make_plan
 from daruma.core.plan.setting import bench_actions
 from daruma.core.plan.whatif import changed
 from daruma.handover.casefile import case_from, read_case
@@ -58,6 +57,11 @@ def first_answer(case: Case, figures: Mapping[str, ActionFigures]) -> None:
         make_plan(case, figures, told=told)
 
 
+def knowing(case: Case, figures: Mapping[str, ActionFigures], plan: Plan) -> None:
+    """Find out what is worth knowing of a case that was planned."""
+    worth_knowing(case, figures, plan=plan)
+
+
 def held(case: Case, figures: Mapping[str, ActionFigures]) -> float:
     """Return what a process of its own holds at most while it plans, in MB."""
     with multiprocessing.get_context("spawn").Pool(1) as pool:
@@ -67,7 +71,8 @@ def held(case: Case, figures: Mapping[str, ActionFigures]) -> float:
 def _held(case: Case, figures: Mapping[str, ActionFigures]) -> float:
     gc.disable()
     make_plan(case, figures)
-    return resource.getrusage(resource.RUSAGE_SELF).ru_maxrss / 1024
+    status = Path("/proc/self/status").read_text(encoding="ascii")
+    return int(status.split("VmHWM:")[1].split()[0]) / 1024
 
 
 def main() -> None:
@@ -83,14 +88,14 @@ def main() -> None:
         plan = median(make_plan, case, figures)
         asked = changed(case, "runs", "no" if case.runs else "yes")
         ask = median(make_plan, asked, figures)
-        know = median(worth_knowing, case, figures)
+        know = median(knowing, case, figures, make_plan(case, figures))
         print(f"{path.stem:32} {plan:7.1f} {plan / floor:7.1f} {ask:12.1f} {know:18.1f}")
     print("\ngrowth                            actions   states   first ms   plan ms   ratio   worth knowing ms   gap €      MB")
     for words, case in growing(base):
         count = sum(not action.impossible for action in bench_actions(case, catalogue.figures))
         first = median(first_answer, case, catalogue.figures)
         took = median(make_plan, case, catalogue.figures)
-        know = median(worth_knowing, case, catalogue.figures)
+        know = median(knowing, case, catalogue.figures, make_plan(case, catalogue.figures))
         advice = make_plan(case, catalogue.figures).advice
         row = f"{words:32} {count:8} {advice.states:8} {first:10.1f} {took:9.1f} {took / floor:7.1f} {know:18.1f}"
         print(f"{row} {advice.gap:7.1f} {held(case, catalogue.figures):7.0f}", flush=True)

@@ -142,7 +142,8 @@ def plan(case: Path, as_json: bool) -> None:
     except Trouble as trouble:
         _die(trouble)
         return
-    made, worth = make_plan(asked, figures), worth_knowing(asked, figures)
+    made = make_plan(asked, figures)
+    worth = worth_knowing(asked, figures, plan=made)
     if as_json:
         say(json.dumps(answer(asked, made, worth), indent=2))
     else:

@@ -67,9 +67,9 @@ class Planned(Doing):
         self._solution = solve(case, self.catalogue.figures, asked, self._solution, checkpoint, told)
         return self._solution
 
-    def worth_knowing(self, case: Case, context: Context | None = None) -> tuple[Worth, ...]:
+    def worth_knowing(self, solution: Solution, context: Context | None = None) -> tuple[Worth, ...]:
         """Return what would be worth knowing before anything is done; raises Cancelled where the context says so meanwhile."""
-        return worth_knowing(case, self.catalogue.figures, (context or Context()).checkpoint)
+        return worth_knowing(solution.case, self.catalogue.figures, (context or Context()).checkpoint, solution.plan)
 
     def explain(self, case: Case, route: Route) -> tuple[Source, ...]:
         """Return where every number of a route comes from."""

@@ -14,9 +14,11 @@ from daruma.core.parts import Function, PartKind, Version
 from daruma.core.plan import planner
 from daruma.core.plan.apart import Apart
 from daruma.core.plan.case import Case
+from daruma.core.plan.pieces import Pieces
 from daruma.core.plan.planner import make_plan, outlook, problem_of
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Problem
+from daruma.core.plan.setting import Setting
 from daruma.core.plan.table import Table
 from tests.core.plan import test_conditions, test_reasons
 
@@ -39,7 +41,7 @@ def drawn(catalogue: Catalogue, seed: int) -> Case:
 
 
 def apart(case: Case, problem: Problem) -> Apart:
-    return Apart(Table(problem, {kind: frozenset(room(kind).start(case)) for kind in case.parts}, case.preferences))
+    return Apart(Table(problem, {kind: frozenset(room(kind).start(case)) for kind in case.parts}, case.preferences), Pieces())
 
 
 @pytest.mark.parametrize("seed", range(16))
@@ -82,7 +84,7 @@ def test_a_phone_with_every_kind_on_the_table(catalogue: Catalogue) -> None:
     for kind in parts:
         assert len({route.way_on(kind) for route in plan.routes}) > 1 or kind is PartKind.MOTOR, "a menu for each kind"
     assert plan.advice.next is not None
-    assert outlook(case, catalogue.figures).path[0].key == plan.advice.next.key
+    assert outlook(Setting.of(case, catalogue.figures)).path[0].key == plan.advice.next.key
     assert test_conditions.Bench(case).walk(best) == []
     menus = {kind: list(dict.fromkeys(route.way_on(kind) for route in plan.routes)) for kind in parts}
     for display in menus[PartKind.DISPLAY]:

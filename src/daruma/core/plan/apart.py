@@ -17,8 +17,9 @@ from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.bounds import Bounds
 from daruma.core.plan.joining import Joined, joined
-from daruma.core.plan.policy import Expected, Policy
-from daruma.core.plan.table import Alone, Assignment, Table
+from daruma.core.plan.pieces import Piece, Pieces
+from daruma.core.plan.policy import Policy
+from daruma.core.plan.table import Assignment, Table
 
 _ROUNDS = 6  # shared steps and worths settle in two or three
 _SLACK = 1.0  # money: what is not known to be so much better for a part is not looked into
@@ -28,31 +29,6 @@ _NEAR = 0.5  # money: a promise's worth to a part is not settled finer
 _AMPLE = 1.5  # a part is given so many times what its work costs, so that the bound has it done
 _WIDE = 15.0  # money: how much better anything could be is looked into twice where it is more
 _REPAIRS = 6  # so many steps are given up because they do not go together with the others' work
-
-
-@dataclass(frozen=True, slots=True)
-class Piece:
-    """Hold one kind of part, planned alone."""
-
-    alone: Alone
-    policy: Policy
-    expected: Expected
-    path: tuple[Action, ...]
-
-    @property
-    def spent(self) -> float:
-        """Return what is expected to be spent on it, of its own."""
-        goals = self.alone.problem.goals
-        return sum(goal.worth * chance for goal, chance in zip(goals, self.expected.chances, strict=True)) - self.expected.value
-
-    def chance(self, term: int) -> float:
-        """Return the chance that it does its share of a promise, by its place in the assignment."""
-        return self.expected.chances[self.alone.terms.index(term)]
-
-    def left_alone(self) -> Piece:
-        """Return that nothing is done with it."""
-        none = Expected(tuple(0.0 for _ in self.alone.terms), 0.0, 0.0, 0.0, 0.0, 0.0, 0.0)
-        return replace(self, expected=none, path=())
 
 
 @dataclass(frozen=True, slots=True)
@@ -76,9 +52,8 @@ class Joint:
 class Apart:
     """Find the best plan of a table whose parts are planned apart."""
 
-    def __init__(self, table: Table) -> None:
-        self.table = table
-        self._known: dict[tuple[object, ...], Piece] = {}
+    def __init__(self, table: Table, pieces: Pieces) -> None:
+        self.table, self.pieces = table, pieces
         self._without: frozenset[tuple[PartKind, str]] = frozenset()
 
     @cached_property
@@ -283,15 +258,15 @@ class Apart:
         without = frozenset(key for other, key in self._without if other is kind)
         mine = tuple((place, round(worths[place] / _NEAR)) for place, term in enumerate(assignment) if kind in term.kinds)
         terms = tuple(assignment[place].alternatives for place, _ in mine)
-        key = (kind, paid, without, mine, terms)
-        found = self._known.get(key)
-        if found is None:
-            share = self.table.paying(paid)
-            alone = self.table.alone(kind, assignment, worths, share, without)
-            policy = Policy(alone.problem, alone.prices, slack=_SLACK if paid is not None else _ROUGH, failures=_FAILURES)
+
+        def make() -> Piece:
+            alone = self.table.alone(kind, assignment, worths, self.table.paying(paid), without)
+            slack = _SLACK if paid is not None else _ROUGH
+            policy = Policy(alone.problem, alone.prices, slack=slack, failures=_FAILURES)
             start = alone.problem.start
-            found = self._known[key] = Piece(alone, policy, policy.expected(start), policy.path(start))
-        return found
+            return Piece(alone, policy, policy.expected(start), policy.path(start))
+
+        return self.pieces.get((kind, len(self.table.kinds), paid, without, mine, terms), self.table.look(kind), make)
 
 
 def _attempts(action: Action) -> Iterator[tuple[float, float, float]]:

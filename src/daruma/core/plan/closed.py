@@ -13,6 +13,7 @@ from daruma.core.plan.courses import Courses, Explorer
 from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.opening import Grant, Opening
 from daruma.core.plan.problem import Problem
+from daruma.core.plan.reaching import Reached, reachable
 from daruma.core.plan.routes import Route
 from daruma.core.plan.state import Needs
 
@@ -73,10 +74,11 @@ def closed_ways(
         return ()
     opening = Opening(start, actions, problem.goals, problem.end_needs, problem.doubts, facts, problem.checkpoint)
     plain, failing = _courses(problem, ways)
-    shut = [way for way in ways if way not in failing.useful and not _moot(way, actions, opening)]
+    reached, _ = reachable(start, (action for action in actions if not action.impossible))
+    shut = [way for way in ways if way not in failing.useful and not _moot(way, actions, start, reached)]
     nearest = opening.nearest(shut, lost)
     found: list[Closed | None] = [_promise(problem, i, nearest) for i in lost]
-    found += [_shut(way, nearest, tried=way in failing.tried) for way in shut]
+    found += [_shut(way, nearest, tried=way in failing.tried or not opening.asks_for(way)) for way in shut]
     found += [_later(way, failing.after) for way in ways if way in failing.useful and way not in plain.useful]
     found += [_beaten(way, through, routes) for way in ways if way in plain.useful]
     return tuple(sorted((each for each in found if each is not None), key=lambda each: list(Standing).index(each.standing)))
@@ -147,18 +149,18 @@ def _fact_of(need: Needs, start: Mapping[Enum, Enum], facts: Sequence[Otherwise]
     return next(named, need.otherwise)
 
 
-def _moot(way: str, actions: Iterable[Action], opening: Opening) -> bool:
+def _moot(way: str, actions: Iterable[Action], start: Mapping[Enum, Enum], reached: Reached) -> bool:
     """Return whether a way has no purpose any more: what it brings is there, or can never be of use again."""
     mine = [action for action in actions if action.way == way]
-    return all(_done(action, opening) or _without_purpose(action, opening) for action in mine)
+    return all(_done(action, start) or _without_purpose(action, reached) for action in mine)
 
 
-def _done(action: Action, opening: Opening) -> bool:
-    return all(opening.start.get(var) is val for var, val in action.effects.items())
+def _done(action: Action, start: Mapping[Enum, Enum]) -> bool:
+    return all(start.get(var) is val for var, val in action.effects.items())
 
 
-def _without_purpose(action: Action, opening: Opening) -> bool:
-    return any(need.moot and not opening.problem.mask(need) & opening.reach for need in action.conditions)
+def _without_purpose(action: Action, reached: Reached) -> bool:
+    return any(need.moot and not need.good & reached.get(need.var, set()) for need in action.conditions)
 
 
 def _title(way: str) -> str:

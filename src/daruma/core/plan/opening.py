@@ -16,7 +16,9 @@ from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
 from daruma.core.plan.courses import Courses, Explorer
 from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.problem import Checkpoint, Doubt, Goal, Problem, go_on
+from daruma.core.plan.reaching import reachable
 from daruma.core.plan.state import Needs
+from daruma.core.plan.useful import useful
 
 Values = Mapping[Enum, Enum]
 
@@ -45,9 +47,12 @@ class Opening:
         checkpoint: Checkpoint = go_on,
     ) -> None:
         self.start = dict(start)
+        self._actions = actions
         self._facts = _standing(start, facts)
         free = [replace(action, bars=()) for action in actions]
         self.problem = Problem(start, [*free, *_imagined(self._facts)], goals, ends, doubts, checkpoint=checkpoint)
+        # what nobody asks for has no place, and opens nothing
+        self._facts = [fact for fact in self._facts if self.problem.has(fact.then)]
         moves = [*self.problem.moves, *self.problem.set_ups]
         bars = {(action.uid, action.way): action.bars for action in actions}
         self._bars = {move: bars.get((move.action.uid, move.action.way), (_IMAGINED,)) for move in moves}
@@ -63,10 +68,9 @@ class Opening:
         facts = [Grant(fact.words, fact.effort, values=tuple(fact.then.items())) for fact in self._facts]
         return tuple(sorted((*lifted, *facts), key=lambda grant: grant.effort))
 
-    @cached_property
-    def reach(self) -> int:
-        """Return the values that could ever be reached as things are, if nothing were ever undone."""
-        return self._reached(())
+    def asks_for(self, way: str) -> bool:
+        """Return whether a way could ever lead to anything that is promised."""
+        return any(move.action.way == way for move in self.problem.moves)
 
     def courses(self, granted: Iterable[Grant] = (), *, failures: bool = False) -> Courses:
         """Return what can be reached with what is granted, when all goes well; with `failures` also what misses lead to."""
@@ -85,7 +89,7 @@ class Opening:
         left: set[str | int] = {*wanted, *goals}
         for granted in self._few():
             hoped = {each for each in left if self._hope(each, granted)}
-            for each in self.opened(granted, hoped) if hoped else ():
+            for each in self._purposely(granted, hoped):
                 open_[each] = granted
                 left.discard(each)
         for each in left:
@@ -104,16 +108,31 @@ class Opening:
         lifted, start = self._granted(granted)
         return self._explorer.opened(start, lifted, wanted)
 
+    def _purposely(self, granted: tuple[Grant, ...], wanted: Collection[str | int]) -> set[str | int]:
+        """Return which of some ways and goals what is granted opens, so that they are of use."""
+        if not wanted:
+            return set()
+        asked = self._asked(granted)
+        return self.opened(granted, {each for each in wanted if isinstance(each, int) or each in asked})
+
+    def _asked(self, granted: tuple[Grant, ...]) -> set[str]:
+        """Return the ways that anything asks for where some things are granted: what only could be done too is not open."""
+        start = {**self.start, **{var: val for grant in granted for var, val in grant.values}}
+        lifted = {grant.bar for grant in granted}
+        _, possible = reachable(start, (action for action in self._actions if lifted.issuperset(action.bars)))
+        wanted = (need for goal in self.problem.goals for option in goal.alternatives for need in option)
+        return {action.way for action in useful(start, possible, wanted, self.problem.end_needs)}
+
     def _reduced(self, wanted: str | int) -> tuple[Grant, ...]:
         """Return grants that open a way or a goal and of which none can be spared, those that take most spared first."""
         bars = tuple(grant for grant in self.grants if grant.bar is not None)
         facts = [grant for grant in self.grants if grant.bar is None]
         # facts may stand in each other's way: none of them, then each, then all
         tries = [bars, *((*bars, fact) for fact in facts), self.grants]
-        kept = next((each for each in tries if self._hope(wanted, each) and self.opened(each, {wanted})), ())
+        kept = next((each for each in tries if self._hope(wanted, each) and self._purposely(each, {wanted})), ())
         for grant in sorted(kept, key=lambda each: -each.effort):
             fewer = tuple(each for each in kept if each is not grant)
-            if self._hope(wanted, fewer) and self.opened(fewer, {wanted}):
+            if self._hope(wanted, fewer) and self._purposely(fewer, {wanted}):
                 kept = fewer
         return kept
 

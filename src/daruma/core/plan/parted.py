@@ -9,12 +9,13 @@ from functools import cached_property
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.advice import Advice, after_failures, first_listed
-from daruma.core.plan.apart import Apart, Joint, Piece
+from daruma.core.plan.apart import Apart, Joint
 from daruma.core.plan.cheapest import Through
 from daruma.core.plan.closed import Closed, beside, closed_ways, kept_by_none, merged
 from daruma.core.plan.listing import listed, proofs_of, risk_of, route_of, unbeaten, vector
 from daruma.core.plan.ordering import by_place
 from daruma.core.plan.pareto import Search, front
+from daruma.core.plan.pieces import Piece, Pieces
 from daruma.core.plan.policy import Expected, Option
 from daruma.core.plan.routes import Promise, Route, named_apart, way_of
 from daruma.core.plan.setting import Setting, otherwise
@@ -84,6 +85,11 @@ class Parted:
         self._search = Search(self._whole)
         self._proving = setting.proofs()
         self._menus = {kind: Menu(setting, parts, piece) for kind, piece in parts.best.pieces.items()}
+
+    @property
+    def pieces(self) -> Pieces:
+        """Return the parts that were planned for it."""
+        return self._parts.pieces
 
     @cached_property
     def routes(self) -> tuple[Route, ...]:

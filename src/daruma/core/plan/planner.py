@@ -15,6 +15,7 @@ from daruma.core.plan.listing import listed, route_of, unbeaten, vector
 from daruma.core.plan.ordering import by_place
 from daruma.core.plan.pareto import Search
 from daruma.core.plan.parted import Parted
+from daruma.core.plan.pieces import Pieces
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Checkpoint, Problem, go_on
 from daruma.core.plan.routes import Route, named_apart
@@ -29,12 +30,14 @@ MOST_IN_VAIN = 50_000  # the same where nothing seems to be worth doing
 class Plan:
     """Hold the routes still open, the recommended one first; the closed ways; and the best next step.
 
-    Where the parts were planned apart, `parted` can put any of their ways together.
+    `path` are the steps that the advice takes when all goes well. Where the parts were planned apart, `parted` can put any of
+    their ways together.
     """
 
     routes: tuple[Route, ...]
     closed: tuple[Closed, ...]
     advice: Advice
+    path: tuple[Action, ...]
     parted: Parted | None = field(default=None, compare=False, repr=False)
 
     def route(self, way: str) -> Route:
@@ -89,33 +92,36 @@ def problem_of(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Che
     return Setting.of(case, figures).problem(checkpoint)
 
 
-def apart(case: Case, problem: Problem, told: Told = unheard) -> Apart | None:
+def apart(case: Case, problem: Problem, told: Told = unheard, pieces: Pieces | None = None) -> Apart | None:
     """Return the plan of a case's parts apart; None where they are few enough to be planned together, or do not go apart.
 
-    What is found first is `told` at once.
+    What is found first is `told` at once. Parts that were planned before are taken from `pieces`.
     """
     table = Table(problem, {room.kind: frozenset(room.start(case)) for room in on_table(case)}, case.preferences)
     if len(table.kinds) < 2:
         return None
-    parts = Apart(table)
+    parts = Apart(table, Pieces() if pieces is None else pieces)
     way, value = parts.first.way, parts.first.value
-    if way.ok and way.steps and value > 0:
+    if way.ok and way.steps and value > 0 and told is not unheard:
         set_up, move = way.steps[0]
-        bound = max(value, parts.first_bound)
-        told(First(move.action, set_up.action if set_up else None, value, bound))
+        told(First(move.action, set_up.action if set_up else None, value, max(value, parts.first_bound)))
     if parts.best is None or parts.size <= (MOST_TOGETHER if parts.best.value > 0 else MOST_IN_VAIN):
         return None
     return parts
 
 
-def outlook(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on) -> Outlook:
-    """Return what a case is worth and the steps that are taken when all goes well."""
-    problem = problem_of(case, figures, checkpoint)
-    parts = apart(case, problem)
+def outlook(setting: Setting, checkpoint: Checkpoint = go_on, pieces: Pieces | None = None) -> Outlook:
+    """Return what a case that is set out is worth, and the steps that are taken when all goes well."""
+    case, problem = setting.case, setting.problem(checkpoint)
+    parts = apart(case, problem, pieces=pieces)
     if parts is not None and parts.best is not None:
-        return Outlook(parts.best.value, tuple(move.action for _, move in parts.best.way.steps))
+        return Outlook(parts.best.value, _steps(parts))
     policy = Policy(problem, case.preferences)
     return Outlook(policy.value(problem.start), policy.path(problem.start))
+
+
+def _steps(parts: Apart) -> tuple[Action, ...]:
+    return tuple(move.action for _, move in parts.best.way.steps) if parts.best is not None else ()
 
 
 def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Checkpoint = go_on, told: Told = unheard) -> Plan:
@@ -128,11 +134,11 @@ def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Chec
     parts = apart(case, problem, told)
     if parts is not None:
         parted = Parted(setting, parts)
-        return Plan(parted.routes, parted.closed, parted.advice, parted)
+        return Plan(parted.routes, parted.closed, parted.advice, _steps(parts), parted)
     search = Search(problem)
     best = unbeaten(search.run(), problem, proving)
     policy = Policy(problem, case.preferences)
     routes = named_apart(listed([route_of(policy, by_place(search, way), proving) for way in best]))
     through = Through(search, case.preferences, lambda way: vector(way, problem, proving))
     closed = closed_ways(problem, setting.actions, routes, through, otherwise())
-    return Plan(tuple(routes), closed, advise(policy, routes))
+    return Plan(tuple(routes), closed, advise(policy, routes), policy.path(problem.start))

@@ -15,7 +15,9 @@ from daruma.core.plan.edges import Edge
 from daruma.core.plan.leading import Leading
 from daruma.core.plan.mattering import Mattering, Tidying
 from daruma.core.plan.packing import Move, Packing
+from daruma.core.plan.reaching import reachable
 from daruma.core.plan.state import Needs
+from daruma.core.plan.useful import useful
 
 
 @dataclass(frozen=True, slots=True)
@@ -66,9 +68,11 @@ class Problem:
         checkpoint: Checkpoint = go_on,
     ) -> None:
         self.checkpoint = checkpoint
-        self.actions = _one_set_up_at_most(_reachable(start, tuple(action for action in actions if not action.impossible)))
         self.goals = tuple(goals)
         self.doubts = tuple(doubts)
+        _, possible = reachable(start, (action for action in actions if not action.impossible))
+        kept = (*ends, *(_other(need, possible) for need, _ in closing))
+        self.actions = _one_set_up_at_most(useful(start, possible, self._goal_needs(), kept))
         asked = (*self._goal_needs(), *ends, *(need for need, _ in closing))
         needs = (*(need for action in self.actions for need in action.conditions), *asked)
         self.packing = packing = Packing(self._values(start), (need.var for need in needs))
@@ -119,6 +123,10 @@ class Problem:
         for doubt in self.doubts:
             for val in (doubt.unknown, doubt.yes, doubt.no):
                 yield doubt.var, val
+
+    def has(self, values: Mapping[Enum, Enum]) -> bool:
+        """Return whether all of some values can be told in its states."""
+        return all(val in self.packing.values.get(var, ()) for var, val in values.items())
 
     def _goal_needs(self) -> list[Needs]:
         return [need for goal in self.goals for conjunction in goal.alternatives for need in conjunction]
@@ -259,22 +267,6 @@ def _once(moves: Iterable[Move]) -> tuple[Move, ...]:
     return tuple(kept.values())
 
 
-def _reachable(start: Mapping[Enum, Enum], actions: tuple[Action, ...]) -> tuple[Action, ...]:
-    """Return the actions that could ever be made if nothing were ever undone: what cannot leads nowhere, and must not look
-    as if it did.
-    """
-    reached: dict[Enum, set[Enum]] = {var: {val} for var, val in start.items()}
-    left, found = list(actions), set[int]()
-    while ready := [action for action in left if all(reached.get(need.var, set()) & need.good for need in action.conditions)]:
-        for action in ready:
-            found.add(id(action))
-            for effects in (action.effects, action.miss, action.ruined):
-                for var, val in effects.items():
-                    reached.setdefault(var, set()).add(val)
-        left = [action for action in left if id(action) not in found]
-    return tuple(action for action in actions if id(action) in found)
-
-
 def _one_set_up_at_most(actions: tuple[Action, ...]) -> tuple[Action, ...]:
     """Return the actions, none of them marked as setting up where some action needs two things set up: one is put before
     a move at most, and a way that needs two must not close for that.
@@ -283,6 +275,12 @@ def _one_set_up_at_most(actions: tuple[Action, ...]) -> tuple[Action, ...]:
     if all(len({need.var for need in action.conditions} & variables) <= 1 for action in actions):
         return actions
     return tuple(replace(action, sets_up=False) for action in actions)
+
+
+def _other(need: Needs, actions: Iterable[Action]) -> Needs:
+    """Return the need that a variable has none of the good values, of those that actions give it."""
+    made = {effects[need.var] for action in actions for effects in (action.effects, action.miss) if need.var in effects}
+    return Needs(need.var, frozenset(made - need.good))
 
 
 def _meets_any(state: int, alternatives: tuple[int, ...]) -> bool:

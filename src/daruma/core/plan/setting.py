@@ -15,7 +15,7 @@ from daruma.core.plan.case import Case
 from daruma.core.plan.facts import Otherwise
 from daruma.core.plan.finishing import session_actions
 from daruma.core.plan.goals import ends, goals
-from daruma.core.plan.problem import Checkpoint, Problem, go_on
+from daruma.core.plan.problem import Checkpoint, Doubt, Problem, go_on
 from daruma.core.plan.proofs import proof_key
 from daruma.core.plan.replay import replay
 from daruma.core.plan.rules import ordered
@@ -43,9 +43,20 @@ class Setting:
 
     def problem(self, checkpoint: Checkpoint = go_on) -> Problem:
         """Return the case as a compiled problem."""
-        doubts = [doubt for room in on_table(self.case) for doubt in room.doubts(self.case)]
         closing = phone.closing_prices(self.bench)
-        return Problem(self.start, self.actions, goals(self.case), ends(self.case), doubts, closing, checkpoint)
+        return Problem(self.start, self.actions, goals(self.case), ends(self.case), self.doubts, closing, checkpoint)
+
+    @property
+    def doubts(self) -> tuple[Doubt, ...]:
+        """Return the facts that may stay unknown."""
+        return tuple(doubt for room in on_table(self.case) for doubt in room.doubts(self.case))
+
+    def is_same(self, other: Setting) -> bool:
+        """Return whether two cases of one phone are the same to the planner."""
+        mine, theirs = self.case, other.case
+        if (self.start, self.doubts, ends(mine), goals(mine)) != (other.start, other.doubts, ends(theirs), goals(theirs)):
+            return False
+        return self.actions == other.actions
 
     def proofs(self) -> dict[Function, Action]:
         """Return the action that proves each promise."""

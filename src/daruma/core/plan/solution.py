@@ -9,6 +9,7 @@ from daruma.core.plan.actions import ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.planner import Plan, Told, make_plan, outlook, unheard
 from daruma.core.plan.problem import Checkpoint, go_on
+from daruma.core.plan.setting import Setting
 from daruma.core.plan.whatif import Difference, Fact, all_changed, difference, facts
 
 
@@ -58,5 +59,5 @@ def _prices(case: Case, plan: Plan, figures: Mapping[str, ActionFigures], checkp
     for name, preferences in freer.items():
         if preferences != wishes:
             free = replace(case, preferences=preferences)
-            prices[name] = max(0.0, outlook(free, figures, checkpoint).value - plan.advice.value)
+            prices[name] = max(0.0, outlook(Setting.of(free, figures), checkpoint).value - plan.advice.value)
     return prices

@@ -52,6 +52,7 @@ class Term:
 
 Assignment = tuple[Term, ...]
 Share = Callable[[str], float]
+Look = tuple[object, ...]
 
 
 @dataclass(frozen=True, slots=True)
@@ -88,6 +89,7 @@ class Table:
         self._all: frozenset[Enum] = frozenset().union(*self.own.values())
         self._foreign: dict[PartKind, frozenset[Enum]] = {}
         self._viewed: dict[PartKind, tuple[_View, ...]] = {}
+        self._looks: dict[PartKind, Look] = {}
 
     @property
     def kinds(self) -> tuple[PartKind, ...]:
@@ -174,6 +176,17 @@ class Table:
             whole.checkpoint,
         )
         return Alone(kind, problem, shares, tuple(mine))
+
+    def look(self, kind: PartKind) -> Look:
+        """Return all that a kind sees of the table, so that two tables can be told to be the same to it."""
+        found = self._looks.get(kind)
+        if found is None:
+            whole, foreign = self.whole, self.foreign(kind)
+            start = frozenset((var, val) for var, val in whole.unpack(whole.start).items() if var not in foreign)
+            doubts = tuple(doubt for doubt in whole.doubts if doubt.var in self.own[kind])
+            closing = tuple((need, tuple(map(self.prices.price, left)), left) for need, left in whole.closed_by)
+            found = self._looks[kind] = (start, self._views(kind), self._needs(kind, whole.end_needs), doubts, closing)
+        return found
 
     def foreign(self, kind: PartKind) -> frozenset[Enum]:
         """Return the variables of the other kinds."""

@@ -193,7 +193,7 @@ class PlanView(StageView):
         """Find out what is worth knowing first, if somebody looks at the plan."""
         solution = self._solution
         if solution is not None and self.isVisible():
-            work = lambda context: (solution, self.desk.ready.worth_knowing(solution.case, context))  # noqa: E731
+            work = lambda context: (solution, self.desk.ready.worth_knowing(solution, context))  # noqa: E731
             self.desk.run(self.desk.store, WEIGHING, work, self._weighed)
 
     def showEvent(self, event: QShowEvent) -> None:
