@@ -109,7 +109,7 @@ def test_a_first_answer_is_shown_while_the_ways_are_worked_out(driver: Driver, m
     driver.until(lambda: "still being worked out" in plan.advice.lines.text())
     (found,) = first
     assert found.next.figures.title in plan.advice.head.text()
-    assert f"at most {found.bound:.0f} €" in plan.advice.lines.text()
+    assert f"to {found.bound:.0f} €" in plan.advice.lines.text()
     go_on.set()
     driver.idle()
     assert "still being" not in plan.advice.lines.text()

@@ -8715,8 +8715,8 @@
   </message>
   <message>
    <location filename="core/plan/words.py" />
-   <source>Worth {value:.0f} {money} as far as is known, at most {bound:.0f} {money}.</source>
-   <translation>Soweit bekannt {value:.0f} {money} wert, höchstens {bound:.0f} {money}.</translation>
+   <source>Worth {value:.0f} to {bound:.0f} {money}, as far as is known.</source>
+   <translation>Soweit bekannt {value:.0f} bis {bound:.0f} {money} wert.</translation>
   </message>
   <message>
    <location filename="core/plan/words.py" />

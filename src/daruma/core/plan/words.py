@@ -52,12 +52,7 @@ def advice_words(advice: Advice, promised: tuple[Function, ...], labels: Mapping
 
 def first_words(first: First, money: str = "€") -> Said:
     """Return a first answer, with what it is worth and what nothing can be worth more than."""
-    worth = tr(
-        "Worth {value:.0f} {money} as far as is known, at most {bound:.0f} {money}.",
-        value=first.value,
-        bound=first.bound,
-        money=money,
-    )
+    worth = tr("Worth {value:.0f} to {bound:.0f} {money}, as far as is known.", value=first.value, bound=first.bound, money=money)
     return Said(tr("Next: {title}", title=first.next.figures.title), (worth, tr("The ways are still being worked out.")))
 
 
