@@ -27,7 +27,8 @@ class Through:
 
     def __init__(self, search: Search, prices: Prices, vector: Callable[[Found], tuple[float, ...]]) -> None:
         self._search = search
-        self._prices = prices
+        problem = search.problem
+        self._prices = {move: prices.price(move.action) for move in (*problem.moves, *problem.set_ups)}
         self._vector = vector
 
     def way(self, way: str) -> Cheapest | None:
@@ -51,14 +52,11 @@ class Through:
                     continue
                 move, set_up = edge.move, edge.set_up
                 then = edge.then | (flag if used or move.action.way == way else 0)
-                total = price + self._price(move) + (self._price(set_up) if set_up else 0.0)
+                total = price + self._prices[move] + (self._prices[set_up] if set_up else 0.0)
                 if total < prices.get(then, float("inf")) - 1e-9:
                     prices[then], came[then] = total, (state, set_up, move)
                     heapq.heappush(heap, (total, next(order), then))
         return self._course(best[1], came) if best[1] >= 0 else None
-
-    def _price(self, move: Move) -> float:
-        return self._prices.price(move.action)
 
     def _worth(self, state: int) -> float:
         problem = self._search.problem

@@ -95,6 +95,7 @@ class Problem:
         self._sorted: dict[int, _Checks] = {}
         self._edges: dict[int, list[Edge]] = {}
         self._tidy: dict[int, Tidying] = {}
+        self._holding: dict[tuple[int, int], float] = {}
 
     def _tell(self, needs: Sequence[Needs]) -> None:
         """Give every need that is asked for its bit, and what could still lead to its being met."""
@@ -217,6 +218,13 @@ class Problem:
 
     def holds(self, state: int, goal: int) -> float:
         """Return the chance that a goal holds in a state: 0 or 1 unless a fact is in doubt."""
+        seen = state & self.judged, goal
+        found = self._holding.get(seen)
+        if found is None:
+            found = self._holding[seen] = self._holds(*seen)
+        return found
+
+    def _holds(self, state: int, goal: int) -> float:
         for doubt in self.doubts:
             patterns, field = self.packing.patterns[doubt.var], self.packing.fields[doubt.var]
             if state & field == patterns[doubt.unknown]:
