@@ -77,6 +77,7 @@ def test_a_phone_with_every_kind_on_the_table(catalogue: Catalogue) -> None:
     case = Case(catalogue.models["cedar_l"], Version(4, 6), promised, parts, rules=catalogue.rules)
     plan = make_plan(case, catalogue.figures)
     best = plan.routes[0]
+    assert plan.parted is not None
     assert plan.advice.gap < 0.05 * sum(map(case.preferences.worth_of, promised)), "nothing could be much better"
     assert all(best.way_on(kind) for kind in (PartKind.DISPLAY, PartKind.SENSOR_FLEX, PartKind.MOTOR))
     assert [action.key for action in best.actions].count("open_phone") == 1

@@ -127,6 +127,23 @@ def test_what_a_move_leads_to_is_what_its_action_says(seed: int, catalogue: Cata
                 tries[group(action)] = 0 if way == 0 else tried + 1
 
 
+@pytest.mark.parametrize("seed", range(12))
+def test_a_tidied_state_has_one_value_of_each_variable_or_none(seed: int, catalogue: Catalogue) -> None:
+    """Every state of a problem, failures included, is what its values make of it, and stays so when it is tidied again."""
+    problem = problem_of(drawn(catalogue, random.Random(f"tidied/{seed}")), catalogue.figures)
+    seen, waiting = {problem.start}, [problem.start]
+    while waiting and len(seen) < 400:
+        state = waiting.pop()
+        plain = state & problem.uncounted
+        assert problem.pack(problem.unpack(plain)) == plain
+        outcomes = [then for edge in problem.open_edges(state) for _, then, _ in edge.outcomes(state)]
+        for then in outcomes:
+            keep, put, _ = problem.tidying(then & problem.uncounted)
+            assert then & keep | put == then
+        waiting += [then for then in outcomes if then not in seen]
+        seen.update(outcomes)
+
+
 def group(action: Action) -> str:
     return action.counts_with or action.key
 

@@ -150,7 +150,9 @@ class CataloguePage(QFrame):
         return button
 
     def refresh(self) -> None:
-        """Show what there is now."""
+        """Show what there is now; nothing while the shop is opened or closed."""
+        if self._desk.workshop is None:
+            return
         names = self._desk.ready.catalogue.names
         key = self._key if self._key in names else next(iter(names), "")
         self.list.clear()
