@@ -35,7 +35,7 @@ def test_what_is_left_out_changes_nothing(seed: int, catalogue: Catalogue, monke
     monkeypatch.setattr(Search, "_as_likely", lambda *_: False)
     assert _front(Search(problem).run()) == ways, "labels compared by what they rest on alone"
     monkeypatch.setattr(Problem, "tidying", lambda problem, _: (problem.full, 0, 0))
-    monkeypatch.setattr("daruma.core.plan.problem.useful", lambda start, actions, *asked: tuple(actions))
+    monkeypatch.setattr("daruma.core.plan.problem.useful", lambda _, actions, *__: tuple(actions))
     whole = problem_of(made, catalogue.figures)
     assert len(whole.actions) >= len(problem.actions)
     assert _front(Search(whole).run()) == ways, "every difference kept, and every action"
