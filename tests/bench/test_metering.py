@@ -17,8 +17,8 @@ from daruma.core.job import Job
 from daruma.core.pictures.cable_trace import laid_over
 from daruma.core.power.boot import Boot
 from daruma.core.power.played import Trace
-from daruma.store.engine import StoreTrouble
 from daruma.store.recordings import Begun, Chunk, Head, Recordings
+from daruma.store.trouble import StoreTrouble
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 
 ENTRY = {"promised": ["auto_brightness"], "flex": "worn", "start": {"how": "loops", "ails": "sensor_flex"}}

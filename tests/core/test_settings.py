@@ -14,8 +14,8 @@ from daruma.core.settings import STANDIN, Form, SettingFault, Settings, declared
 from daruma.core.shelf import FIELDS
 from daruma.handover.letterhead import Letterhead
 from daruma.handover.settings_page import settings_page
-from daruma.store.engine import StoreTrouble
 from daruma.store.settings import NAME, load_settings, save_settings
+from daruma.store.trouble import StoreTrouble
 
 ROOT = Path(__file__).parents[2]
 TEXT = st.text(st.characters(blacklist_categories=("C", "Z")), max_size=40)

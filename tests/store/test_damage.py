@@ -18,8 +18,8 @@ from daruma.core.errors import Trouble
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file
 from daruma.store import checking
 from daruma.store.database import FILE, FileLook
-from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
+from daruma.store.trouble import StoreTrouble
 from daruma.store.whole import check_rows
 from tests.store.conftest import content, meddle
 

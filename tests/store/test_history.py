@@ -18,9 +18,9 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Step, StepState, Ticket
 from daruma.store.copies import copies_of, make_copy, restore, rotate
 from daruma.store.database import FILE
-from daruma.store.engine import StoreTrouble
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
+from daruma.store.trouble import StoreTrouble
 from tests.parts import with_work, work_of
 from tests.store.conftest import content
 

@@ -17,10 +17,10 @@ from hypothesis import strategies as st
 from daruma.core.job import Job, Ticket
 from daruma.core.power.recording import Recording
 from daruma.store.copies import compare, make_copy, restore
-from daruma.store.engine import StoreTrouble
 from daruma.store.recordings import Begun, Chunk, Head, _packed, _unpacked
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
+from daruma.store.trouble import StoreTrouble
 from tests.store.conftest import old_folder
 
 NOW = datetime(2026, 11, 28, 12, tzinfo=UTC)

@@ -9,9 +9,9 @@ from daruma.core.backup import GENESIS, link_of
 from daruma.core.job import Job, Outcome, Proof, Step, StepState, Ticket
 from daruma.core.measured import LightRead, Measured
 from daruma.core.parts import Function, PartKind, PartSelf
-from daruma.store.engine import StoreTrouble
 from daruma.store.retention import due, purge
 from daruma.store.shop import Shop
+from daruma.store.trouble import StoreTrouble
 from tests.parts import with_work, work_of
 from tests.store.conftest import content
 

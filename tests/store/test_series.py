@@ -18,9 +18,9 @@ from daruma.core.kinds.sensor_flex import FlexState, FlexTicket, FlexWork
 from daruma.core.measured import Measured
 from daruma.core.parts import Function, PartKind
 from daruma.store.database import FILE
-from daruma.store.engine import StoreTrouble
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
+from daruma.store.trouble import StoreTrouble
 from tests.parts import flex_alone, panel_of, with_panel, with_work, work_of
 from tests.store.conftest import old_folder
 

@@ -17,9 +17,9 @@ from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.core.tri import Tri
 from daruma.store.database import FILE
-from daruma.store.engine import StoreTrouble
 from daruma.store.journal import Journal
 from daruma.store.shop import Shop
+from daruma.store.trouble import StoreTrouble
 from tests.store.conftest import content, meddle
 
 

@@ -9,8 +9,8 @@ import pytest
 from sqlalchemy import event
 
 from daruma.core.acts import Act, ActKind, ActState
-from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
+from daruma.store.trouble import StoreTrouble
 from tests.store.conftest import content
 
 

@@ -10,8 +10,8 @@ from PySide6.QtWidgets import QApplication, QLabel, QLineEdit
 from daruma.core.acts import ActKind
 from daruma.core.job import Stage, StepState
 from daruma.core.parts import Function
-from daruma.store.engine import StoreTrouble
 from daruma.store.shop import Shop
+from daruma.store.trouble import StoreTrouble
 from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.hold import HoldButton
 from tests.parts import panel_of, work_of

@@ -22,7 +22,7 @@ from daruma.core.known import Known
 from daruma.core.language import tr, word
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, How
-from daruma.store.engine import StoreTrouble
+from daruma.store.trouble import StoreTrouble
 
 
 @dataclass(frozen=True, slots=True)

@@ -19,7 +19,6 @@ from daruma.core.language import tr
 from daruma.store.checking import DAMAGE
 from daruma.store.database import FILE, Database, count_lost
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, SHELF, is_whole
-from daruma.store.engine import StoreTrouble
 from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_since
 from daruma.store.jobs import fetching, job_of, put_jobs, put_shelf
 from daruma.store.journal import add_act, add_settlement
@@ -30,6 +29,7 @@ from daruma.store.recordings import linked
 from daruma.store.retention import purge_again
 from daruma.store.schema import acts, backups, doubts, jobs, outcome_totals, recordings, settlements, shelf
 from daruma.store.series import Series
+from daruma.store.trouble import StoreTrouble
 from daruma.store.vault import head_in, keep_in, put_head
 
 

@@ -17,13 +17,14 @@ from daruma.core.language import tr
 from daruma.store.carrying import Carried, carry_over
 from daruma.store.database import COPIES as FOLDER
 from daruma.store.database import FILE, LOCK, MARKS_RESTORING, RESTORING, Database, FileLook, finish_restore
-from daruma.store.engine import StoreTrouble, explained
+from daruma.store.engine import explained
 from daruma.store.files import PRIVATE, private_folder, settle_folder, write_whole
 from daruma.store.heads import CHAINED
 from daruma.store.locks import FileLock
 from daruma.store.losses import Held
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import line_of
+from daruma.store.trouble import StoreTrouble
 from daruma.store.vault import Vault
 from daruma.store.whole import check_rows
 

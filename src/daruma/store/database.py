@@ -14,13 +14,14 @@ from sqlalchemy import Connection, text
 from sqlalchemy.exc import DatabaseError
 
 from daruma.core.language import tr
-from daruma.store.engine import StoreTrouble, engine_of, explained
+from daruma.store.engine import engine_of, explained
 from daruma.store.files import PRIVATE, private_folder, settle_folder
 from daruma.store.heads import count_up, facts_of, heads_of, missing_of, writes_of, writes_since
 from daruma.store.locks import FileLock
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import Marked, Marks
 from daruma.store.schema import metadata
+from daruma.store.trouble import StoreTrouble
 
 HEAD = "0005"
 EARLIER = ("0001", "0002", "0003", "0004")

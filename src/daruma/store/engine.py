@@ -11,12 +11,8 @@ from sqlalchemy import Engine, create_engine, event
 from sqlalchemy.exc import DBAPIError
 from sqlalchemy.pool import QueuePool
 
-from daruma.core.errors import Trouble
 from daruma.core.language import tr
-
-
-class StoreTrouble(Trouble):
-    """Report that the store cannot keep or give data."""
+from daruma.store.trouble import StoreTrouble
 
 
 def engine_of(file: Path, read_only: bool) -> Engine:

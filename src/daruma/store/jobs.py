@@ -22,11 +22,11 @@ from daruma.store.apart import DAMAGE, rows_apart
 from daruma.store.bodies import Fetch, body_of, job_in
 from daruma.store.database import Database
 from daruma.store.digests import JOB, SHELF, fresh_uid, is_whole, row_digest
-from daruma.store.engine import StoreTrouble
 from daruma.store.heads import count_up
 from daruma.store.purging import is_purged, without_identifiers
 from daruma.store.schema import jobs, outcome_totals, shelf
 from daruma.store.series import Series, forget_series, keep_series, series_of
+from daruma.store.trouble import StoreTrouble
 
 AT_ONCE = 500  # jobs looked up with one question
 RECENT = 60  # closed jobs that stay on view

@@ -14,11 +14,12 @@ from daruma.core.language import tr
 from daruma.store.apart import rows_apart
 from daruma.store.database import Database
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
-from daruma.store.engine import StoreTrouble, explained
+from daruma.store.engine import explained
 from daruma.store.files import private_folder
 from daruma.store.jobs import refuse_overtaken
 from daruma.store.locks import FileLock, is_held
 from daruma.store.schema import acts, doubts, jobs, lost_writes, settlements
+from daruma.store.trouble import StoreTrouble
 
 UNDER_WAY = "under-way"
 CHANGED = tr("it is not as it was written")

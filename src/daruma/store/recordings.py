@@ -18,8 +18,8 @@ from sqlalchemy import LargeBinary, cast, insert, select, text
 from daruma.core.language import tr
 from daruma.store.database import Database
 from daruma.store.digests import DIGITS, FIRST
-from daruma.store.engine import StoreTrouble
 from daruma.store.schema import recordings
+from daruma.store.trouble import StoreTrouble
 
 Floats = npt.NDArray[np.float64]
 MOST = 100_000  # samples of one chunk

@@ -12,8 +12,8 @@ from daruma.catalogue.lines import line_of
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
 from daruma.core.settings import WEIGHED, Setting, SettingFault, Settings, declared, groups
-from daruma.store.engine import StoreTrouble
 from daruma.store.files import private_folder, write_whole
+from daruma.store.trouble import StoreTrouble
 
 if TYPE_CHECKING:
     from tomlkit import TOMLDocument

@@ -13,8 +13,8 @@ from daruma.core.backup import GENESIS, LOST, Backup, BackupContent, Origin, Vau
 from daruma.core.language import day, tr
 from daruma.store.checking import AT_ONCE, COLUMNS, DAMAGE, check_all
 from daruma.store.database import Database, FileLook
-from daruma.store.engine import StoreTrouble
 from daruma.store.schema import backups, vault_head
+from daruma.store.trouble import StoreTrouble
 
 LONGEST_WORD = 40  # characters; curves and matrices are not searched for
 # cast, since a damaged row may hold values of another type

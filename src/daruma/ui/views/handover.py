@@ -233,7 +233,7 @@ def _document(pages: Pages, shop_file: bool, paper: str) -> QTextDocument:
 def _make_pages(desk: Desk, job: Job, settings: Settings, _: Context) -> Pages:
     from daruma.handover.letterhead import Letterhead
     from daruma.handover.pages import make_pages
-    from daruma.store.engine import StoreTrouble
+    from daruma.store.trouble import StoreTrouble
 
     workshop = desk.ready
     backups = tuple(map(workshop.shop.vault.get, job.sources))
