@@ -163,3 +163,18 @@ def test_a_folder_that_is_no_demo_is_never_touched(tmp_path: Path) -> None:
         with pytest.raises(Trouble, match="cannot be made"):
             demo_in(tmp_path / "photographs", fresh=fresh)
         assert (tmp_path / "photographs" / "one.png").read_bytes() == b"x"
+
+
+@pytest.mark.parametrize(
+    ("modules", "late"),
+    [
+        ("daruma.app", {"sqlalchemy", "alembic", "numpy", "scipy", "pydantic"}),
+        ("daruma.ui.room, daruma.bench.workshop, daruma.core.plan.solution", {"alembic", "scipy"}),
+    ],
+    ids=["before the first paint", "before a job answers"],
+)
+def test_what_is_slow_to_load_waits(modules: str, late: set[str]) -> None:
+    code = f"import sys, {modules}; print(*sys.modules)"
+    environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
+    done = subprocess.run([sys.executable, "-c", code], env=environment, capture_output=True, text=True, timeout=120, check=True)
+    assert not late & set(done.stdout.split())

@@ -6,7 +6,6 @@ from dataclasses import dataclass
 from functools import cache
 
 import numpy as np
-from scipy.interpolate import PchipInterpolator
 
 from daruma.core.cell.log import Floats
 
@@ -51,4 +50,6 @@ class Chemistry:
 @cache
 def _curve(cell: Chemistry) -> tuple[Floats, Floats]:
     states = np.linspace(0.0, 1.0, _FINE)
+    from scipy.interpolate import PchipInterpolator  # slow to import, and needed only where a cell was measured
+
     return states, PchipInterpolator(cell.charge, cell.volts)(states)

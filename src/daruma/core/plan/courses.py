@@ -53,7 +53,7 @@ class Explorer:
         What `courses` would say of them, with no more looked at than that takes.
         """
         seen, found = {start}, set[str | int]()
-        leading = _Leading(self, lifted)
+        leading = _Hopeful(self, lifted)
         waiting = deque([start])
         while waiting and len(found) < len(wanted):
             self.problem.checkpoint()
@@ -144,7 +144,7 @@ class Explorer:
         return known
 
 
-class _Leading:
+class _Hopeful:
     """Tell of states whether an end that keeps a promise can be reached from them."""
 
     def __init__(self, explorer: Explorer, lifted: int) -> None:

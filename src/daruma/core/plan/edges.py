@@ -8,7 +8,7 @@ from daruma.core.plan.mattering import Tidying
 from daruma.core.plan.packing import Move
 
 Outcome = tuple[float, int, float]  # chance, state after, money lost besides
-_Leading = tuple[int, int, int]
+_Change = tuple[int, int, int]  # what of a state is kept, what is put to it, which counts of misses still matter
 
 
 class Edge:
@@ -24,9 +24,9 @@ class Edge:
     def __init__(self, move: Move, set_up: Move | None, state: int, tidying: Callable[[int], Tidying]) -> None:
         self.move, self.set_up, self.last = move, set_up, move.last
         self._tidying = tidying
-        self._well: _Leading | None = None
-        self._missed: _Leading | None = None
-        self._ruined: _Leading | None = None
+        self._well: _Change | None = None
+        self._missed: _Change | None = None
+        self._ruined: _Change | None = None
         self.before = before = state if set_up is None else state & set_up.spares | set_up.make
         after = before & move.spares | move.make
         self.idle = after == before
@@ -37,24 +37,24 @@ class Edge:
         """Return the state after it went well; its misses are forgotten."""
         found = self._well
         if found is None:
-            found = self._well = self._leading(self.move.spares, self.move.make)
+            found = self._well = self._changing(self.move.spares, self.move.make)
         return state & found[0] | found[1]
 
     def missed(self, state: int, count: int) -> int:
         """Return the state after a miss that is the bit `count` of its counter."""
         found = self._missed
         if found is None:
-            found = self._missed = self._leading(*self.move.misses)
+            found = self._missed = self._changing(*self.move.misses)
         return state & found[0] | found[1] | count & found[2]
 
     def ruined(self, state: int, count: int) -> int:
         """Return the state after a miss that ruins."""
         found = self._ruined
         if found is None:
-            found = self._ruined = self._leading(*self.move.ruins)
+            found = self._ruined = self._changing(*self.move.ruins)
         return state & found[0] | found[1] | count & found[2]
 
-    def _leading(self, spares: int, make: int) -> _Leading:
+    def _changing(self, spares: int, make: int) -> _Change:
         """Return what a state with misses keeps and what is put to it, and which counts of misses still matter."""
         keep, put, _ = self._tidying(self.before & spares | make)
         kept, made = spares & keep & ~self.move.field, make & keep | put

@@ -23,6 +23,7 @@ class Memo(Generic[P]):
     uncounted: int
     _exact: dict[int, Entry[P]] = field(default_factory=dict)
     _alike: dict[int, list[Entry[P]]] = field(default_factory=dict)
+    _kept: int = 0
 
     def find(self, state: int) -> Entry[P] | None:
         """Return what is known of a state; None where nothing is."""
@@ -42,6 +43,7 @@ class Memo(Generic[P]):
         entry = value, pick, state & ~self.uncounted, used
         self._exact[state] = entry
         self._alike.setdefault(state & self.uncounted, []).append(entry)
+        self._kept += 1
         return entry
 
     def hold(self, state: int) -> None:
@@ -49,4 +51,5 @@ class Memo(Generic[P]):
         self._exact[state] = _HELD
 
     def __len__(self) -> int:
-        return sum(map(len, self._alike.values()))
+        # counted as they come: a plan on view may be gone on with while another thread asks how large it is
+        return self._kept
