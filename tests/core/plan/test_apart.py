@@ -65,6 +65,21 @@ def test_ways_made_of_parts_can_be_walked(seed: int, catalogue: Catalogue, monke
     test_reasons.check(catalogue, seed)
 
 
+@pytest.mark.parametrize("seed", range(6))
+def test_what_is_too_much_together_is_planned_apart(seed: int, catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch) -> None:
+    """How many states parts have together is only guessed: the guess may be wrong by any factor."""
+    case = drawn(catalogue, seed)
+    monkeypatch.setattr(planner, "MOST_TOGETHER", -1)
+    monkeypatch.setattr(planner, "MOST_IN_VAIN", -1)
+    alone, looked = make_plan(case, catalogue.figures), outlook(Setting.of(case, catalogue.figures))
+    monkeypatch.setattr(planner, "MOST_TOGETHER", 10**9)
+    monkeypatch.setattr(planner, "MOST_IN_VAIN", 10**9)
+    monkeypatch.setattr(planner, "MOST_LOOKS", 20)
+    assert make_plan(case, catalogue.figures) == alone
+    assert outlook(Setting.of(case, catalogue.figures)) == looked
+    assert alone.parted is not None
+
+
 def test_a_phone_with_every_kind_on_the_table(catalogue: Catalogue) -> None:
     """Its states together are far too many; each part's way is in the phone's, what they share is done once."""
     panel = NewPanel(PanelKind.GENUINE_USED, "Ostby", price=60)

@@ -1,7 +1,10 @@
 """The plan of a case: every route that no other beats, the closed ways with their reasons, the best next step."""
 
 from collections.abc import Callable, Mapping
+from contextlib import suppress
 from dataclasses import dataclass, field, replace
+from itertools import count
+from typing import TypeVar
 
 from daruma.core.kinds import on_table
 from daruma.core.parts import PartKind
@@ -24,6 +27,7 @@ from daruma.core.plan.table import Table
 
 MOST_TOGETHER = 2000  # so many states that the parts could have together are looked into together
 MOST_IN_VAIN = 50_000  # the same where nothing seems to be worth doing
+MOST_LOOKS = 40_000  # so often the parts are looked at together before they are planned apart all the same
 
 
 @dataclass(frozen=True, slots=True)
@@ -81,6 +85,7 @@ class First:
 
 
 Told = Callable[[First], None]
+_T = TypeVar("_T")
 
 
 def unheard(_: First) -> None:
@@ -93,7 +98,7 @@ def problem_of(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Che
 
 
 def apart(case: Case, problem: Problem, told: Told = unheard, pieces: Pieces | None = None) -> Apart | None:
-    """Return the plan of a case's parts apart; None where they are few enough to be planned together, or do not go apart.
+    """Return the plan of a case's parts apart; None where there is one, or they do not go apart.
 
     What is found first is `told` at once. Parts that were planned before are taken from `pieces`.
     """
@@ -105,19 +110,50 @@ def apart(case: Case, problem: Problem, told: Told = unheard, pieces: Pieces | N
     if way.ok and way.steps and value > 0 and told is not unheard:
         set_up, move = way.steps[0]
         told(First(move.action, set_up.action if set_up else None, value, max(value, parts.first_bound)))
-    if parts.best is None or parts.size <= (MOST_TOGETHER if parts.best.value > 0 else MOST_IN_VAIN):
-        return None
-    return parts
+    return parts if parts.best is not None else None
+
+
+class _TooMuch(Exception):
+    """Say that parts are too much to be looked into together."""
+
+
+def _either(problem: Problem, parts: Apart | None, together: Callable[[], _T], apart_: Callable[[Apart], _T]) -> _T:
+    """Return what is found of the parts together where they are few enough, else apart.
+
+    How many they are is only guessed: what takes too long together all the same is done apart.
+    """
+    if parts is None or parts.best is None:
+        return together()
+    if parts.size > (MOST_TOGETHER if parts.best.value > 0 else MOST_IN_VAIN):
+        return apart_(parts)
+    checkpoint, looks = problem.checkpoint, count()
+
+    def limited() -> None:
+        if next(looks) > MOST_LOOKS:
+            raise _TooMuch
+        checkpoint()
+
+    problem.checkpoint = limited
+    try:
+        with suppress(_TooMuch):
+            return together()
+    finally:
+        problem.checkpoint = checkpoint
+    return apart_(parts)
 
 
 def outlook(setting: Setting, checkpoint: Checkpoint = go_on, pieces: Pieces | None = None) -> Outlook:
     """Return what a case that is set out is worth, and the steps that are taken when all goes well."""
     case, problem = setting.case, setting.problem(checkpoint)
-    parts = apart(case, problem, pieces=pieces)
-    if parts is not None and parts.best is not None:
-        return Outlook(parts.best.value, _steps(parts))
-    policy = Policy(problem, case.preferences)
-    return Outlook(policy.value(problem.start), policy.path(problem.start))
+
+    def together() -> Outlook:
+        policy = Policy(problem, case.preferences)
+        return Outlook(policy.value(problem.start), policy.path(problem.start))
+
+    def apart_(parts: Apart) -> Outlook:
+        return Outlook(parts.best.value if parts.best is not None else 0.0, _steps(parts))
+
+    return _either(problem, apart(case, problem, pieces=pieces), together, apart_)
 
 
 def _steps(parts: Apart) -> tuple[Action, ...]:
@@ -130,15 +166,21 @@ def make_plan(case: Case, figures: Mapping[str, ActionFigures], checkpoint: Chec
     Where several parts are planned apart, a first answer is `told` long before.
     """
     setting = Setting.of(case, figures)
-    problem, proving = setting.problem(checkpoint), setting.proofs()
-    parts = apart(case, problem, told)
-    if parts is not None:
+    problem = setting.problem(checkpoint)
+
+    def apart_(parts: Apart) -> Plan:
         parted = Parted(setting, parts)
         return Plan(parted.routes, parted.closed, parted.advice, _steps(parts), parted)
-    search = Search(problem)
+
+    return _either(problem, apart(case, problem, told), lambda: _together(setting, problem), apart_)
+
+
+def _together(setting: Setting, problem: Problem) -> Plan:
+    """Return the plan of all parts in one."""
+    search, proving = Search(problem), setting.proofs()
     best = unbeaten(search.run(), problem, proving)
-    policy = Policy(problem, case.preferences)
+    policy = Policy(problem, setting.case.preferences)
     routes = named_apart(listed([route_of(policy, by_place(search, way), proving) for way in best]))
-    through = Through(search, case.preferences, lambda way: vector(way, problem, proving))
+    through = Through(search, setting.case.preferences, lambda way: vector(way, problem, proving))
     closed = closed_ways(problem, setting.actions, routes, through, otherwise())
     return Plan(tuple(routes), closed, advise(policy, routes), policy.path(problem.start))
