@@ -1,5 +1,6 @@
 """What the window says of doubts and links, and its pages of jobs and copies."""
 
+import time
 from dataclasses import replace
 from pathlib import Path
 
@@ -9,6 +10,7 @@ from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Stage
 from daruma.store.copies import copies_of
 from daruma.ui.tables import Rows
+from daruma.ui.work import Lane, Work
 from tests.parts import flex_alone, panel_of, work_of
 from tests.ui.conftest import Driver
 
@@ -122,6 +124,36 @@ def test_copies_are_made_verified_and_restored(driver: Driver, tmp_path: Path) -
     driver.desk.edit(complaint="typed after the restore")
     driver.idle()
     assert driver.desk.ready.shop.jobs.get(number).ticket.complaint == "typed after the restore"
+
+
+def test_what_is_asked_while_a_copy_is_restored_waits_for_it(driver: Driver) -> None:
+    """No lane meets the store that was closed: what was going on ends first, what comes meanwhile is done after."""
+    desk = driver.desk
+    (lane,) = (lane for lane in desk.findChildren(Lane) if lane.objectName() == "finding")
+    desk.copying.make()
+    driver.until(lambda: desk.copying.lane.current is None)
+    (copy,) = copies_of(desk.ready.shop.folder)
+    before, seen, said = desk.ready, [], []
+
+    def reads(_: Work) -> None:
+        desk.ready.shop.jobs.all()
+        time.sleep(0.2)
+        seen.append(desk.ready is before and bool(desk.ready.shop.jobs.all()))
+
+    going = Work("reading the index", reads)
+    going.failed.connect(driver.troubles.append)
+    lane.start(going)
+    desk.copying.told.connect(said.append)
+    desk.restore(copy)
+    for act in (desk.reread, desk.replan, desk.copying.list, desk.metering.replug, desk.look, desk.reread_settings):
+        act()
+    desk.edit(complaint="typed while the copy is restored")
+    driver.until(lambda: bool(said) or bool(driver.troubles))
+    driver.until(lambda: all(lane.current is None for lane in desk.findChildren(Lane)))
+    assert not driver.troubles, driver.troubles[-1].what
+    assert seen == [True], "what was going on ended on the store that it began with"
+    assert desk.ready is not before
+    assert desk.ready.shop.jobs.get(desk.number).ticket.complaint == "typed while the copy is restored"
 
 
 def test_the_night_s_copy_is_made_by_itself(driver: Driver) -> None:

@@ -13125,6 +13125,11 @@
   </message>
   <message>
    <location filename="ui/desk.py" />
+   <source>Something is still going on.</source>
+   <translation>Es ist noch etwas im Gang.</translation>
+  </message>
+  <message>
+   <location filename="ui/desk.py" />
    <source>{copy} is restored; carried over</source>
    <translation>{copy} ist wiederhergestellt; übernommen</translation>
   </message>

@@ -15,14 +15,16 @@ from daruma.core.language import tr
 from daruma.core.settings import Settings
 from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
+from daruma.ui.drafts import KEEPING
 from daruma.ui.heating import HeatDesk
 from daruma.ui.metering import MeterDesk
 from daruma.ui.modelling import Modelling
 from daruma.ui.papers import Papers
 from daruma.ui.porting import Porting
 from daruma.ui.proving import Proving
-from daruma.ui.running import LOOKING, OPENING
+from daruma.ui.running import LOOKING, OPENING, PLANNING, QUIET_WORK, WEIGHING
 from daruma.ui.shelving import Shelving
+from daruma.ui.work import Lane
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
@@ -34,6 +36,7 @@ if TYPE_CHECKING:
 
 
 KEEPING_SETTINGS = tr("keeping the settings")
+REST_SECONDS = 10.0  # that work beside a restore may take to end
 
 
 @dataclass(frozen=True, slots=True)
@@ -157,19 +160,41 @@ class Desk(BenchDesk):
             self.workshop = None
 
     def restore(self, copy: Copy) -> None:
-        """Put a copy in the store's place and open that; nothing else may be going on."""
-        if self.workshop is None or self.is_busy or self.store.current is not None or self.copying.lane.current is not None:
+        """Put a copy in the store's place and open that; nothing that the user asked for may be going on."""
+        if self.workshop is None or self._is_in_use:
             self.told.emit(tr("Wait until what is going on is finished, then restore."))
             return
         self.poll.stop()
         self.tending.stop()
         self.keep_all()
+        for lane in self._beside:
+            lane.hold()
+        self.store.stop(PLANNING, WEIGHING)
         self.start(self.bench, tr("restoring the copy"), lambda _: self._restore(copy), self._restored, failed=self._not_restored)
+
+    @property
+    def _is_in_use(self) -> bool:
+        kept = self.store.current is not None and self.store.current.name not in QUIET_WORK - {KEEPING}
+        watched = bool(self.metering.recording) or self.heating.watched is not None
+        return self.is_busy or kept or watched or self.copying.lane.current is not None
+
+    @property
+    def _beside(self) -> list[Lane]:
+        """Return the lanes that must not reach for the store while another takes its place."""
+        return [lane for lane in self.findChildren(Lane) if lane is not self.bench]
 
     def _restore(self, copy: Copy) -> tuple[str, Opened]:
         from daruma.store.copies import restore
 
+        if not all(lane.rests(REST_SECONDS) for lane in self._beside):
+            raise Trouble(
+                tr("Something is still going on."),
+                safe=tr("Nothing was changed."),
+                advice=tr("Wait until what is going on is finished, then restore."),
+            )
         old, said = self.ready, ""
+        old.metering.close()
+        old.heating.close()
         old.rig.close()
         old.shop.close()
         try:
@@ -184,13 +209,19 @@ class Desk(BenchDesk):
     def _restored(self, result: tuple[str, Opened]) -> None:
         said, opened = result
         self.survey = self.solution = None
+        self._let_go()
         self._loaded(opened)
         self.copying.told.emit(said)
 
     def _not_restored(self, trouble: Trouble) -> None:
+        self._let_go()
         self.poll.start()
         self.tending.start()
         self.trouble.emit(trouble)
+
+    def _let_go(self) -> None:
+        for lane in self._beside:
+            lane.let_go()
 
     def close_job(self) -> None:
         """Hand the job over."""

@@ -49,12 +49,11 @@ class Finding(QObject):
         """Read the index anew; what there is serves until then."""
         if self._desk.workshop is None or self.lane.current is not None:
             return
-        database = self._desk.ready.shop.database
 
         def work(_: Work) -> tuple[Entry, ...]:
             from daruma.store.index import entries_of
 
-            return entries_of(database)
+            return entries_of(self._desk.ready.shop.database)
 
         made = Work(tr("reading the index"), work)
         made.done.connect(self._read)

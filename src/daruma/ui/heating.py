@@ -115,9 +115,8 @@ class HeatDesk(QObject):
         done: Callable[[Any], None],
         failed: Callable[[Trouble], None] | None = None,
     ) -> None:
-        workshop = self._desk.workshop
-        if workshop is not None:
-            work = Work(name, lambda _: function(workshop.heating))
+        if self._desk.workshop is not None:
+            work = Work(name, lambda _: function(self._desk.ready.heating))
             work.done.connect(done)
             work.failed.connect(failed or self.failed)
             self.lane.start(work)

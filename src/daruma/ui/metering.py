@@ -154,19 +154,20 @@ class MeterDesk(QObject):
         """Let the stand-in hands unplug the job's phone and plug it in again."""
         job = self._desk.job
         if job is not None and job.ticket.imei:
-            workshop, imei = self._desk.ready, job.ticket.imei
+            imei = job.ticket.imei
             self._run(
-                tr("plugging the phone in again"), lambda _: workshop.by_hand(lambda hands: hands.replug(imei)), self._plugged
+                tr("plugging the phone in again"),
+                lambda _: self._desk.ready.by_hand(lambda hands: hands.replug(imei)),
+                self._plugged,
             )
 
     def _plugged(self, _: object) -> None:
         self._desk.told.emit(tr("The phone was unplugged and plugged in again."))
 
     def _run(self, name: str, function, done, *, failed=None) -> None:  # type: ignore[no-untyped-def]
-        workshop = self._desk.workshop
-        if workshop is None:
+        if self._desk.workshop is None:
             return
-        work = Work(name, lambda _: function(workshop.metering))
+        work = Work(name, lambda _: function(self._desk.ready.metering))
         work.done.connect(done)
         work.failed.connect(failed or self._desk.trouble)
         self.lane.start(work)

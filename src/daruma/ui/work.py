@@ -104,6 +104,7 @@ class Lane(QObject):
         self._queue: list[Work] = []
         # work that is over is let go of in this thread: in the lane's it would be taken apart beside running signals
         self._over: deque[Work] = deque(maxlen=KEPT)
+        self._held: list[Work] | None = None
         self._closed = False
 
     @property
@@ -117,11 +118,33 @@ class Lane(QObject):
             return work
         self._queue.append(work)
         work.ended.connect(self._ended)
+        if self._held is None:
+            self._submit(work)
+        else:
+            self._held.append(work)
+        self.busy_changed.emit(self.current)
+        return work
+
+    def _submit(self, work: Work) -> None:
         future = self._thread.submit(work.run)
         self._futures.add(future)
         future.add_done_callback(self._futures.discard)
-        self.busy_changed.emit(self.current)
-        return work
+
+    def hold(self) -> None:
+        """Let what is queued from now on wait until `let_go`; what began before goes on."""
+        if self._held is None:
+            self._held = []
+
+    def let_go(self) -> None:
+        """Do what was held, in its order."""
+        held, self._held = self._held or (), None
+        if not self._closed:
+            for work in held:
+                self._submit(work)
+
+    def rests(self, seconds: float) -> bool:
+        """Wait for what was submitted, in any thread but the lane's own; return whether all of it ended."""
+        return not wait(tuple(self._futures), timeout=seconds).not_done
 
     def stop(self, *names: str) -> None:
         """Ask work of some names to stop at its next checkpoint."""
@@ -134,9 +157,9 @@ class Lane(QObject):
         self._closed = True
         for work in self._queue:
             work.stop.set()
-        left = wait(tuple(self._futures), timeout=seconds).not_done
+        rests = self.rests(seconds)
         self._thread.shutdown(wait=False, cancel_futures=True)
-        return not left
+        return rests
 
     def _ended(self, work: Work) -> None:
         if work in self._queue:

@@ -51,8 +51,8 @@ class JobsPage(QFrame):
     def refresh(self) -> None:
         """Search again."""
         words = self.search.text()
-        find = self._desk.ready.shop.jobs.find
-        self._desk.run(self._desk.store, "searching the jobs", lambda _: (words, find(words)), self._found)
+        find = lambda _: (words, self._desk.ready.shop.jobs.find(words))  # noqa: E731
+        self._desk.run(self._desk.store, "searching the jobs", find, self._found)
 
     def _found(self, found: tuple[str, tuple[Job, ...]]) -> None:
         words, jobs = found

@@ -186,8 +186,8 @@ class ProofView(StageView):
         """Work out what the pages show off the interface's thread: it needs the slow libraries."""
         if self._function is None or not pages_of(self._function):
             return
-        ready = self.desk.ready
-        self.desk.run(self.desk.store, "drawing the sheets", lambda _: work_out(ready, job), self._worked_out)
+        draw = lambda _: work_out(self.desk.ready, job)  # noqa: E731
+        self.desk.run(self.desk.store, "drawing the sheets", draw, self._worked_out)
 
     def _worked_out(self, evidence: Evidence) -> None:
         if self._job is not None and evidence.job.number == self._job.number and self.desk.workshop is not None:
