@@ -11,9 +11,9 @@ import sys
 import tempfile
 import time
 from collections.abc import Callable
-from dataclasses import replace
 from pathlib import Path
 
+from msgspec.structs import replace
 from sqlalchemy import insert, text
 
 from daruma.bench.context import Context

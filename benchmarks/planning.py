@@ -10,8 +10,9 @@ import statistics
 import time
 from collections.abc import Callable, Mapping
 from contextlib import suppress
-from dataclasses import replace
 from pathlib import Path
+
+from msgspec.structs import replace
 
 from daruma.bench.kinds import room as bench_room
 from daruma.catalogue.loader import load_catalogue
@@ -117,7 +118,7 @@ def growing(base: Case) -> list[tuple[str, Case]]:
     five = (*four, Function.FACE_UNLOCK)
 
     def broken(promised: tuple[Function, ...], flex: FlexFacts, **changes: object) -> Case:
-        parts = {PartKind.DISPLAY: replace(display, **changes), PartKind.SENSOR_FLEX: flex}  # type: ignore[arg-type]
+        parts = {PartKind.DISPLAY: replace(display, **changes), PartKind.SENSOR_FLEX: flex}
         return replace(base, system=late, promised=promised, parts=parts)
 
     def kinds(count: int) -> Case:

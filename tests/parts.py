@@ -1,7 +1,8 @@
 """Short words for what tests ask of a job's display: its ticket, what was done with it."""
 
-from dataclasses import replace
 from typing import Any
+
+from msgspec.structs import replace
 
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork

@@ -6,13 +6,13 @@ import json
 import os
 import subprocess
 import sys
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
 from click.testing import CliRunner
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import load_catalogue
 from daruma.catalogue.reading import read_bounded

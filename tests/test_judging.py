@@ -1,13 +1,13 @@
 """Proofs asked at the command line: answers as JSON of a stated shape, errors that say what, what is safe, what next."""
 
 import json
-from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
 import numpy as np
 import pytest
 from click.testing import CliRunner
+from msgspec.structs import replace
 from PIL import Image
 from scipy.spatial.transform import Rotation
 

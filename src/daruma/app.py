@@ -8,11 +8,11 @@ import subprocess
 import sys
 import threading
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
 from pathlib import Path
 from types import TracebackType
 from typing import TYPE_CHECKING
 
+from msgspec import Struct, field
 from PySide6 import __version__ as qt_version
 from PySide6.QtCore import QTimer
 from PySide6.QtWidgets import QApplication
@@ -38,8 +38,7 @@ COLLECTOR_RESTS_MS = 5000
 DEMO_SETTLE = 0.1  # of the waits that a real screen needs
 
 
-@dataclass(frozen=True, slots=True)
-class Setup:
+class Setup(Struct, frozen=True):
     """Hold where data and catalogue lie, and whether this is the demo."""
 
     data: Path
@@ -173,8 +172,7 @@ def _folder(named: str) -> Path | None:
     return Path(named).expanduser() if named else None
 
 
-@dataclass(frozen=True, slots=True)
-class Wiring:
+class Wiring(Struct, frozen=True):
     """Give the wires of the devices as the shop has set them at that moment; a stand-in is started when one is asked for."""
 
     setup: Setup

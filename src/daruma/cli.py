@@ -4,12 +4,12 @@ import os
 import sys
 from collections.abc import Iterator
 from contextlib import contextmanager
-from dataclasses import dataclass
 from datetime import datetime, timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 import click
+from msgspec import Struct
 from platformdirs import PlatformDirs
 
 from daruma import __version__
@@ -52,8 +52,7 @@ def main(context: click.Context, data: Path | None, verbose: bool) -> None:
         sys.exit(_open_shop(context.obj))
 
 
-@dataclass(frozen=True, slots=True)
-class Place:
+class Place(Struct, frozen=True):
     """Hold the data folder that a command works with; the settings are read where one needs them."""
 
     data: Path

@@ -6,10 +6,11 @@ import platform
 import shutil
 import sqlite3
 from collections.abc import Callable, Iterator
-from dataclasses import dataclass
 from datetime import datetime
 from enum import Enum
 from pathlib import Path
+
+from msgspec import Struct
 
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
@@ -29,8 +30,7 @@ class Health(Enum):
     WRONG = "wrong"
 
 
-@dataclass(frozen=True, slots=True)
-class Finding:
+class Finding(Struct, frozen=True):
     """Hold what was found of one thing, and what to do where it is not well."""
 
     what: str

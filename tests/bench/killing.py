@@ -16,10 +16,12 @@ import sys
 import time
 from collections.abc import Callable
 from contextlib import contextmanager
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from datetime import datetime, timedelta
 from pathlib import Path
 from typing import Any
+
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig

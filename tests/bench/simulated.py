@@ -6,7 +6,9 @@ contact is (from the distribution that the planner believes in). Nothing is take
 
 import hashlib
 import random
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
+
+from msgspec.structs import replace
 
 from daruma.bench.kinds.display.writing import plan_write, source_for
 from daruma.bench.reading import PartReading

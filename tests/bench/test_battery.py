@@ -3,11 +3,11 @@
 import random
 from collections.abc import Iterator
 from contextlib import contextmanager
-from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.kinds.battery import prove_runs

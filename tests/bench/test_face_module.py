@@ -3,11 +3,11 @@
 import random
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
-from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.acting import InDoubt, InterlockDark, WriteFailed
 from daruma.bench.context import Context

@@ -3,12 +3,12 @@
 import random
 from collections.abc import Iterator
 from contextlib import contextmanager
-from dataclasses import replace
 from pathlib import Path
 from threading import Event
 from typing import Any
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context

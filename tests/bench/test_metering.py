@@ -3,11 +3,12 @@
 import random
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from pathlib import Path
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.metering import JUDGED, Metering

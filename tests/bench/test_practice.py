@@ -1,10 +1,10 @@
 """What a stand-in takes part in is marked for good, on its own job and on no other; what is only looked at is not."""
 
 import random
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.workshop import Workshop

@@ -5,10 +5,10 @@ The success rate must fall within the 99.9 % interval of the binomial distributi
 """
 
 import random
-from dataclasses import replace
 from typing import Any
 
 import pytest
+from msgspec.structs import replace
 from scipy import stats
 
 from daruma.catalogue.loader import Catalogue

@@ -1,10 +1,10 @@
 """The whole slice over the real link, and what happens when something fails on the way."""
 
 import json
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.acting import InterlockDark, WriteFailed
 from daruma.bench.context import Context

@@ -1,10 +1,10 @@
 """Only what was sent counts, and all of it; a part is known before, during and after; evidence says whose it is."""
 
 from collections.abc import Iterator
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.acting import InDoubt, InterlockDark, WriteFailed
 from daruma.bench.keeping import newest_backup, record_of

@@ -1,11 +1,11 @@
 """Measuring, judging and tuning over the real link: one job to its end, bad measurements, and many random panels."""
 
 from collections.abc import Iterator
-from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.acting import WriteFailed
 from daruma.bench.context import Context

@@ -1,8 +1,7 @@
 """Every way that the planner takes can be carried out at the bench, over the real link, to its proofs."""
 
-from dataclasses import replace
-
 import pytest
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.kinds.display import codes

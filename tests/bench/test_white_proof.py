@@ -1,12 +1,12 @@
 """Readings that cannot be judged: dark, broken, of no colour. They are refused with a sentence and raise nowhere else."""
 
 import math
-from dataclasses import replace
 
 import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.kinds.display.proving import prove_white

@@ -1,9 +1,11 @@
 """Worlds drawn at random: a phone of any model in any state, its parts, a shop that knows more or less, and its ticket."""
 
 import random
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from datetime import UTC, datetime
 from pathlib import Path
+
+from msgspec.structs import replace
 
 from daruma.bench.keeping import keep_part
 from daruma.bench.reading import PartReading

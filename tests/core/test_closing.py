@@ -1,8 +1,7 @@
 """Closing up: every model's screws and connectors make sense, and nothing else passes."""
 
-from dataclasses import replace
-
 import pytest
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.closing import CHECK, SEAL, ClosingSpec, Screw, Ticked, closing_steps, faults_of, ticked_of

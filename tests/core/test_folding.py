@@ -1,9 +1,9 @@
 """Fold kinematics against cases worked by hand; wrong sequences are refused with their reason."""
 
-from dataclasses import replace
 from itertools import product
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.folding import ANGLES, FoldSpec, KeepOut, folded, refusals, steps, words

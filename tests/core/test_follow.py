@@ -2,12 +2,12 @@
 
 import random
 import warnings
-from dataclasses import replace
 from math import cos, hypot, radians, sin, sqrt
 
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.chromaticity import Pair, distance, uv_to_xy, xy_to_uv, xy_to_xyz

@@ -1,9 +1,9 @@
 """Interlocks: each piece of evidence darkens its own lock and no other."""
 
 import random
-from dataclasses import replace
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.budget import WriteBudget

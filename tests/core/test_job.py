@@ -1,6 +1,6 @@
 """A job's stages, promises and what it waits for."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import load_catalogue
 from daruma.core.intake import ticket_faults

@@ -1,10 +1,9 @@
 """The pairing model against the table of functions: facts of the trade, common practice, no source."""
 
-from dataclasses import replace
-
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue, load_catalogue
 from daruma.core.pairing import Condition, Facts, evaluate, evaluate_all, requirements

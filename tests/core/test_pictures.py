@@ -1,9 +1,9 @@
 """Pictures are computed from the data: lengths, states, marks, words."""
 
 import random
-from dataclasses import replace
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.budget import WriteBudget

@@ -1,10 +1,10 @@
 """Recordings of the charging cable on the sheets and as files."""
 
-from dataclasses import replace
 from pathlib import Path
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.heat.kept import HeatTrace

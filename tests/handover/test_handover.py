@@ -2,13 +2,13 @@
 
 import json
 import re
-from dataclasses import replace
 from pathlib import Path
 
 import bincopy
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.backup import Backup, BackupContent

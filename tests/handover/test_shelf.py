@@ -1,7 +1,6 @@
 """The shelf: parts in words and as CSV, labels that a reader of its own reads back, what jobs take and give."""
 
 from collections.abc import Mapping
-from dataclasses import replace
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
@@ -9,6 +8,7 @@ import pytest
 import zxingcpp
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 from PySide6.QtGui import QImage
 from PySide6.QtWidgets import QApplication
 

@@ -3,10 +3,10 @@
 import lzma
 import sqlite3
 from collections.abc import Iterator
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.core.backup import BackupContent, Origin
 from daruma.store.database import FILE

@@ -6,11 +6,11 @@ import signal
 import sqlite3
 import stat
 from contextlib import closing
-from dataclasses import replace
 from datetime import UTC, date, datetime, timedelta
 from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Outcome

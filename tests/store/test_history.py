@@ -6,11 +6,12 @@ import sqlite3
 from collections import Counter
 from collections.abc import Sequence
 from contextlib import closing
-from dataclasses import dataclass, field, replace
+from dataclasses import dataclass, field
 from datetime import UTC, datetime, timedelta
 from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind, ActState
 from daruma.core.backup import LOST, known_by

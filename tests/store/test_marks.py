@@ -7,11 +7,12 @@ import signal
 import sqlite3
 import threading
 from contextlib import closing
-from dataclasses import dataclass, replace
+from dataclasses import dataclass
 from datetime import UTC, datetime, timedelta
 from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.errors import Trouble

@@ -5,7 +5,6 @@ import sqlite3
 import struct
 import zlib
 from contextlib import closing
-from dataclasses import replace
 from datetime import UTC, datetime
 from pathlib import Path
 
@@ -13,6 +12,7 @@ import numpy as np
 import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from daruma.core.job import Job, Ticket
 from daruma.core.power.recording import Recording

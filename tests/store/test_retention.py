@@ -1,8 +1,7 @@
 """Retention: identifiers of jobs closed long ago go for good, what is counted stays."""
 
-from dataclasses import replace
-
 import pytest
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind, ActState
 from daruma.core.backup import GENESIS, link_of

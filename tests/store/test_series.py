@@ -4,11 +4,11 @@ import json
 import sqlite3
 from collections.abc import Callable
 from contextlib import closing
-from dataclasses import replace
 from pathlib import Path
 
 import msgspec
 import pytest
+from msgspec.structs import replace
 
 from daruma.core.colour.shots import Level, Taken
 from daruma.core.errors import Trouble

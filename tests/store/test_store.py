@@ -2,12 +2,12 @@
 
 import sqlite3
 import stat
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import GENESIS, ChainCheck, link_of

@@ -1,6 +1,6 @@
 """Heat at a soldering step through the real window: watched, said, kept with the step."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.core.heat.kept import HeatTrace
 from daruma.core.job import Stage

@@ -1,10 +1,10 @@
 """Another maker's record at the window: the interlock is lit by a decision that is kept, and a refusal leads on."""
 
 import random
-from dataclasses import replace
 from pathlib import Path
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Stage, StepState

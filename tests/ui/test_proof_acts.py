@@ -1,8 +1,7 @@
 """What the main button at Proof does next, without a window."""
 
-from dataclasses import replace
-
 import pytest
+from msgspec.structs import replace
 
 from daruma.core.colour.shots import Taken, panel_shots
 from daruma.core.job import Job, Proof, Reading, Ticket

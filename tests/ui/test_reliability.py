@@ -1,9 +1,9 @@
 """What the window says of doubts and links, and its pages of jobs and copies."""
 
 import time
-from dataclasses import replace
 from pathlib import Path
 
+from msgspec.structs import replace
 from PySide6.QtCore import Qt
 
 from daruma.core.acts import ActKind, ActState

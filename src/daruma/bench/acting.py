@@ -5,8 +5,9 @@ found on the part tells.
 """
 
 from collections.abc import Callable
-from dataclasses import dataclass, field
 from typing import Generic, TypeVar
+
+from msgspec import Struct, field
 
 from daruma.bench.context import Context
 from daruma.core.acts import ONCE, Act, ActKind, ActState
@@ -37,8 +38,7 @@ class NotTaken(Refused):
     """Report that the device refused an act and that the part is as it was: nothing was counted."""
 
 
-@dataclass(slots=True)
-class Sent:
+class Sent(Struct):
     """Remember whether the request that does the act was sent."""
 
     yes: bool = False
@@ -52,8 +52,7 @@ class InterlockDark(Trouble):
     """Report an act that was not begun because an interlock was dark."""
 
 
-@dataclass(frozen=True, slots=True)
-class Intent:
+class Intent(Struct, frozen=True):
     """Hold what is about to be done: the act, on what, from which backup, which bytes, under which interlocks.
 
     `safe` and `advice` are for the case that it fails.
@@ -70,8 +69,7 @@ class Intent:
     advice: str = tr("Look at the part, then plan again from here.")
 
 
-@dataclass(frozen=True, slots=True)
-class Found(Generic[_T]):
+class Found(Struct, Generic[_T], frozen=True):
     """Hold what was found after the act: whether it is what was meant, in words or as SHA-256, and the thing itself;
     `untouched` where it is as it was before.
     """

@@ -1,11 +1,12 @@
 """What a use case gets besides its data: progress out, cancel in, the time of day."""
 
 from collections.abc import Callable
-from dataclasses import dataclass, field
 from datetime import datetime
 from getpass import getuser
 from threading import Event
 from time import monotonic, sleep
+
+from msgspec import Struct, field
 
 from daruma.core.errors import Cancelled
 
@@ -31,8 +32,7 @@ def _unseen(_: object) -> None:
     return None
 
 
-@dataclass(frozen=True, slots=True)
-class Context:
+class Context(Struct, frozen=True):
     """Carry progress, cancel and clock into a use case; `sample` takes each reading as it comes."""
 
     report: Callable[[float, str], None] = _nothing

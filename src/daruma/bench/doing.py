@@ -1,8 +1,9 @@
 """What every use case works with: rig, shop and catalogue, and what a job has seen so far."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import replace
 from typing import Protocol
+
+from msgspec.structs import replace
 
 from daruma.bench import reading
 from daruma.bench.context import Context

@@ -1,6 +1,6 @@
 """What a shop's rates and wishes make of an example: a cracked display, a used genuine panel at hand."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.bench.kinds import room as bench_room
 from daruma.catalogue.loader import Catalogue
@@ -17,8 +17,7 @@ from daruma.core.settings import Settings
 MODEL = "cedar_l"
 
 
-@dataclass(frozen=True, slots=True)
-class Example:
+class Example(Struct, frozen=True):
     """Hold the best way of the example, what it takes, and what it is worth to the shop."""
 
     case: str

@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass, replace
 from typing import TYPE_CHECKING
 
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.bench.rig import Rig
 from daruma.catalogue.heat import heat_limits
@@ -25,8 +26,7 @@ SEEN = 90.0  # seconds that are drawn where no step is watched
 MOST_AT_ONCE = 20  # answers taken in one look
 
 
-@dataclass(frozen=True, slots=True)
-class Heat:
+class Heat(Struct, frozen=True):
     """Hold what is seen of the heat: times (s) and degrees Celsius (n), what is expected, which limit that crosses, the limits of
     the step that is watched, its key, how much faster than life the clock runs.
     """
@@ -40,8 +40,7 @@ class Heat:
     speed: float = 1.0
 
 
-@dataclass
-class _Watched:
+class _Watched(Struct):
     job: str
     step: str
     when: str

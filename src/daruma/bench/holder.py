@@ -1,8 +1,10 @@
 """New parts that are written on a place of the programmer's own, from a backup of the part that they replace."""
 
 from collections.abc import Callable
-from dataclasses import dataclass, replace
 from enum import Enum
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.bench import keeping
 from daruma.bench.acting import act, refuse_dark
@@ -25,8 +27,7 @@ from daruma.core.plan.actions import Action
 from daruma.core.records import Record, compose
 
 
-@dataclass(frozen=True, slots=True)
-class Holder:
+class Holder(Struct, frozen=True):
     """Say where new parts of a kind are written, which step of the run sheet fits one, what they are called in a word."""
 
     work: type[PartWork]

@@ -1,8 +1,9 @@
 """What a step rests on is looked at, not remembered: is the part still on the socket, is the phone still open?"""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.bench.kinds import rooms
 from daruma.bench.kinds.room import Look
@@ -14,8 +15,7 @@ from daruma.core.plan.actions import Action
 from daruma.core.plan.state import Val, Var
 
 
-@dataclass(frozen=True, slots=True)
-class Lapsed:
+class Lapsed(Struct, frozen=True):
     """Hold a step that is ticked and whose state is no more: its index, its title, what was seen instead."""
 
     index: int

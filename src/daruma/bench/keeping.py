@@ -2,7 +2,8 @@
 
 from collections.abc import Iterable, Iterator
 from contextlib import suppress
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.bench.reading import PartReading
 from daruma.core.backup import Backup, BackupContent, Origin

@@ -8,9 +8,10 @@ from __future__ import annotations
 
 import logging
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
 
 import numpy as np
+from msgspec import Struct, field
+from msgspec.structs import replace
 
 from daruma.bench.rig import Rig
 from daruma.core.cell.log import Floats, integrals, offset_of, totals
@@ -37,8 +38,7 @@ MOST_AT_ONCE = 20  # answers of the meter taken in one look
 JUDGED = 2_000_000  # samples that are judged and drawn of a longer recording, as means
 
 
-@dataclass(frozen=True, slots=True)
-class Live:
+class Live(Struct, frozen=True):
     """Hold what is seen of the meter: its state, the last minute (s before now, so negative), the recording that is going on."""
 
     state: UsbMeterState
@@ -48,8 +48,7 @@ class Live:
     trouble: str = ""
 
 
-@dataclass
-class _Going:
+class _Going(Struct):
     """Hold a recording that goes on: how far it is kept, what is not kept yet."""
 
     uid: str

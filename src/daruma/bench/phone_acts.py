@@ -1,7 +1,8 @@
 """Acts on the phone itself: unbinding its board or its camera, flashing its system, letting it finish parts."""
 
 from collections.abc import Callable
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.bench.acting import Found, Intent, NotTaken, Sent, act
 from daruma.bench.context import Context

@@ -1,8 +1,9 @@
 """The use cases of planning: a job's case, its plan and what-ifs, choosing a way, the actions behind its steps."""
 
 from collections.abc import Sequence
-from dataclasses import replace
 from pathlib import Path
+
+from msgspec.structs import replace
 
 from daruma.bench import settling
 from daruma.bench.context import Context

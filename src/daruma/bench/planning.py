@@ -1,6 +1,6 @@
 """From a job and the shop's store to the planner's case, and from a way to the run sheet."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.bench.doing import Doing
 from daruma.bench.kinds import room, rooms

@@ -1,7 +1,8 @@
 """Read the phone and the parts on the sockets."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
@@ -16,8 +17,7 @@ from daruma.link.devices import PhoneState, Report
 from daruma.link.errors import Refused
 
 
-@dataclass(frozen=True, slots=True)
-class PhoneReading:
+class PhoneReading(Struct, frozen=True):
     """Hold what a phone gave over the cable; `functions` is empty without trust."""
 
     state: PhoneState
@@ -30,8 +30,7 @@ class PhoneReading:
         return {"model": self.state.model, "imei": self.state.imei, "system": str(self.state.system), **identities}
 
 
-@dataclass(frozen=True, slots=True)
-class PartReading:
+class PartReading(Struct, frozen=True):
     """Hold a part as it said of itself, and its record."""
 
     part: PartSelf
@@ -129,8 +128,7 @@ def _answering(rig: Rig, socket: str) -> PartSelf:
     return part
 
 
-@dataclass(frozen=True, slots=True)
-class _Place:
+class _Place(Struct, frozen=True):
     model: Model
     layout: Layout
     socket: str

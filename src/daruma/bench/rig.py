@@ -2,7 +2,8 @@
 
 from collections.abc import Callable, Iterator, Mapping
 from contextlib import contextmanager
-from dataclasses import dataclass, field
+
+from msgspec import Struct, field
 
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
@@ -16,8 +17,7 @@ from daruma.link.thermocouple import Thermocouple
 from daruma.link.usb_meter import UsbMeter
 
 
-@dataclass(slots=True)
-class Rig:
+class Rig(Struct):
     """Hold the wires by device kind, or a function that gives them; connects when first needed and again after a
     device was gone.
 
@@ -146,8 +146,7 @@ class Rig:
         return tuple(LinkState.from_health(kind, health, kind in self._drivers) for kind, health in sorted(healths.items()))
 
 
-@dataclass(frozen=True, slots=True)
-class LinkState:
+class LinkState(Struct, frozen=True):
     """Hold how a link is: whether the device answers, how many of its last exchanges failed, the last trouble."""
 
     kind: str
@@ -173,8 +172,7 @@ class LinkState:
         return tr("{kind}: {failed} of the last {of} exchanges failed", kind=self.kind, failed=self.failed, of=self.of)
 
 
-@dataclass(frozen=True, slots=True)
-class BenchState:
+class BenchState(Struct, frozen=True):
     """Hold what the foot of the window shows: the programmer, its sockets, the phone."""
 
     programmer: DeviceSelf | None

@@ -1,6 +1,6 @@
 """The parts shelf: what jobs take from it and what of theirs comes onto it; parts from a file."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.core.job import Job
 from daruma.core.kinds import rooms

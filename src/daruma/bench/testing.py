@@ -1,6 +1,6 @@
 """The use cases of proof: measure, judge, tune, hand over."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.bench import settling
 from daruma.bench.context import Context

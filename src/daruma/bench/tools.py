@@ -1,8 +1,9 @@
 """Which ways each tool of the bench opens: found by taking it away, never kept as a list."""
 
 from collections.abc import Iterable, Iterator, Mapping
-from dataclasses import replace
 from itertools import chain
+
+from msgspec.structs import replace
 
 from daruma.bench.kinds import room as bench_room
 from daruma.core.job import Job, Ticket
@@ -68,7 +69,7 @@ class Bars:
 
 
 def _lacking(case: Case, tool: str) -> Case:
-    return replace(case, kit=replace(case.kit, **{tool: frozenset() if tool == SOCKETS else False}))  # type: ignore[arg-type]
+    return replace(case, kit=replace(case.kit, **{tool: frozenset() if tool == SOCKETS else False}))
 
 
 def _more(bars: Mapping[str, int], usual: Mapping[str, int]) -> list[str]:

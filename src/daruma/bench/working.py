@@ -1,7 +1,8 @@
 """The use cases of the bench: look at it, do steps, note what failed, settle what is in doubt."""
 
 from contextlib import suppress
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.bench import firmware, phone_acts, settling
 from daruma.bench.acting import WriteFailed
@@ -25,8 +26,7 @@ from daruma.core.plan.actions import Action, How
 from daruma.store.trouble import StoreTrouble
 
 
-@dataclass(frozen=True, slots=True)
-class Survey:
+class Survey(Struct, frozen=True):
     """Hold how the bench stands for a job: devices, interlocks, records, what would be written, what is safe now.
 
     `kind` is the kind of the part at hand, `socket` where it is worked on: what would be written is for it.

@@ -1,7 +1,8 @@
 """Write bytes to a part under the journal: where they go, what every write's interlocks look at, what was written before."""
 
 import hashlib
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.bench.acting import Found, Intent, Sent
 from daruma.bench.context import Context
@@ -25,8 +26,7 @@ Source = tuple[Record | None, Backup | None]
 SPENT = "spent"  # what a part answers that takes no more writes
 
 
-@dataclass(frozen=True, slots=True)
-class Place:
+class Place(Struct, frozen=True):
     """Hold where bytes go: the rig, the socket, the part that is to be there, the bytes, and those that it carries."""
 
     rig: Rig
@@ -68,8 +68,7 @@ class Place:
         return Intent(ActKind.WRITE, job, self.part.die, locks, backup, **digests, safe=safe, advice=advice)
 
 
-@dataclass(frozen=True, slots=True)
-class WritePlan:
+class WritePlan(Struct, frozen=True):
     """Hold what would be written: the part, the bytes, the fields taken from the source."""
 
     part: PartSelf

@@ -3,10 +3,10 @@
 import re
 import tomllib
 from collections.abc import Container, Iterable, Sequence
-from dataclasses import dataclass, fields
 from importlib.resources.abc import Traversable
 from typing import TypeVar
 
+from msgspec import Struct
 from pydantic import BaseModel, ValidationError
 
 from daruma.catalogue.errors import CatalogueTrouble
@@ -25,8 +25,7 @@ from daruma.core.records import ChecksumSpec, FieldSpec, Layout
 _File = TypeVar("_File", bound=BaseModel)
 
 
-@dataclass(frozen=True, slots=True)
-class SystemSoftware:
+class SystemSoftware(Struct, frozen=True):
     """Hold what a system file says: name, labels and meanings of functions, eras in order, unbinding on the phone."""
 
     name: str
@@ -37,8 +36,7 @@ class SystemSoftware:
     ambient_channels: tuple[tuple[float, float], ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Kinds:
+class Kinds(Struct, frozen=True):
     """Hold what the files of the kinds say: the actions' figures by key, the layouts that every model shares."""
 
     figures: dict[str, ActionFigures]
@@ -166,9 +164,9 @@ def _read(path: Traversable, shape: type[_File]) -> _File:
 
 def _model(file: ModelFile, system: SystemSoftware, shared: Sequence[LayoutFile]) -> Model:
     plain = {
-        f.name: getattr(file, f.name)
-        for f in fields(Model)
-        if f.name not in ("eras", "white", "display", "layouts", "face_fold", "pack_fold", "boot", "closing", "unbind_on_phone")
+        name: getattr(file, name)
+        for name in Model.__struct_fields__
+        if name not in ("eras", "white", "display", "layouts", "face_fold", "pack_fold", "boot", "closing", "unbind_on_phone")
     }
     for name in ("first_system", "last_system", "programmer_firmware"):
         plain[name] = Version.parse(plain[name])

@@ -6,12 +6,12 @@ the files' bytes.
 
 import hashlib
 from collections.abc import Mapping
-from dataclasses import dataclass
 from importlib.resources import files
 from importlib.resources.abc import Traversable
 from pathlib import Path
 
 import msgspec
+from msgspec import Struct
 
 from daruma import __version__
 from daruma.catalogue.errors import CatalogueTrouble
@@ -29,8 +29,7 @@ from daruma.core.records import Layout
 BASE_FILES = ("system.toml", "actions.toml", "brands.toml", "rules.toml")
 
 
-@dataclass(frozen=True, slots=True)
-class Content:
+class Content(Struct, frozen=True):
     """Hold what the files say."""
 
     system: str
@@ -44,8 +43,7 @@ class Content:
     ambient_channels: tuple[tuple[float, float], ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Catalogue:
+class Catalogue(Struct, frozen=True):
     """Hold every model, the system software, the actions' figures and what was wrong with files."""
 
     system: str

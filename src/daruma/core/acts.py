@@ -1,7 +1,8 @@
 """Acts on parts as the journal keeps them: intent first, settlement after."""
 
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 
@@ -32,8 +33,7 @@ class ActState(Enum):
     NOT_SENT = "not sent"
 
 
-@dataclass(frozen=True, slots=True)
-class Act:
+class Act(Struct, frozen=True):
     """Hold one act; an act without settlement is in doubt.
 
     `uid` is what it is known by; `number` and `job_name` are for reading. `job` is the identity of its job. `die` is

@@ -3,9 +3,10 @@
 import hashlib
 import json
 from collections.abc import Callable, Iterable
-from dataclasses import dataclass, field
 from enum import Enum
 from typing import Any
+
+from msgspec import Struct, field
 
 from daruma.core.language import tr
 
@@ -23,8 +24,7 @@ class Origin(Enum):
     TYPED = "typed"
 
 
-@dataclass(frozen=True, slots=True)
-class BackupContent:
+class BackupContent(Struct, frozen=True):
     """Hold what a backup carries; everything here is covered by its SHA-256."""
 
     model: str
@@ -70,8 +70,7 @@ _PLAIN = (
 )  # fmt: skip
 
 
-@dataclass(frozen=True, slots=True)
-class Backup:
+class Backup(Struct, frozen=True):
     """Hold a kept backup: its content, its place in the vault and the chain up to it.
 
     `purged` is the day on which its identifiers were purged, or `lost` and the day on which a restore found it damaged:
@@ -117,8 +116,7 @@ def link_of(previous: str, sha256: str, arrived: str = "") -> str:
     return hashlib.sha256((previous + sha256 + arrived).encode()).hexdigest()
 
 
-@dataclass(frozen=True, slots=True)
-class VaultFault:
+class VaultFault(Struct, frozen=True):
     """Hold one thing that does not verify; `gap` says that rows before it are missing."""
 
     name: str
@@ -136,8 +134,7 @@ UNTRUE = tr("what is searched is not what it carries")
 BROKEN = tr("the chain to the backup before it is broken")
 
 
-@dataclass(slots=True)
-class ChainCheck:
+class ChainCheck(Struct):
     """Verify backups in their order, in as many pieces as they come, from the one numbered `expected` on.
 
     `columns_agree` is asked about a row whose body does not hold what its columns tell word for word.

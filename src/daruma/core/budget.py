@@ -1,12 +1,11 @@
 """The write budget: what is left of a part's writes when its limit is known only as a choice of numbers."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.language import tr
 
 
-@dataclass(frozen=True, slots=True)
-class WriteBudget:
+class WriteBudget(Struct, frozen=True):
     """Hold a part's history of writes against the limits it may have.
 
     `limits` are the equally likely numbers of writes in the part's life (empty: no known limit); `counted` the

@@ -3,15 +3,15 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 
 SEAL, CHECK = "seal", "check"
 
 
-@dataclass(frozen=True, slots=True)
-class Screw:
+class Screw(Struct, frozen=True):
     """Hold a screw's own hole: where it is from the upper left corner of the opened phone, mm; the screw's length, mm; its head;
     what it holds.
     """
@@ -23,8 +23,7 @@ class Screw:
     holds: str
 
 
-@dataclass(frozen=True, slots=True)
-class ClosingSpec:
+class ClosingSpec(Struct, frozen=True):
     """Hold how a model is closed: its width and height, mm, its connectors in their order, its screws."""
 
     size: tuple[float, float]
@@ -32,16 +31,14 @@ class ClosingSpec:
     screws: tuple[Screw, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Ticked:
+class Ticked(Struct, frozen=True):
     """Hold that something was done in closing up, and when."""
 
     key: str
     when: str
 
 
-@dataclass(frozen=True, slots=True)
-class ClosingStep:
+class ClosingStep(Struct, frozen=True):
     """Hold one step of closing up: its key, title and how; what its screws hold, where it is about screws."""
 
     key: str

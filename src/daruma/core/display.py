@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from itertools import pairwise
 from math import log
 from typing import TYPE_CHECKING
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 
@@ -15,8 +16,7 @@ if TYPE_CHECKING:
 Pair = tuple[float, float]
 
 
-@dataclass(frozen=True, slots=True)
-class DisplaySpec:
+class DisplaySpec(Struct, frozen=True):
     """Hold what a model's display should do.
 
     `primaries_xy` are the red, green and blue that colours are given in (CIE 1931 x, y); `gamma` the exponent from
@@ -32,8 +32,7 @@ class DisplaySpec:
     test_luminance: float
 
 
-@dataclass(frozen=True, slots=True)
-class Calibration:
+class Calibration(Struct, frozen=True):
     """Hold a record's calibration as numbers, in the meaning docs/display.md gives it.
 
     `white_xy` is the white of the panel at full drive; `gains` the 3x3 matrix, row by row, from linear colour to the

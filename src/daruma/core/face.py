@@ -1,7 +1,8 @@
 """What is seen of a face module: tests of its lines, dots on a card, unlocks; and what these prove."""
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.core.records import FieldValue, Record
@@ -28,8 +29,7 @@ def said_state(state: str) -> str:
     return _STATES.get(state, state)
 
 
-@dataclass(frozen=True, slots=True)
-class LineTest:
+class LineTest(Struct, frozen=True):
     """Hold one test of a module on the programmer: ohms of its lines by name, the link chip, the power switch, its counter.
 
     `through` says that it was tested through an extension flex; `counter` is how often it was activated; `own_supply` that the
@@ -69,8 +69,7 @@ class LineTest:
         return "" if self.link in ("fused", "intact") else tr("its link chip reads {link}", link=said_state(self.link))
 
 
-@dataclass(frozen=True, slots=True)
-class DotFrame:
+class DotFrame(Struct, frozen=True):
     """Hold the centroids that the phone's infrared camera saw of a card in one frame: u, v one after the other, px.
 
     `card` tells the cards apart; `distance` is how far away it was held, mm, where that was measured (0: not).

@@ -2,9 +2,10 @@
 
 from bisect import bisect_right
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
 from enum import Enum
 from itertools import accumulate, chain, islice
+
+from msgspec import Struct
 
 MOST = 12
 
@@ -18,8 +19,7 @@ class Kind(Enum):
     PAGE = "page"
 
 
-@dataclass(frozen=True, slots=True)
-class Entry:
+class Entry(Struct, frozen=True):
     """Hold one thing that can be found: what it is known by, its name, a line about it, and what is searched in lower case."""
 
     kind: Kind

@@ -1,7 +1,8 @@
 """The phone's own finishing: where a part comes from decides what the parts page says for ever; pages as they were read."""
 
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.language import tr, word
 from daruma.core.parts import PartKind, PartStatus
@@ -28,8 +29,7 @@ def origin_of(grade: str) -> Origin:
     return Origin[grade.upper()] if grade in ORIGIN_GRADES else Origin.USED
 
 
-@dataclass(frozen=True, slots=True)
-class PageLine:
+class PageLine(Struct, frozen=True):
     """Hold what the parts page says of one part, and whether it puts up a notice."""
 
     part: PartKind
@@ -37,8 +37,7 @@ class PageLine:
     notice: bool
 
 
-@dataclass(frozen=True, slots=True)
-class PartsPage:
+class PartsPage(Struct, frozen=True):
     """Hold the parts page as it was read."""
 
     when: str

@@ -1,8 +1,9 @@
 """A phone's finishing session as its own run sheet: what is finished, locked, used for ever; what a notice means."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.acts import ActKind
 from daruma.core.finishing import OWNER_ONLY, Origin, PageLine
@@ -34,8 +35,7 @@ class Meaning(Enum):
     NEW = "new: nothing was done to this part, look at its connector"
 
 
-@dataclass(frozen=True, slots=True)
-class FinishRow:
+class FinishRow(Struct, frozen=True):
     """Hold one part of a session: what it does with it and why, whether that is done, the parts page before and after."""
 
     part: PartKind
@@ -48,8 +48,7 @@ class FinishRow:
     meaning: Meaning
 
 
-@dataclass(frozen=True, slots=True)
-class FinishSession:
+class FinishSession(Struct, frozen=True):
     """Hold a session: its parts in their order, whether it was begun, the minutes that are expected and those planned."""
 
     rows: tuple[FinishRow, ...]

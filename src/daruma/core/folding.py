@@ -7,8 +7,9 @@ lays the next segment one thickness above (+180) or below (-180) the one before.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from math import cos, hypot, radians, sin
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 
@@ -17,8 +18,7 @@ ANGLES = (90, -90, 180, -180)
 _CLOSE = 0.05  # mm: how near the end must be to where it is wanted
 
 
-@dataclass(frozen=True, slots=True)
-class KeepOut:
+class KeepOut(Struct, frozen=True):
     """Hold a box that nothing may reach into, mm in the side view."""
 
     name: str
@@ -28,8 +28,7 @@ class KeepOut:
     h: float
 
 
-@dataclass(frozen=True, slots=True)
-class FoldSpec:
+class FoldSpec(Struct, frozen=True):
     """Hold a flex and how it is folded: segments in mm, the turn after each but the last in degrees, where its connector must
     end and in which direction, how high it may stack, what it must keep clear of.
     """
@@ -43,8 +42,7 @@ class FoldSpec:
     keep_outs: tuple[KeepOut, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
-class Shape:
+class Shape(Struct, frozen=True):
     """Hold a folded strip: the two ends of each segment, and the direction of its last one in degrees from 0 to 359."""
 
     segments: tuple[tuple[Point, Point], ...]

@@ -1,6 +1,6 @@
 """Interlocks: what must hold before an act that cannot be taken back, each with its evidence."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.errors import Remedy
 from daruma.core.language import tr
@@ -8,8 +8,7 @@ from daruma.core.model import Model
 from daruma.core.parts import PART_NOUN, PartKind, PartSelf, Version
 
 
-@dataclass(frozen=True, slots=True)
-class Interlock:
+class Interlock(Struct, frozen=True):
     """Hold one condition: lit or dark, the evidence for it, how to light it; where it is dark, the act that would."""
 
     key: str
@@ -20,8 +19,7 @@ class Interlock:
     offers: Remedy | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class BackupEvidence:
+class BackupEvidence(Struct, frozen=True):
     """Hold whose a verified backup is: its name, the phone and model it is of, and the file it was imported from, if any."""
 
     name: str
@@ -30,8 +28,7 @@ class BackupEvidence:
     arrived: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class PhoneEvidence:
+class PhoneEvidence(Struct, frozen=True):
     """Hold what the interlocks of an act on the phone look at.
 
     `imei` is None where no phone answers; `window` are the system versions that know the act, None for none at all.
@@ -182,8 +179,7 @@ def unknowable(part: PartSelf | None, *, alike: bool) -> str:
     return tr("another part on the bench calls itself the same") if alike else ""
 
 
-@dataclass(frozen=True, slots=True)
-class PartEvidence:
+class PartEvidence(Struct, frozen=True):
     """Hold what the interlocks of writing a new part on a holder look at: the part, the source and whose it is."""
 
     kind: PartKind

@@ -2,9 +2,11 @@
 
 import hashlib
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field, replace
 from enum import Enum
 from typing import Any
+
+from msgspec import Struct, field
+from msgspec.structs import replace
 
 from daruma.core.backup import KNOWN_BY
 from daruma.core.closing import Ticked
@@ -49,8 +51,7 @@ class StepState(Enum):
 PLAIN_FACTS = 3  # model, IMEI and system version come without trust
 
 
-@dataclass(frozen=True, slots=True)
-class Ticket:
+class Ticket(Struct, frozen=True):
     """Hold what intake writes down. Texts stay as typed, so that nothing typed is lost.
 
     `parts` are those on the table, each as its own kind's ticket has it; one that is not there stays as it is.
@@ -78,8 +79,7 @@ class Ticket:
         return replace(self, parts={there: part for there, part in self.parts.items() if there is not kind})
 
 
-@dataclass(frozen=True, slots=True)
-class Step:
+class Step(Struct, frozen=True):
     """Hold one step of the run sheet and how it went."""
 
     action: str
@@ -88,8 +88,7 @@ class Step:
     when: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Reading:
+class Reading(Struct, frozen=True):
     """Hold one colour measurement: XYZ in cd/m2 of the screen, and of the light that fell on the phone.
 
     `uv` is the standard uncertainty of its own instrument as a distance in u'v'.
@@ -103,8 +102,7 @@ class Reading:
     uv: float = 0.0
 
 
-@dataclass(frozen=True, slots=True)
-class Outcome:
+class Outcome(Struct, frozen=True):
     """Hold how one try of a step went, and why."""
 
     action: str
@@ -117,8 +115,7 @@ class Outcome:
         return self.cause is Cause.STEP
 
 
-@dataclass(frozen=True, slots=True)
-class Proof:
+class Proof(Struct, frozen=True):
     """Hold the evidence for one promised function, with its verdict; `overtaken` when the display was worked on after it.
 
     `parts` are the dies of the parts it was taken on, `sheet` the digest of the bench work that was done by then: it
@@ -137,8 +134,7 @@ class Proof:
     sheet: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Job:
+class Job(Struct, frozen=True):
     """Hold one job as it stands; `parts` is what was done with each of its parts, each as its own kind has it.
 
     `recordings` are those of its charging cable, `heats` the temperatures at its soldering steps, `closing` what was

@@ -1,6 +1,6 @@
 """What a job knows: the facts for the pairing model, from the phone, the backups and what was read and done."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.core.job import Job
 from daruma.core.kinds import promisable, room, rooms

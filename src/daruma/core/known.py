@@ -1,15 +1,15 @@
 """What a job has seen of its parts: the records of the originals and of the new ones, what they say for the pairing model."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+
+from msgspec import Struct, field
 
 from daruma.core.pairing import Condition
 from daruma.core.parts import Identity, PartKind, PartSelf
 from daruma.core.records import Record
 
 
-@dataclass(frozen=True, slots=True)
-class KnownPart:
+class KnownPart(Struct, frozen=True):
     """Hold the records that a job has seen of a part: the source's (a backup of the original) and the new one's latest read.
 
     `part` is the new part as it said of itself. `own` says that the source is what the new part itself carried: that tells
@@ -23,8 +23,7 @@ class KnownPart:
     own: bool = False
 
 
-@dataclass(frozen=True, slots=True)
-class Known:
+class Known(Struct, frozen=True):
     """Hold what a job has seen of each of its parts."""
 
     parts: Mapping[PartKind, KnownPart] = field(default_factory=dict)
@@ -34,8 +33,7 @@ class Known:
         return self.parts.get(kind, KnownPart())
 
 
-@dataclass(frozen=True, slots=True)
-class Seen:
+class Seen(Struct, frozen=True):
     """Hold what a kind of part says for the pairing model, where something is known: the identities that it carries and the
     conditions that hold; `believed` is what the board should expect by what was kept.
     """

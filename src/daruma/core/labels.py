@@ -2,7 +2,8 @@
 
 import re
 from collections.abc import Mapping
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.job import Job
 from daruma.core.language import day, tr
@@ -12,8 +13,7 @@ PART, JOB = "DP-", "DJ-"
 CODE = re.compile(r"D[PJ]-[0-9A-Za-z._-]{4,64}")
 
 
-@dataclass(frozen=True, slots=True)
-class Label:
+class Label(Struct, frozen=True):
     """Hold what one label says: the code, the name in large type, further lines."""
 
     code: str
@@ -33,8 +33,7 @@ def label_of_job(job: Job, names: Mapping[str, str]) -> Label:
     return Label(JOB + job.uid, job.name, tuple(line for line in lines if line))
 
 
-@dataclass(frozen=True, slots=True)
-class Scanned:
+class Scanned(Struct, frozen=True):
     """Hold what a scanned code names: a part by its die, or a job by its identity."""
 
     die: str = ""

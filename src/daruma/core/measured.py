@@ -1,6 +1,7 @@
 """What was measured on a job's display: the panel sheet's fields, the brightness levels, the lights as the phone saw them."""
 
-from dataclasses import dataclass, replace
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.colour.chromaticity import XYZ
 from daruma.core.colour.shots import Level, Taken
@@ -10,8 +11,7 @@ IMPORTED_UV = 0.0010  # of a chromaticity, as a distance in u'v'
 IMPORTED_LUMINANCE = 0.03  # of a luminance, relative
 
 
-@dataclass(frozen=True, slots=True)
-class LightRead:
+class LightRead(Struct, frozen=True):
     """Hold one light as the phone's ambient sensor counts it and as the instrument measures it.
 
     `gains` are those stored for the channels (1000 leaves a channel as it is), `phone_xyz` what the phone makes of both;
@@ -25,8 +25,7 @@ class LightRead:
     xyz: XYZ
 
 
-@dataclass(frozen=True, slots=True)
-class Measured:
+class Measured(Struct, frozen=True):
     """Hold all of it, each with the instrument and the die of the panel that it was measured on.
 
     `uv` and `luminance` are the instrument's standard uncertainties: a distance in u'v', a relative luminance.

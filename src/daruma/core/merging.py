@@ -1,8 +1,9 @@
 """Merge two versions of a job that grew from one: field by field, lists that only grow by what each has added."""
 
 from collections.abc import Mapping
-from dataclasses import fields, replace
 from typing import Any
+
+from msgspec.structs import replace
 
 from daruma.core.job import Job
 from daruma.core.parts import PartKind
@@ -39,7 +40,7 @@ def merged(base: Job | None, mine: Job, kept: Job) -> Job:
 def _merged(base: Any, mine: Any, kept: Any, own: frozenset[str]) -> tuple[dict[str, Any], list[str]]:
     values: dict[str, Any] = {}
     clashes = []
-    for name in (f.name for f in fields(kept) if f.name not in own):
+    for name in (each for each in kept.__struct_fields__ if each not in own):
         before, here, there = getattr(base, name, None), getattr(mine, name), getattr(kept, name)
         if here == there:
             continue

@@ -1,7 +1,8 @@
 """A phone model as the computation needs it; the catalogue fills it from files."""
 
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.closing import ClosingSpec
 from daruma.core.display import DisplaySpec
@@ -20,8 +21,7 @@ class FinishRule(Enum):
     GENUINE_CHIP = "genuine_chip"
 
 
-@dataclass(frozen=True, slots=True)
-class Era:
+class Era(Struct, frozen=True):
     """Hold what one span of system versions checks for the display notice, which kinds of parts the phone finishes, which of them
     can be locked to an account.
     """
@@ -34,8 +34,7 @@ class Era:
     lockable: tuple[PartKind, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
-class WhitePath:
+class WhitePath(Struct, frozen=True):
     """Hold how a model's white should follow the light.
 
     `native_xy` is the white without any adaptation (CIE 1931 x, y); `degree` the share of the way from it to the
@@ -49,8 +48,7 @@ class WhitePath:
     tolerance_uv: float
 
 
-@dataclass(frozen=True, slots=True)
-class Model:
+class Model(Struct, frozen=True):
     """Hold everything a route depends on for one phone model.
 
     `face_plate` says that a plate of the face module's shield is in the way of an extension flex, `face_fold` how that is folded.

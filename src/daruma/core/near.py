@@ -1,7 +1,8 @@
 """Near misses: what a typed code nearly is, among everything known, and where the two differ."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.core.serials import LOOK_ALIKE, clean
@@ -9,8 +10,7 @@ from daruma.core.serials import LOOK_ALIKE, clean
 MOST_EDITS = 2
 
 
-@dataclass(frozen=True, slots=True)
-class NearMiss:
+class NearMiss(Struct, frozen=True):
     """Hold a known code that a typed one nearly is: whose it is, the code, and each difference in words."""
 
     whose: str

@@ -4,8 +4,9 @@ One table of rules serves the plan view, the planner and the simulated phone ali
 """
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
 from enum import Enum
+
+from msgspec import Struct, field
 
 from daruma.core.language import inner, tr
 from daruma.core.model import Model
@@ -67,8 +68,7 @@ CONDITION_PART = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class Facts:
+class Facts(Struct, frozen=True):
     """Hold what is known of a phone and the parts in it.
 
     `expected` and `carried` leave out what is unknown; None in `carried` says that the part is there and carries
@@ -84,8 +84,7 @@ class Facts:
     believed: Mapping[Identity, str] = field(default_factory=dict)
 
 
-@dataclass(frozen=True, slots=True)
-class ThreadState:
+class ThreadState(Struct, frozen=True):
     """Hold one equality: what the board expects, what the part carries, whether they are the same; `believed` is what a
     backup says of it, where the board does not.
     """
@@ -119,8 +118,7 @@ class ThreadState:
                 return tr("the {name} is not the one the board expects", name=name)
 
 
-@dataclass(frozen=True, slots=True)
-class ConditionState:
+class ConditionState(Struct, frozen=True):
     """Hold one condition and whether it is met."""
 
     condition: Condition
@@ -138,16 +136,14 @@ class ConditionState:
                 return tr("it is not known yet whether {good}", good=good)
 
 
-@dataclass(frozen=True, slots=True)
-class Alternative:
+class Alternative(Struct, frozen=True):
     """Name the threads and conditions that together are enough for a function."""
 
     threads: tuple[Identity, ...] = ()
     conditions: tuple[Condition, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
-class Verdict:
+class Verdict(Struct, frozen=True):
     """Hold whether a function holds, what it rests on, and why in one sentence."""
 
     function: Function

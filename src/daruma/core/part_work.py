@@ -1,13 +1,13 @@
 """What a ticket says of one part and what a job has done with it; each kind has classes of its own."""
 
-from dataclasses import dataclass
 from typing import ClassVar, TypeVar
+
+from msgspec import Struct
 
 from daruma.core.parts import PartKind, PartSelf
 
 
-@dataclass(frozen=True, slots=True)
-class PartTicket:
+class PartTicket(Struct, frozen=True):
     """Hold what intake writes down of a part; `die` names the one that is to be fitted, where it is known which."""
 
     KIND: ClassVar[PartKind]
@@ -19,8 +19,7 @@ class PartTicket:
         return type(self)()
 
 
-@dataclass(frozen=True, slots=True)
-class PartWork:
+class PartWork(Struct, frozen=True):
     """Hold what a job has done with a part.
 
     `source` is the backup that is written, by reference; `target` the new part as it said of itself, `image` what it carried

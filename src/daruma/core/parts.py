@@ -1,7 +1,8 @@
 """Parts, the identities they carry and the functions that rest on them."""
 
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.language import inner, tr
 
@@ -119,8 +120,7 @@ class Function(Enum):
     HAPTICS = "haptics"
 
 
-@dataclass(frozen=True, slots=True, order=True)
-class Version:
+class Version(Struct, frozen=True, order=True):
     """Hold a dotted version of the phone's system software or a firmware."""
 
     major: int
@@ -138,8 +138,7 @@ class Version:
         return f"{self.major}.{self.minor}"
 
 
-@dataclass(frozen=True, slots=True)
-class PartSelf:
+class PartSelf(Struct, frozen=True):
     """Hold what a part on a socket says of itself: how it is recognised before and after an act."""
 
     die: str

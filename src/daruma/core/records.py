@@ -1,12 +1,12 @@
 """Records: a part's memory image read as fields by a declared layout, and put together again."""
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
 from enum import Enum
 from types import MappingProxyType
 from typing import Literal
 
 from fastcrc import crc8, crc16, crc32
+from msgspec import Struct
 
 from daruma.core.errors import RecordError
 from daruma.core.language import inner, tr
@@ -48,8 +48,7 @@ class FieldRole(Enum):
     CALIBRATION = "calibration"
 
 
-@dataclass(frozen=True, slots=True)
-class FieldSpec:
+class FieldSpec(Struct, frozen=True):
     """Declare one field: where it lies, how it is read, what it means.
 
     `length` is the field's bytes in all; `count` elements share them. FIXED values are two's complement (when
@@ -78,8 +77,7 @@ class FieldSpec:
         return self.offset + self.length
 
 
-@dataclass(frozen=True, slots=True)
-class ChecksumSpec:
+class ChecksumSpec(Struct, frozen=True):
     """Declare a checksum over image[start:stop], stored at `offset`."""
 
     name: str
@@ -100,8 +98,7 @@ class ChecksumSpec:
         return function(bytes(image[self.start : self.stop])).to_bytes(width, self.byte_order)
 
 
-@dataclass(frozen=True, slots=True)
-class Layout:
+class Layout(Struct, frozen=True):
     """Declare the memory of one part kind of one model."""
 
     name: str
@@ -126,8 +123,7 @@ class Layout:
         return None
 
 
-@dataclass(frozen=True, slots=True)
-class Record:
+class Record(Struct, frozen=True):
     """Hold one part's data: the memory image and the fields read from it.
 
     A blank field (all bytes 0xFF) has the value None. `damaged` names the checksums that do not fit a block that is

@@ -3,8 +3,9 @@
 Commands: 03 battery mode, 08 temperature, 0A current, 16 battery status, 1A specification info, 1B manufacture date.
 """
 
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.language import figures, tr
 
@@ -32,8 +33,7 @@ class Meaning(Enum):
     MODE = "sbs_mode"
 
 
-@dataclass(frozen=True, slots=True)
-class SpecificationInfo:
+class SpecificationInfo(Struct, frozen=True):
     """Hold a gauge's version, whether it sends packet error checks, and the powers of ten of its volts and amperes."""
 
     version: str

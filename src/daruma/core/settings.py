@@ -1,10 +1,11 @@
 """What a shop can set: every setting declared once, from which the form, the file, its checks and its page in the docs derive."""
 
 from collections.abc import Callable, Iterator, Mapping
-from dataclasses import dataclass, field
 from enum import Enum
 from functools import cache
 from typing import Any
+
+from msgspec import Struct, field
 
 from daruma.core.language import tr, word
 from daruma.core.parts import Function
@@ -43,8 +44,7 @@ class SettingFault(ValueError):
     """Say why a value cannot be a setting's."""
 
 
-@dataclass(frozen=True, slots=True)
-class Setting:
+class Setting(Struct, frozen=True):
     """Declare one setting; `key` is its table and name in the file, `without` what does not work where it is not set.
 
     `function` is the function that it is about: its words are then completed by the catalogue's label.
@@ -146,8 +146,7 @@ _CHECKS: Mapping[Form, Callable[[Setting, Any], Any]] = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class Group:
+class Group(Struct, frozen=True):
     """Hold the settings of one table, with what they are for and what does not work without them."""
 
     table: str
@@ -342,8 +341,7 @@ def declared() -> Mapping[str, Setting]:
     return {setting.key: setting for settings in (*(group.settings for group in groups()), _setup()) for setting in settings}
 
 
-@dataclass(frozen=True, slots=True)
-class Settings:
+class Settings(Struct, frozen=True):
     """Hold what a shop has set; what it has not is as declared."""
 
     values: Mapping[str, Any] = field(default_factory=dict)

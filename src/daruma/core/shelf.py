@@ -2,9 +2,11 @@
 
 import re
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, replace
 from datetime import date
 from typing import Any
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.language import tr
 from daruma.core.parts import PART_LABEL, PartKind
@@ -16,8 +18,7 @@ TRI_WORDS = {Tri.UNKNOWN: tr("not known"), Tri.YES: tr("yes"), Tri.NO: tr("no")}
 USUAL_GRADES = {"new": tr("new, sealed"), "used": tr("used"), "unknown": tr("history not known")}
 
 
-@dataclass(frozen=True, slots=True)
-class ShelfPart:
+class ShelfPart(Struct, frozen=True):
     """Hold one spare part, known by its die; `kind` is its grade among those of its kind of part.
 
     `earlier_writes` are writes known from before this shop had it, `own_flex` says whether its touch flex is its own.
@@ -60,8 +61,7 @@ class ShelfFault(ValueError):
         self.field, self.words = field, words
 
 
-@dataclass(frozen=True, slots=True)
-class Vocabulary:
+class Vocabulary(Struct, frozen=True):
     """Hold what a shelf may name: models by key with their names, grades of each kind of part with their words."""
 
     models: Mapping[str, str]
@@ -72,8 +72,7 @@ class Vocabulary:
         return self.grades.get(part.part, {}).get(part.kind, part.kind)
 
 
-@dataclass(frozen=True, slots=True)
-class Field:
+class Field(Struct, frozen=True):
     """Declare one field: how it is called, what stands there as text and how a text is read."""
 
     name: str

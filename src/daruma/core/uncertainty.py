@@ -4,10 +4,12 @@ Scatter and instrument are combined as JCGM 100:2008 (the GUM) says; claims are 
 106:2012 says, so that a claim is wrong in at most a stated share of cases.
 """
 
-from dataclasses import dataclass, replace
 from enum import Enum
 from functools import lru_cache
 from math import inf, isinf, sqrt
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.language import figures, tr
 
@@ -15,8 +17,7 @@ RISK = 0.05  # of a claim that is not true (JCGM 106: the specific consumer's ri
 MOST_READINGS = 100  # readings of one thing that a bench would take (ours)
 
 
-@dataclass(frozen=True, slots=True)
-class Standard:
+class Standard(Struct, frozen=True):
     """Hold a standard uncertainty with its degrees of freedom, in the unit of the quantity."""
 
     value: float
@@ -54,8 +55,7 @@ class Claim(Enum):
     AGAIN = "measure again"
 
 
-@dataclass(frozen=True, slots=True)
-class Judgement:
+class Judgement(Struct, frozen=True):
     """Hold a claim about a distance from a target: with the probability that the tolerance is kept.
 
     `readings` is how many readings in all would decide it, None where no number of them can: then the instrument is

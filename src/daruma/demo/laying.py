@@ -1,6 +1,6 @@
 """Lay the scenario's phones and parts out in a world: what the shop will find there is theirs, not the shop's."""
 
-from dataclasses import dataclass, field
+from msgspec import Struct, field
 
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
@@ -15,8 +15,7 @@ def _empty() -> World:
     return World(dict.fromkeys(socket for room in standins() for socket in room.sockets))
 
 
-@dataclass(slots=True)
-class Laying:
+class Laying(Struct):
     """Make things in a world."""
 
     maker: Maker

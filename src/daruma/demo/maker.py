@@ -1,8 +1,8 @@
 """Make the demo's serials, codes and phones: plausible values from a seeded generator."""
 
 import random
-from dataclasses import dataclass
 
+from msgspec import Struct
 from stdnum import luhn
 
 from daruma.core.kinds import rooms
@@ -24,8 +24,7 @@ _AS_THEY_ARE = {
 }
 
 
-@dataclass(slots=True)
-class Maker:
+class Maker(Struct):
     """Make serials, codes and phones, each new one different."""
 
     rng: random.Random

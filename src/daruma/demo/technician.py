@@ -1,8 +1,10 @@
 """The demo's technician: works through the scenario with the use cases of the bench, over the wires of the stand-ins."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
 from datetime import datetime, timedelta
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.keeping import keep_part
@@ -21,8 +23,7 @@ from daruma.standin.world import Phone, Thing
 TALK, PROOF, GOODBYE = 12.0, 2.0, 9.0  # minutes: taking a phone in, one proof, handing over
 
 
-@dataclass(slots=True)
-class Clock:
+class Clock(Struct):
     """Tell the demo's time of day: it goes on by what the work takes, not by how fast the demo is made."""
 
     now: datetime
@@ -39,8 +40,7 @@ class Clock:
         return self.now.isoformat(timespec="seconds")
 
 
-@dataclass(slots=True)
-class Technician:
+class Technician(Struct):
     """Work in a shop as the scenario says, until a step of each job."""
 
     workshop: Workshop

@@ -1,10 +1,10 @@
 """Case files: a case for the planner as JSON that people write, with a published schema; the answer as JSON."""
 
 import json
-from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
+from msgspec.structs import replace
 from pydantic import ValidationError
 
 from daruma.catalogue.loader import Catalogue

@@ -1,13 +1,13 @@
 """What every paper of a shop says of it."""
 
-from dataclasses import dataclass
 from datetime import date
+
+from msgspec import Struct
 
 from daruma.core.settings import Settings
 
 
-@dataclass(frozen=True, slots=True)
-class Letterhead:
+class Letterhead(Struct, frozen=True):
     """Hold name, address, how to reach the shop, its warranty in months, and its paper."""
 
     name: str = ""

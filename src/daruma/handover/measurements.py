@@ -5,8 +5,9 @@ What a file holds is told from its columns (docs/formats.md).
 
 import math
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 from pathlib import Path
+
+from msgspec import Struct
 
 from daruma.core.colour.chromaticity import XYZ
 from daruma.core.colour.shots import GREY_LEVELS, Level, Sheet, Shot, Taken, doubt_of, panel_shots
@@ -30,8 +31,7 @@ MOST_LEVELS = 200  # illuminances that one file may hold
 NEAR = 0.006  # a level that is so near one of the session's is that one
 
 
-@dataclass(frozen=True, slots=True)
-class Imported:
+class Imported(Struct, frozen=True):
     """Hold what a file gave; one of the three is filled."""
 
     readings: tuple[Reading, ...] = ()

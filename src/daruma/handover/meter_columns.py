@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import re
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.handover.tabular import trouble
@@ -39,8 +39,7 @@ _TIME_UNITS = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class Column:
+class Column(Struct, frozen=True):
     """Hold which column was taken, and the unit that its values were taken to be in."""
 
     name: str
@@ -48,8 +47,7 @@ class Column:
     factor: float
 
 
-@dataclass(frozen=True, slots=True)
-class Head:
+class Head(Struct, frozen=True):
     """Hold where the samples begin (lines before them), what separates the cells, whether decimals have commas, the names of
     the columns and which of them are time, volts and amperes.
     """

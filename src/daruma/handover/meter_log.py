@@ -2,11 +2,11 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.handover.meter_columns import Column, Head, column_of, head_of, sign_of
@@ -25,8 +25,7 @@ _FIRST = 1 << 16  # bytes that the names of the columns are looked for in
 _CLOCK = r"^(?:(\d{1,4})[:.])?(\d{1,2}):(\d{1,2}(?:[.,]\d+)?)$"
 
 
-@dataclass(frozen=True, slots=True)
-class MeterLog:
+class MeterLog(Struct, frozen=True):
     """Hold a log: times from its start (s), volts, amperes; what was understood; how many rows were left out.
 
     `sign` is that of the charging current where the column's name says it, else 0.

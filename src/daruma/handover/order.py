@@ -1,7 +1,8 @@
 """The owner's written order at intake: what is asked for, what may be done, which data is kept."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.job import Job
 from daruma.core.language import day, inner, tr
@@ -36,8 +37,7 @@ _KNOW = (
 )
 
 
-@dataclass(frozen=True, slots=True)
-class Order:
+class Order(Struct, frozen=True):
     """Hold what the order says."""
 
     shop: Letterhead

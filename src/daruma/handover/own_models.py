@@ -3,9 +3,10 @@
 import difflib
 import json
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass
 from importlib.resources import files
 from pathlib import Path
+
+from msgspec import Struct
 
 from daruma.catalogue.errors import CatalogueTrouble
 from daruma.catalogue.files import Fault, parse_model, read_kinds, read_system
@@ -24,8 +25,7 @@ MOST_SHARED = 500
 BEFORE = ".before"  # what a file was, kept beside it
 
 
-@dataclass(frozen=True, slots=True)
-class Checked:
+class Checked(Struct, frozen=True):
     """Hold a model's text as it was checked: the model, or the line and words of what is wrong first."""
 
     model: Model | None
@@ -33,8 +33,7 @@ class Checked:
     fault: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Shared:
+class Shared(Struct, frozen=True):
     """Hold a file of models that somebody shares, with what taking it would do."""
 
     version: str

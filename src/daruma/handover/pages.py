@@ -1,8 +1,9 @@
 """Both pages of a hand-over, made once and saved as HTML."""
 
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
 from pathlib import Path
+
+from msgspec import Struct
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import Act
@@ -34,8 +35,7 @@ from daruma.handover.svg import to_svg
 PLOT_SIZE = (600.0, 360.0)
 
 
-@dataclass(frozen=True, slots=True)
-class Pages:
+class Pages(Struct, frozen=True):
     """Hold a job's sheet and its plots, each with its title."""
 
     job: str

@@ -1,11 +1,11 @@
 """The hand-over sheet: what was promised, fitted, written and proven; as data, then as HTML."""
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 from enum import Enum
 from functools import cache
 
 from jinja2 import Environment, PackageLoader, StrictUndefined, Template
+from msgspec import Struct
 
 from daruma.core.acts import Act, ActKind
 from daruma.core.backup import Backup, Origin
@@ -33,8 +33,7 @@ class Audience(Enum):
     SHOP = "shop"
 
 
-@dataclass(frozen=True, slots=True)
-class PromiseLine:
+class PromiseLine(Struct, frozen=True):
     """Hold one promised function on the sheet."""
 
     label: str
@@ -44,8 +43,7 @@ class PromiseLine:
     instruments: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Sheet:
+class Sheet(Struct, frozen=True):
     """Hold everything that a sheet says."""
 
     shop: Letterhead
@@ -91,8 +89,7 @@ class Sheet:
         return tr("Practice, with simulated devices ({names}): this says nothing of a real phone.", names=names) if names else ""
 
 
-@dataclass(frozen=True, slots=True)
-class Fit:
+class Fit(Struct, frozen=True):
     """Hold how much a page of one sheet of paper shows: the size of its type in pixels (96 an inch), and what is left out."""
 
     size: int = 16

@@ -3,8 +3,9 @@
 import csv
 import io
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 from pathlib import Path
+
+from msgspec import Struct
 
 from daruma.catalogue.reading import read_bounded
 from daruma.core.backup import named
@@ -19,8 +20,7 @@ MOST_ROWS = 20_000
 HEADS = {**{field.name: field.name for field in FIELDS}, **{field.label.lower(): field.name for field in FIELDS}}
 
 
-@dataclass(frozen=True, slots=True)
-class Preview:
+class Preview(Struct, frozen=True):
     """Hold what a file would do: parts that are new, parts that it changes, and what is wrong, by the number of the line."""
 
     fresh: tuple[ShelfPart, ...]

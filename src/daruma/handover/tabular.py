@@ -9,7 +9,8 @@ import io
 import math
 import shlex
 from collections.abc import Iterable, Iterator, Mapping
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
@@ -25,8 +26,7 @@ class MeasurementTrouble(Trouble):
     """Report a measurement file that cannot be used."""
 
 
-@dataclass(frozen=True, slots=True)
-class Table:
+class Table(Struct, frozen=True):
     """Hold columns by lower-case name and rows with the lines they came from; `comma` says that decimals have commas."""
 
     columns: tuple[str, ...]

@@ -1,10 +1,11 @@
 """What a phone's front camera gives: its data, its frames, how binding and system stand."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from functools import partial
 from time import sleep
 from typing import Any
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.core.optics.chart import WHOLE, Window
@@ -20,8 +21,7 @@ FLASH_MOST = 2400  # times that flashing is looked at
 FARTHEST = 4096.0  # focus codes
 
 
-@dataclass(frozen=True, slots=True)
-class FrontSaid:
+class FrontSaid(Struct, frozen=True):
     """Hold a front camera's data as the phone gives them (empty where it is dead), the serial that the board expects, and who
     the camera says that it is.
     """
@@ -31,8 +31,7 @@ class FrontSaid:
     die: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class FrontState:
+class FrontState(Struct, frozen=True):
     """Hold whether the board has let go of its camera, whether the system was flashed since, the battery's charge (percent)."""
 
     free: bool
@@ -40,8 +39,7 @@ class FrontState:
     charge: float
 
 
-@dataclass(frozen=True, slots=True)
-class Wanted:
+class Wanted(Struct, frozen=True):
     """Hold which frame is wanted: mode, distance of the chart (m), focus code (None: the phone's own), what is before it."""
 
     mode: Mode

@@ -5,7 +5,8 @@ Every answer is checked for its shape and bounded in size here; every operation 
 
 import hashlib
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.colour.chromaticity import XYZ
 from daruma.core.face import LineTest
@@ -45,8 +46,7 @@ def _nothing() -> None:
     return None
 
 
-@dataclass(frozen=True, slots=True)
-class DeviceSelf:
+class DeviceSelf(Struct, frozen=True):
     """Hold what a device says of itself; `simulated` where it is a stand-in."""
 
     kind: str
@@ -56,8 +56,7 @@ class DeviceSelf:
     simulated: bool = False
 
 
-@dataclass(frozen=True, slots=True)
-class PhoneState:
+class PhoneState(Struct, frozen=True):
     """Hold what the phone on the cable says; `board` is empty without trust."""
 
     label: str
@@ -68,8 +67,7 @@ class PhoneState:
     board: Mapping[Identity, str]
 
 
-@dataclass(frozen=True, slots=True)
-class PageEntry:
+class PageEntry(Struct, frozen=True):
     """Hold one line of the phone's parts page."""
 
     part: PartKind
@@ -77,16 +75,14 @@ class PageEntry:
     notice: bool
 
 
-@dataclass(frozen=True, slots=True)
-class MeterSpec:
+class MeterSpec(Struct, frozen=True):
     """Hold a colorimeter's standard uncertainties: of a chromaticity as a distance in u'v', of a luminance relative."""
 
     uv: float
     luminance: float
 
 
-@dataclass(frozen=True, slots=True)
-class AmbientSeen:
+class AmbientSeen(Struct, frozen=True):
     """Hold what the phone's ambient sensor counts in each channel, the gains stored for them (1000 leaves a channel as
     it is), and the XYZ that the phone makes of both, Y in lux.
     """
@@ -96,8 +92,7 @@ class AmbientSeen:
     xyz: XYZ
 
 
-@dataclass(frozen=True, slots=True)
-class SupplyState:
+class SupplyState(Struct, frozen=True):
     """Hold what a supply says: its kind, the voltage it is set to, the voltage and current that it gives, its lamp."""
 
     kind: str

@@ -1,14 +1,14 @@
 """What a phone says of its battery over the cable, and what a data flex does on the programmer."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.link.devices import PhoneLink, Programmer
 from daruma.link.shapes import LARGEST_MEMORY, LONGEST_DIE, flag, number, read, text
 
 
-@dataclass(frozen=True, slots=True)
-class PhoneGauge:
+class PhoneGauge(Struct, frozen=True):
     """Hold a battery as its phone has it: the gauge's registers (empty where it does not answer), the serial that the board
     expects, whether the gauge authenticates, who the pack says that it is.
     """
@@ -19,8 +19,7 @@ class PhoneGauge:
     die: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Boot:
+class Boot(Struct, frozen=True):
     """Hold what a phone says of its battery after a start: health in percent and cycles, None where it shows none."""
 
     unknown: bool
@@ -28,8 +27,7 @@ class Boot:
     cycles: int | None
 
 
-@dataclass(frozen=True, slots=True)
-class FlexState:
+class FlexState(Struct, frozen=True):
     """Hold how a data flex stands: how often it was activated, whether it is on the right way round."""
 
     activations: int

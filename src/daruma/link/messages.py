@@ -5,10 +5,10 @@ comes in is bounded in depth and number of items before it is built.
 """
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from typing import Any, TypeGuard
 
 import cbor2
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.link.errors import LinkError
@@ -89,8 +89,7 @@ ADVICE = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class Request:
+class Request(Struct, frozen=True):
     """Hold one request; `ident` is 1 to 65535."""
 
     ident: int
@@ -98,8 +97,7 @@ class Request:
     args: Mapping[str, Any]
 
 
-@dataclass(frozen=True, slots=True)
-class Answer:
+class Answer(Struct, frozen=True):
     """Hold one answer: a result, or an error code with the device's own words."""
 
     ident: int

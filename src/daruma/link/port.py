@@ -7,11 +7,11 @@ import time
 from collections import deque
 from collections.abc import Iterator, Mapping
 from contextlib import contextmanager
-from dataclasses import dataclass, field
 from math import inf
 from typing import Any, Protocol
 
 import serial
+from msgspec import Struct, field
 
 from daruma.core.language import tr
 from daruma.core.plain import plain
@@ -62,8 +62,7 @@ def open_wire(url: str) -> Wire:
     return wire
 
 
-@dataclass(slots=True)
-class LinkHealth:
+class LinkHealth(Struct):
     """Hold how a link has done lately: how many of its last exchanges went well, the last trouble, whether it is dead."""
 
     lately: deque[bool] = field(default_factory=lambda: deque(maxlen=LATELY))

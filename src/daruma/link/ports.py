@@ -5,10 +5,10 @@ import os
 import re
 import time
 from collections.abc import Callable
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
 
+from msgspec import Struct
 from serial.tools import list_ports
 
 from daruma.core.language import tr
@@ -22,8 +22,7 @@ MOST = 64  # ports that are shown
 ASKING = 0.4  # of the usual time-outs: whoever asks every port does not want to wait long for the mute ones
 
 
-@dataclass(frozen=True, slots=True)
-class PortFound:
+class PortFound(Struct, frozen=True):
     """Hold one port: where it is, what the system says of it, and what bars the user from it with the remedy."""
 
     url: str
@@ -32,8 +31,7 @@ class PortFound:
     remedy: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Answered:
+class Answered(Struct, frozen=True):
     """Hold what a port answered: the device and how long it took, or the trouble in its place."""
 
     device: DeviceSelf | None

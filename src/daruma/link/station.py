@@ -1,6 +1,6 @@
 """Driver: a cell station, which is supply, load and meter in one and keeps its samples until they are fetched."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.link.devices import Driver
@@ -12,8 +12,7 @@ VALUES = 4  # of a sample: s, V, A, degrees Celsius
 LARGEST_AMPERES, LARGEST_VOLTS = 20.0, 30.0
 
 
-@dataclass(frozen=True, slots=True)
-class StationState:
+class StationState(Struct, frozen=True):
     """Hold what a station says of itself: whose cell it has, its number of samples, how much faster than life its clock runs
     (1 for a real one), the room's degrees Celsius, and what it was ordered to do: amperes (charging positive), volts.
     """

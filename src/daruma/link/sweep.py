@@ -1,6 +1,6 @@
 """What a phone's rear camera gives: its record, its sweep while it runs, the corners of a chessboard."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.optics.sweep import RATE, SweepChunk, frames_in
 from daruma.link.camera import EXPOSURE
@@ -14,16 +14,14 @@ MOST_CORNERS = 400
 _CORNER_COUNTS = 32.0  # of 1 px
 
 
-@dataclass(frozen=True, slots=True)
-class RearSaid:
+class RearSaid(Struct, frozen=True):
     """Hold who a rear camera is and what its record carries."""
 
     die: str
     image: bytes
 
 
-@dataclass(frozen=True, slots=True)
-class SweepPiece:
+class SweepPiece(Struct, frozen=True):
     """Hold a piece of a sweep: what came, up to which second, the phone's own progress, whether it is done or given up."""
 
     chunk: SweepChunk

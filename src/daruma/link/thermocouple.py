@@ -1,6 +1,6 @@
 """Driver: a thermocouple at a soldering step, which samples by itself and keeps its samples for a while."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.link.devices import Driver
@@ -11,8 +11,7 @@ MOST_FETCHED = 400  # samples of one answer
 COLDEST, HOTTEST = -100.0, 1370.0  # degrees Celsius of a type K thermocouple (ITS-90 tables: -270 to 1372)
 
 
-@dataclass(frozen=True, slots=True)
-class ThermocoupleState:
+class ThermocoupleState(Struct, frozen=True):
     """Hold what a thermocouple says: a name for this run of its clock, samples a second of that clock, the number of its newest
     sample, how much faster than life its clock runs (1 for a real one).
     """

@@ -1,9 +1,8 @@
 """Driver: a meter in the charging cable, which samples by itself and keeps its samples for a while."""
 
-from dataclasses import dataclass
-
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.link.devices import Driver
@@ -16,8 +15,7 @@ FASTEST, SLOWEST = 1000.0, 1.0  # samples a second
 _MICRO = 1e-6
 
 
-@dataclass(frozen=True, slots=True)
-class UsbMeterState:
+class UsbMeterState(Struct, frozen=True):
     """Hold what a meter says of itself: a name for this run of its clock, samples a second, the number of its newest sample,
     what the charger offers as 32-bit words, its temperature in degrees Celsius where it has one.
     """
@@ -29,8 +27,7 @@ class UsbMeterState:
     celsius: float | None
 
 
-@dataclass(frozen=True, slots=True)
-class Samples:
+class Samples(Struct, frozen=True):
     """Hold samples that follow one another: the number of the first, volts and amperes into the phone (n)."""
 
     first: int

@@ -6,9 +6,10 @@ error function of the distance from it.
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from math import cos, radians, sin
 from typing import TYPE_CHECKING
+
+from msgspec import Struct
 
 from daruma.core.optics.chart import CENTRES, DARK_HEIGHT, DARK_WIDTH, HEIGHT, SLANT, WIDTH, Window
 
@@ -23,8 +24,7 @@ FARTHEST = 255.0  # the largest focus code
 BACKGROUND = 2.5  # px of blur that the cinematic mode lays over what is far
 
 
-@dataclass(frozen=True, slots=True)
-class Lens:
+class Lens(Struct, frozen=True):
     """Hold a lens: its best code at a far distance and how many more it takes for each dioptre; by how much it is blurred
     along x and y (heat), which places are smeared and how much, how many grains of dust lie on it, how far the corners darken.
     """

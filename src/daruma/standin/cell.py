@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import random
-from dataclasses import dataclass, field
 from math import exp, pi, sin
+
+from msgspec import Struct, field
 
 from daruma.core.cell.chemistry import Chemistry
 
@@ -14,8 +15,7 @@ _ABOVE, _BELOW = 1.5, 15.0  # V per state of charge above the full and below the
 _COOLING = 900.0  # seconds: its time constant to the room
 
 
-@dataclass
-class Cell:
+class Cell(Struct):
     """Hold a cell's hidden state: capacity (mAh), state of charge, ohms, seconds, mA that it loses by itself, degrees Celsius.
 
     `seed` makes its own small departure from the chemistry's curve; `hot` is heat of a fault, W.

@@ -2,9 +2,11 @@
 
 import random
 from collections.abc import Iterable, Mapping
-from dataclasses import asdict, dataclass, field, fields
 from fnmatch import fnmatchcase
 from typing import Any
+
+from msgspec import Struct, field
+from msgspec.structs import asdict, fields
 
 from daruma.standin.errors import No
 
@@ -53,8 +55,7 @@ PRESETS: dict[str, dict[str, Any]] = {
 }
 
 
-@dataclass(slots=True)
-class Armed:
+class Armed(Struct):
     """Hold one fault that waits: how often it still comes (-1: always), with what chance, at which requests.
 
     `skip` matching requests pass first; `chance` grows by `growth` with each matching request; `at` is a byte or bit,
@@ -76,8 +77,7 @@ class Armed:
         return self.times != 0 and fnmatchcase(device, self.device) and fnmatchcase(op, self.op)
 
 
-@dataclass(slots=True)
-class Faults:
+class Faults(Struct):
     """Hold the faults that wait and how often each was played; `draws` counts the chances taken so far, so that the same
     seed plays the same faults.
     """
@@ -117,7 +117,7 @@ def read_fault(said: Mapping[str, Any]) -> tuple[str, dict[str, Any]]:
     name = str(said.get("name"))
     if name not in FAULTS:
         raise No("no", f"faults are {', '.join(FAULTS)}")
-    kinds: dict[str, Any] = {f.name: f.type for f in fields(Armed)}
+    kinds: dict[str, Any] = {field.name: field.type for field in fields(Armed)}
     if unknown := set(said) - set(kinds):
         raise No("no", f"a fault has no {', '.join(sorted(unknown))}")
     return name, {key: kinds[key](value) for key, value in said.items() if key != "name"}

@@ -1,7 +1,6 @@
 """Keep a world as JSON."""
 
 import json
-from dataclasses import asdict
 from pathlib import Path
 from typing import Any
 
@@ -27,5 +26,5 @@ def load_world(path: Path) -> World:
 def save_world(world: World, path: Path) -> None:
     """Write a world to its JSON file, whole or not at all."""
     spare = path.with_suffix(".part")
-    spare.write_text(json.dumps(asdict(world), indent=1), encoding="utf-8")
+    spare.write_text(json.dumps(msgspec.to_builtins(world), indent=1), encoding="utf-8")
     spare.replace(path)

@@ -4,7 +4,8 @@ Plain arithmetic of its own, not the core's: what the core computes is checked a
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.colour.chromaticity import XYZ, xy_to_xyz
 from daruma.core.display import DisplaySpec
@@ -14,8 +15,7 @@ Triple = tuple[float, float, float]
 Rows = tuple[Triple, Triple, Triple]
 
 
-@dataclass(slots=True)
-class Glass:
+class Glass(Struct):
     """Hold what a panel really is, whatever its record says.
 
     `primaries` are CIE 1931 x, y of its channels, `gammas` their exponents, `black` its light in cd/m2 at code 0, `peak`

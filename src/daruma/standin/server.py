@@ -4,9 +4,10 @@ import os
 import threading
 import time
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from pathlib import Path
 from typing import Any
+
+from msgspec import Struct
 
 from daruma.catalogue.loader import Catalogue
 from daruma.link.errors import LinkError
@@ -109,8 +110,7 @@ class Bench:
         self.restart_programmer()
 
 
-@dataclass(frozen=True, slots=True)
-class Reply:
+class Reply(Struct, frozen=True):
     """Hold what goes back on the wire: bytes, and whether the wire goes dead after them."""
 
     data: bytes = b""

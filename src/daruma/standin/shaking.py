@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 import random
-from dataclasses import dataclass
 from math import cos, exp, pi, sin, sqrt
+
+from msgspec import Struct
 
 RATE, FINE = 1600, 8  # samples a second of the accelerometer, steps of the simulation between two of them
 DRIVEN, LASTS = 0.12, 0.4  # seconds of drive, and of a shake
@@ -12,8 +13,7 @@ NOISE = 0.004  # g
 BUZZ = 2.2  # times the level of a counterfeit's one buzz
 
 
-@dataclass(frozen=True, slots=True)
-class Spring:
+class Spring(Struct, frozen=True):
     """Hold a resonator: resonance (Hz), damping ratio, level that a drive at resonance reaches (g)."""
 
     f0: float

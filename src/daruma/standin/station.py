@@ -6,8 +6,9 @@ import random
 import time
 from collections import deque
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
 from typing import Any
+
+from msgspec import Struct, field
 
 from daruma.catalogue.cells import chemistries
 from daruma.core.cell.chemistry import Chemistry
@@ -24,8 +25,7 @@ _ASK = 6 * 3600.0  # seconds of its own time after which it stops by itself wher
 _GAIN, _AMPS, _VOLTS, _KELVIN = 0.001, 0.001, 0.002, 0.3  # standard uncertainties of its meter
 
 
-@dataclass
-class Station:
+class Station(Struct):
     """Hold the station: what it does, the cell on it, its samples. `speed` is how much faster than life its clock runs."""
 
     seed: int = 0

@@ -6,9 +6,10 @@ Rates of turning are the truth; the gyroscope adds bias and noise, the camera se
 from __future__ import annotations
 
 import random
-from dataclasses import dataclass
 from functools import lru_cache
 from math import ceil, cos, floor, pi, sin
+
+from msgspec import Struct
 
 from daruma.core.optics.sweep import FASTEST, NEEDED, RATE, SECTORS, STILL, Seen, SweepChunk, Taken, packed_frame, packed_gyro
 
@@ -21,8 +22,7 @@ _WIDTH, _HEIGHT = 640, 480  # px of a frame
 _BARE = (14, 15)  # sectors with a bare wall
 
 
-@dataclass(frozen=True, slots=True)
-class Rig:
+class Rig(Struct, frozen=True):
     """Hold how a module really stands in its phone: rotation vector beside facing (degrees), delay (s), camera (fx, fy, cx, cy,
     k1, k2, p1, p2, k3), the gyroscope's bias (rad/s); `dark` says that the room is, `pace` how hasty the person is.
     """

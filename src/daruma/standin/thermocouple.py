@@ -6,9 +6,10 @@ import random
 import secrets
 import time
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
 from itertools import pairwise
 from typing import Any
+
+from msgspec import Struct, field
 
 from daruma.catalogue.heat import heat_limits
 from daruma.standin.errors import No
@@ -24,8 +25,7 @@ _OVER = 1.32  # of the air that is wanted, where the air is too hot
 _PEAK = 240.0  # where a step has no limits of its own
 
 
-@dataclass
-class Warmth:
+class Warmth(Struct):
     """Hold the part under the thermocouple: its temperature, what the air does, since when. Time is its own clock's."""
 
     seed: int

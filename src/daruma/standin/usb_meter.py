@@ -9,10 +9,10 @@ from __future__ import annotations
 import secrets
 import time
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
 from typing import Any
 
 import numpy as np
+from msgspec import Struct, field
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.cell.log import Floats
@@ -33,8 +33,7 @@ _PAUSE = 1.6  # seconds between two starts of a loop
 _HANGS = 0.5  # of a start, after which a phone that hangs goes no further
 
 
-@dataclass
-class Plugged:
+class Plugged(Struct):
     """Hold what is on the cable since a sample: a phone's way to start, as its model draws, or nothing."""
 
     since: int
@@ -42,8 +41,7 @@ class Plugged:
     signature: BootSignature | None = None
 
 
-@dataclass
-class Meter:
+class Meter(Struct):
     """Hold the meter: what was on the cable since when. `rate` is its samples a second, `speed` how much faster than life."""
 
     seed: int = 0

@@ -2,8 +2,9 @@
 
 import random
 from collections.abc import Iterator
-from dataclasses import dataclass, field
 from typing import ClassVar, TypeVar
+
+from msgspec import Struct, field
 
 from daruma.core.parts import PartKind
 from daruma.standin.faults import Faults
@@ -11,8 +12,7 @@ from daruma.standin.faults import Faults
 CHARGER = (0x0801912C, 0x0002D0DE, 0xC0DC213C)  # fixed 5 V 3 A, fixed 9 V 2.22 A, programmable 3.3 to 11 V 3 A
 
 
-@dataclass(slots=True)
-class Thing:
+class Thing(Struct):
     """Simulate a part: memory bytes, a hidden limit of writes, whether it answers on a socket."""
 
     KIND: ClassVar[PartKind]
@@ -29,8 +29,7 @@ class Thing:
 T = TypeVar("T", bound=Thing)
 
 
-@dataclass(slots=True)
-class Phone:
+class Phone(Struct):
     """Simulate a phone: what its board expects, what is fitted, how it runs; `shows` are the codes of a test field.
 
     `home` are the dies of the parts it left the factory with and `fitted` of those in it now, by their kinds; `carried` is
@@ -69,8 +68,7 @@ class Phone:
         self.fitted[kind.value] = die
 
 
-@dataclass(slots=True)
-class World:
+class World(Struct):
     """Hold everything that is simulated. `pace` is the seconds that each chunk of memory takes.
 
     `parts` are kept by their kinds, then by their dies. `events` is what really happened to parts, phones and the

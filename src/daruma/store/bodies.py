@@ -4,10 +4,10 @@ The measurements themselves are rows of their own (store.series); what they are 
 """
 
 from collections.abc import Callable, Iterator, Mapping
-from dataclasses import replace
 from typing import Any
 
 import msgspec
+from msgspec.structs import replace
 
 from daruma.core.job import Job
 from daruma.core.kinds import room

@@ -6,11 +6,12 @@ Rows are matched by what they are (a digest, an identity), never by their number
 import sqlite3
 from collections.abc import Mapping
 from contextlib import suppress
-from dataclasses import dataclass, field, replace
 from datetime import datetime
 from hashlib import sha256
 from pathlib import Path
 
+from msgspec import Struct, field
+from msgspec.structs import replace
 from sqlalchemy import Connection, func, insert, select, text
 
 from daruma.core.backup import KNOWN_BY, LOST, BackupContent, known_by, link_of, name_of
@@ -33,8 +34,7 @@ from daruma.store.trouble import StoreTrouble
 from daruma.store.vault import head_in, keep_in, put_head
 
 
-@dataclass
-class Carried:
+class Carried(Struct):
     """Hold what was carried over from the replaced store: how many of each, and in words what differs or is lost."""
 
     backups: int = 0
@@ -73,8 +73,7 @@ def carry_over(folder: Path, new: Database, now: datetime) -> tuple[Carried, Mar
     return carried, marked
 
 
-@dataclass
-class _Merge:
+class _Merge(Struct):
     """Carry what one merge shares."""
 
     old: sqlite3.Connection

@@ -10,9 +10,11 @@ import sys
 from collections.abc import Callable, Iterator
 from concurrent.futures import ThreadPoolExecutor
 from contextlib import closing
-from dataclasses import dataclass, replace
 from pathlib import Path
 from urllib.parse import quote
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.backup import GENESIS, ChainCheck, Kept, VaultFault, name_of
 from daruma.core.language import tr
@@ -40,8 +42,7 @@ _ONE = f"{_KEPT} FROM backups WHERE number = ?"
 Report = Callable[[int], None]
 
 
-@dataclass(frozen=True, slots=True)
-class Checked:
+class Checked(Struct, frozen=True):
     """Hold what a check saw: how many backups, what does not verify, what cannot be read, what the pages say."""
 
     seen: int

@@ -6,11 +6,12 @@ import sqlite3
 import threading
 from collections.abc import Callable, Iterable, Sequence
 from contextlib import closing, contextmanager, suppress
-from dataclasses import dataclass
 from datetime import date, datetime, time, timedelta
 from pathlib import Path
 from tempfile import TemporaryDirectory
 from urllib.parse import quote
+
+from msgspec import Struct
 
 from daruma.core.backup import VaultFault
 from daruma.core.language import tr
@@ -38,8 +39,7 @@ _ONE_AT_A_TIME = threading.Lock()
 Report = Callable[[float, str], None]
 
 
-@dataclass(frozen=True, slots=True)
-class Copy:
+class Copy(Struct, frozen=True):
     """Hold one copy: its file, when it was made by the clock, how large it is, its place in the order of copies."""
 
     file: Path
@@ -242,8 +242,7 @@ def held_by(folder: Path) -> tuple[Held, ...]:
     return tuple(found)
 
 
-@dataclass(frozen=True, slots=True)
-class Restored:
+class Restored(Struct, frozen=True):
     """Hold what a restore did: the copy, where the replaced store went, what was carried over from it."""
 
     copy: Copy

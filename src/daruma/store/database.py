@@ -6,10 +6,10 @@ import shutil
 import sqlite3
 from collections.abc import Iterator, Mapping
 from contextlib import closing, contextmanager
-from dataclasses import replace
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
+from msgspec.structs import replace
 from sqlalchemy import Connection, text
 from sqlalchemy.exc import DatabaseError
 

@@ -1,8 +1,8 @@
 """Heads: how far a store has come, read from it in one transaction, and whether it still holds what it once held."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
 
+from msgspec import Struct, field
 from sqlalchemy import Connection, text
 
 from daruma.core.backup import GENESIS
@@ -16,8 +16,7 @@ AND kind = 'write' AND NOT EXISTS (SELECT 1 FROM settlements s WHERE s.act = act
 """
 
 
-@dataclass(frozen=True, slots=True)
-class Heads:
+class Heads(Struct, frozen=True):
     """Hold how far a store has come: the last number and link of each chain, jobs and how often any was saved.
 
     `store` is the identity of the store, `commits` how many changes it has seen, `writes` the totals of parts.

@@ -5,10 +5,10 @@ A job is known by its identity and carries a revision: a save of a stale one is 
 
 from collections import Counter, OrderedDict
 from collections.abc import Iterable, Sequence
-from dataclasses import replace
 from typing import Any
 
 import msgspec
+from msgspec.structs import replace
 from sqlalchemy import Connection, Row, Select, desc, func, or_, select
 from sqlalchemy.dialects.sqlite import insert
 

@@ -1,7 +1,8 @@
 """What is missing in words: what the marks tell of that is not in the store, and where it may still be."""
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.backup import VaultFault
 from daruma.core.language import tr
@@ -18,8 +19,7 @@ _SAID = {
 MARKS = tr("the marks")
 
 
-@dataclass(frozen=True, slots=True)
-class Held:
+class Held(Struct, frozen=True):
     """Hold how much a copy has, by kind."""
 
     name: str

@@ -10,9 +10,11 @@ import json
 import logging
 import os
 from collections.abc import Iterator, Mapping
-from dataclasses import dataclass, field, replace
 from pathlib import Path
 from typing import Any
+
+from msgspec import Struct, field
+from msgspec.structs import replace
 
 from daruma.core.language import tr
 from daruma.store.files import PRIVATE, write_whole
@@ -25,8 +27,7 @@ LARGEST = 400_000_000  # bytes of a file of marks
 _DIGEST = 16
 
 
-@dataclass(frozen=True, slots=True)
-class Marked:
+class Marked(Struct, frozen=True):
     """Hold what the marks tell: the heads with every part's total, what is missing since when, the purges' salt and
     digests. `epoch` grows where a store was taken as it is after a loss or a restore.
     """
@@ -43,8 +44,7 @@ class Marked:
         return self.epoch, self.heads.commits
 
 
-@dataclass(frozen=True, slots=True)
-class Read:
+class Read(Struct, frozen=True):
     """Hold what one file of marks gave: nothing where there is none; the numbers of lines that do not verify."""
 
     marked: Marked | None

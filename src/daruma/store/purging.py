@@ -1,7 +1,6 @@
 """What a purge leaves, and how it is remembered: by salted digests, applied to whatever comes back."""
 
-from dataclasses import replace
-
+from msgspec.structs import replace
 from sqlalchemy import Connection, select, text
 
 from daruma.core.job import Job, Proof, Ticket

@@ -9,10 +9,11 @@ import json
 import struct
 import zlib
 from collections.abc import Iterator
-from dataclasses import asdict, dataclass
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
+from msgspec.structs import asdict
 from sqlalchemy import LargeBinary, cast, insert, select, text
 
 from daruma.core.language import tr
@@ -28,8 +29,7 @@ _HEAD = struct.Struct("<ddI")  # seconds since the recording began, seconds from
 _MICRO = 1e6
 
 
-@dataclass(frozen=True, slots=True)
-class Chunk:
+class Chunk(Struct, frozen=True):
     """Hold samples that follow one another: seconds since the recording began, volts, amperes (n)."""
 
     t: Floats
@@ -37,8 +37,7 @@ class Chunk:
     a: Floats
 
 
-@dataclass(frozen=True, slots=True)
-class Begun:
+class Begun(Struct, frozen=True):
     """Hold what a recording is: whose, when, at which stage; by which meter (a run of its clock), its rate and first
     sample, whether it is a stand-in.
     """
@@ -54,8 +53,7 @@ class Begun:
     simulated: bool = False
 
 
-@dataclass(frozen=True, slots=True)
-class Head:
+class Head(Struct, frozen=True):
     """Hold how far a recording has come: its number of chunks and the link of the last one."""
 
     count: int

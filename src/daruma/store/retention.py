@@ -1,8 +1,9 @@
 """Retention: purge the identifiers of jobs that were closed long ago; what is counted stays."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
 
+from msgspec import Struct
+from msgspec.structs import replace
 from sqlalchemy import Connection, select, text, update
 
 from daruma.core.backup import known_by, name_of
@@ -15,8 +16,7 @@ from daruma.store.schema import acts, backups, doubts, jobs
 USUAL_DAYS = 365  # after closing (ours; local law may ask for another period)
 
 
-@dataclass(frozen=True, slots=True)
-class Due:
+class Due(Struct, frozen=True):
     """Hold what a purge would take: jobs and backups by name."""
 
     jobs: tuple[str, ...]

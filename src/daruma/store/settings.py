@@ -4,9 +4,10 @@ import json
 import tomllib
 from collections.abc import Iterator, Mapping
 from contextlib import suppress
-from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
+
+from msgspec import Struct
 
 from daruma.catalogue.lines import line_of
 from daruma.core.errors import Trouble
@@ -26,8 +27,7 @@ _HEAD = tr(
 )
 
 
-@dataclass(frozen=True, slots=True)
-class Loaded:
+class Loaded(Struct, frozen=True):
     """Hold settings as they were found, what of the file could not be used, and the first of that which the planner weighs."""
 
     settings: Settings

@@ -1,16 +1,15 @@
 """Actions as data: menus, keys and the list of keys read this one table."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 
+from msgspec import Struct
 from PySide6.QtGui import QAction, QKeySequence
 from PySide6.QtWidgets import QMainWindow
 
 from daruma.core.language import tr
 
 
-@dataclass(frozen=True, slots=True)
-class ActionSpec:
+class ActionSpec(Struct, frozen=True):
     """Declare one action: its id, words, menu and key."""
 
     ident: str

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 import logging
-from dataclasses import replace
 from typing import TYPE_CHECKING, Any
 
+from msgspec.structs import replace
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from daruma.core.errors import Trouble

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from datetime import datetime
 from typing import TYPE_CHECKING
 
+from msgspec import Struct
 from PySide6.QtCore import QObject
 
 from daruma.core.errors import Trouble
@@ -39,8 +39,7 @@ KEEPING_SETTINGS = tr("keeping the settings")
 REST_SECONDS = 10.0  # that work beside a restore may take to end
 
 
-@dataclass(frozen=True, slots=True)
-class Opened:
+class Opened(Struct, frozen=True):
     """Hold what opening the shop gave."""
 
     workshop: Workshop

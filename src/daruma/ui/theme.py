@@ -1,9 +1,9 @@
 """Themes: one frozen table of named colours each; palette, style sheet and painters read from it."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from importlib.resources import files
 
+from msgspec import Struct
 from PySide6.QtCore import QObject, QTimer
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QPalette
 from PySide6.QtWidgets import QApplication, QWidget
@@ -15,8 +15,7 @@ BREATH_MS = 5  # between the parts of a change of theme, for what else waits
 FAMILY, MONO_FAMILY = "Atkinson Hyperlegible Next", "Atkinson Hyperlegible Mono"
 
 
-@dataclass(frozen=True, slots=True)
-class Theme:
+class Theme(Struct, frozen=True):
     """Hold a theme's colours: the tones of pictures and what widgets need besides."""
 
     name: str

@@ -1,6 +1,5 @@
 """What a log says a cell holds: open data, simulated packs whose capacity is known, and what may be written of it."""
 
-from dataclasses import replace
 from math import floor
 from pathlib import Path
 
@@ -8,6 +7,7 @@ import numpy as np
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 from scipy.optimize import curve_fit
 from tests.conftest import share
 from tests.core.cell.packs import Outcome, carried_out, pack, samples_of

@@ -1,7 +1,8 @@
 """Cases and small problems for the planner's tests."""
 
-from dataclasses import fields, replace
 from typing import Any
+
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds import promisable
@@ -13,7 +14,7 @@ from daruma.core.plan.planner import Plan, make_plan
 
 ALL = promisable()[:4]
 GONE = {"original": OriginalState.MISSING, "chip": ChipPlace.LOST}
-_DISPLAY = {field.name for field in fields(DisplayFacts)}
+_DISPLAY = set(DisplayFacts.__struct_fields__)
 _FLEX = {"flex": "state", "earlier_flex_backup": "earlier_backup"}
 
 

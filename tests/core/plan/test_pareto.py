@@ -1,7 +1,6 @@
 """The search against brute force, published fronts, and a general planning library."""
 
 import random
-from dataclasses import replace
 from enum import Enum
 from itertools import permutations, product
 from pathlib import Path
@@ -9,6 +8,7 @@ from pathlib import Path
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds.display.state import PanelVar

@@ -6,10 +6,10 @@ The cases come from the generator of the conditions' tests; what a reason names 
 import random
 import re
 from collections.abc import Callable
-from dataclasses import replace
 from typing import Any
 
 import pytest
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds.display.facts import ChipPlace, NewPanel, OriginalState, PanelKind, PanelRecord, facts_of

@@ -1,8 +1,7 @@
 """The ways of the trade emerge from the actions (what each school does: common practice, no source)."""
 
-from dataclasses import replace
-
 import pytest
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.history import history

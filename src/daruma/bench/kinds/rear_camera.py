@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import replace
 from time import monotonic, sleep
 from typing import TYPE_CHECKING
+
+from msgspec.structs import replace
 
 from daruma.bench import phone_acts
 from daruma.bench.context import Context

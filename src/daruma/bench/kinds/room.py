@@ -1,9 +1,10 @@
 """What a kind of part does at the bench: one value of this class in each kind's module."""
 
 from collections.abc import Callable, Mapping, Sequence
-from dataclasses import dataclass, field
 from enum import Enum
 from typing import Any
+
+from msgspec import Struct, field
 
 from daruma.bench.acting import Found
 from daruma.bench.context import Context
@@ -31,8 +32,7 @@ LookBack = Callable[[Rig, Act, Context], Found[object]]
 Done = tuple[tuple[str, bool], ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Proving:
+class Proving(Struct, frozen=True):
     """Hold how a function is proven: judged from what is known and, where it is measured for that, how (readings a level).
 
     `words` say what is done, where it is one act; `pages` are the keys of the pages of evidence that show it.
@@ -44,8 +44,7 @@ class Proving:
     pages: tuple[str, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
-class Chosen:
+class Chosen(Struct, frozen=True):
     """Hold a job whose way was chosen: whether a fresh part is worked on, and whether the way itself took another one."""
 
     job: Job
@@ -89,8 +88,7 @@ def _unseen(_: Doing, job: Job) -> Job:
     return job
 
 
-@dataclass(frozen=True, slots=True)
-class BenchRoom:
+class BenchRoom(Struct, frozen=True):
     """Hold what the use cases ask of a kind of part.
 
     `bare` are the facts on the ticket, `facts` those with what the shop knows (the phone's backups are given),

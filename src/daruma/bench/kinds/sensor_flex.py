@@ -1,7 +1,8 @@
 """The front sensor flex at the bench: its data kept, put on a new one, and proven by what the phone does with it."""
 
 from collections.abc import Sequence
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.bench import keeping
 from daruma.bench.context import Context

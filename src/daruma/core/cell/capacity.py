@@ -6,10 +6,10 @@ no chemistry is named, only a run from full to empty says it, and what flowed is
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from enum import Enum
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.cell.chemistry import WARM, Chemistry
 from daruma.core.cell.log import GAIN, Floats, current_steps, offset_of
@@ -32,8 +32,7 @@ class Method(Enum):
     PRIOR = "origin alone"
 
 
-@dataclass(frozen=True, slots=True)
-class Capacity:
+class Capacity(Struct, frozen=True):
     """Hold a capacity with its standard uncertainty, mAh, how it was found, and the part of the charge that it rests on."""
 
     mah: float
@@ -52,8 +51,7 @@ class Capacity:
         return self.mah + 1.96 * self.u
 
 
-@dataclass(frozen=True, slots=True)
-class Anchor:
+class Anchor(Struct, frozen=True):
     """Hold a moment at which the state of charge is known: index of the sample, state, standard uncertainty of it without what
     both ends share, and by how much the state rises with the meter's volts (1/V).
     """

@@ -2,10 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from functools import cache
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.cell.log import Floats
 
@@ -13,8 +13,7 @@ WARM = 25.0  # degrees Celsius that the curves hold at
 _FINE = 4001  # points of the curve between which it is straight
 
 
-@dataclass(frozen=True, slots=True)
-class Chemistry:
+class Chemistry(Struct, frozen=True):
     """Hold a chemistry: volts of its open circuit by state of charge (0 empty, 1 full), how far a single cell lies off them
     (standard uncertainty, V), V per K, ohm x Ah of a sound cell.
     """

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from enum import Enum
 from math import ceil, floor, hypot, sqrt
+
+from msgspec import Struct
 
 from daruma.core.cell.capacity import Capacity, Method
 from daruma.core.language import tr
@@ -38,8 +39,7 @@ class Decision(Enum):
     EXACT = "as exact as wanted"
 
 
-@dataclass(frozen=True, slots=True)
-class Belief:
+class Belief(Struct, frozen=True):
     """Hold what is believed of a cell: its capacity, and whether the measurement contradicts its origin."""
 
     capacity: Capacity
@@ -76,8 +76,7 @@ def decided(capacity: Capacity, rated: float, claim: float = CLAIM, wanted: floa
     return Decision.EXACT if 100 * capacity.u <= wanted * rated else Decision.OPEN
 
 
-@dataclass(frozen=True, slots=True)
-class Writable:
+class Writable(Struct, frozen=True):
     """Hold the most percent of health that may be written, the least cycles, and why not more and not less."""
 
     percent: int

@@ -6,9 +6,8 @@ smoothed by a Savitzky-Golay filter (Savitzky and Golay 1964).
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 from scipy.signal import find_peaks, savgol_filter
 
 from daruma.core.cell.log import Floats
@@ -19,8 +18,7 @@ _PROMINENT = 0.05  # of the highest peak
 _SLOWEST_BINS = 3 * _WINDOW
 
 
-@dataclass(frozen=True, slots=True)
-class Incremental:
+class Incremental(Struct, frozen=True):
     """Hold charge per volt, mAh/V, at the middles of even bins of voltage, V (n), and the voltages of its peaks."""
 
     volts: Floats

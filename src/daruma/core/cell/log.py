@@ -6,10 +6,10 @@ Between samples current and power run straight (trapezoids); where the current c
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 Floats = npt.NDArray[np.float64]
 GAIN = 0.001  # standard uncertainty of a meter's gain where it does not say (ours)
@@ -22,16 +22,14 @@ _ENOUGH = 200_000  # samples that a percentile is taken of
 _QUICKEST = 30.0  # seconds: what changes more slowly is no step
 
 
-@dataclass(frozen=True, slots=True)
-class Amount:
+class Amount(Struct, frozen=True):
     """Hold a value with its standard uncertainty."""
 
     value: float
     u: float
 
 
-@dataclass(frozen=True, slots=True)
-class Totals:
+class Totals(Struct, frozen=True):
     """Hold charge (mAh) and energy (mWh) of the positive and of the negative current, as amounts."""
 
     charge_positive: Amount
@@ -40,16 +38,14 @@ class Totals:
     energy_negative: Amount
 
 
-@dataclass(frozen=True, slots=True)
-class Gap:
+class Gap(Struct, frozen=True):
     """Hold a time without samples, s."""
 
     start: float
     end: float
 
 
-@dataclass(frozen=True, slots=True)
-class CurrentStep:
+class CurrentStep(Struct, frozen=True):
     """Hold a step of the current: when, by how much, and the resistances that it shows at the first sample after it and after ten
     seconds; None where the current did not stay so long.
     """

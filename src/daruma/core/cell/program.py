@@ -6,10 +6,10 @@ pulled cable the same samples give the same answer.
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from enum import Enum
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.cell.capacity import (
     Anchor,
@@ -48,8 +48,7 @@ class Stage(Enum):
     STOPPED = "stopped"
 
 
-@dataclass(frozen=True, slots=True)
-class Samples:
+class Samples(Struct, frozen=True):
     """Hold a test's log: times (s), volts, amperes with charging positive, degrees Celsius, all (n); the room's degrees."""
 
     t: Floats
@@ -59,8 +58,7 @@ class Samples:
     room: float = WARM
 
 
-@dataclass(frozen=True, slots=True)
-class Order:
+class Order(Struct, frozen=True):
     """Hold what is to be done next: the stage, amperes (charging positive), the voltage that it ends at; why, in words."""
 
     stage: Stage
@@ -69,8 +67,7 @@ class Order:
     why: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Standing:
+class Standing(Struct, frozen=True):
     """Hold how a test stands: what to do next, what is believed, what that decides, seconds still expected at most."""
 
     order: Order
@@ -80,8 +77,7 @@ class Standing:
     measured: Capacity | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class CellTest:
+class CellTest(Struct, frozen=True):
     """Hold what a test is about: chemistry, rated capacity (mAh), origin; claim and wanted uncertainty in percent."""
 
     cell: Chemistry

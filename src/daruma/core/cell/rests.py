@@ -2,9 +2,8 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.cell.log import Floats
 
@@ -15,8 +14,7 @@ LEAST = 60.0  # seconds that a rest lasts at least
 LONG = 3600.0  # seconds after which a rest says something about self-discharge
 
 
-@dataclass(frozen=True, slots=True)
-class RestVolts:
+class RestVolts(Struct, frozen=True):
     """Hold the voltage that a rest comes to, its standard uncertainty without the meter's, V, and the time constant, s."""
 
     volts: float

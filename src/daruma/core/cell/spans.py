@@ -1,7 +1,8 @@
 """Phases of a log by name, and where they lie."""
 
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 
 class Phase(Enum):
@@ -18,8 +19,7 @@ class Phase(Enum):
     DISCHARGE = "discharge"
 
 
-@dataclass(frozen=True, slots=True)
-class Span:
+class Span(Struct, frozen=True):
     """Hold a phase with its start and end, s."""
 
     phase: Phase

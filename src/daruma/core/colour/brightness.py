@@ -5,9 +5,10 @@ curve (isotonic regression, Barlow et al. 1972).
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from enum import Enum
 from math import erf, exp, log, sqrt
+
+from msgspec import Struct
 
 from daruma.core.colour.shots import Level
 from daruma.core.display import DisplaySpec, wanted_luminance
@@ -35,8 +36,7 @@ class Follows(Enum):
     AGAIN = "measure again"
 
 
-@dataclass(frozen=True, slots=True)
-class BrightnessPoint:
+class BrightnessPoint(Struct, frozen=True):
     """Hold one illuminance's result in cd/m2: measured, fitted by a rising curve, wanted; `spread` is the relative
     expanded uncertainty (95 %) of the measured one.
     """
@@ -53,8 +53,7 @@ class BrightnessPoint:
         return self.measured / self.wanted
 
 
-@dataclass(frozen=True, slots=True)
-class BrightnessVerdict:
+class BrightnessVerdict(Struct, frozen=True):
     """Hold the verdict with its points, rising in lux.
 
     `reach` is the factor by which the fit rises over all levels and `wanted_reach` what it should; `residual` the root
@@ -142,8 +141,7 @@ def _rising(values: Sequence[float]) -> list[float]:
     return [float(value) for value in isotonic_regression(values).x]
 
 
-@dataclass(frozen=True, slots=True)
-class _Precision:
+class _Precision(Struct, frozen=True):
     """Hold what tells how sure a level's mean is, all relative: the instrument, and the scatter of one reading pooled over
     the levels that were read more than once (None where none was); `tolerance` stands in where nothing tells a scatter.
     """

@@ -1,9 +1,11 @@
 """Does the white follow the light? The verdict from two or more lights, with a guard band."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
 from enum import Enum
 from math import atan2, cos, degrees, dist, hypot, pi, sin, sqrt
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.colour.chromaticity import XYZ, Pair, distance, mean_xyz, uv_to_xy, xy_to_uv, xy_to_xyz, xyz_to_uv
 from daruma.core.colour.light_names import lamp_name
@@ -30,8 +32,7 @@ class Follows(Enum):
     MEASURE_AGAIN = "measure again"
 
 
-@dataclass(frozen=True, slots=True)
-class LightSample:
+class LightSample(Struct, frozen=True):
     """Hold the readings taken under one light: XYZ of the screen's white and of the light, in one unit each.
 
     `instrument` is the standard uncertainty of the instrument that took them, where it is known for itself.
@@ -43,8 +44,7 @@ class LightSample:
     instrument: float | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class Ellipse:
+class Ellipse(Struct, frozen=True):
     """Hold the region that holds a chromaticity with 95 %: half axes in u'v', the turn of the longer one in degrees."""
 
     long: float
@@ -52,8 +52,7 @@ class Ellipse:
     turn: float
 
 
-@dataclass(frozen=True, slots=True)
-class WhitePoint:
+class WhitePoint(Struct, frozen=True):
     """Hold one light's result, all in CIE 1976 u', v'.
 
     `spread` is the expanded uncertainty (k = 2) of the distance from the target, `de00` the CIEDE2000 difference from
@@ -88,8 +87,7 @@ class WhitePoint:
         return self.measured[0] - self.target[0], self.measured[1] - self.target[1]
 
 
-@dataclass(frozen=True, slots=True)
-class WhiteVerdict:
+class WhiteVerdict(Struct, frozen=True):
     """Hold the verdict, its points and one sentence; `share` is movement along the path over what it should be, with
     its standard uncertainty; `readings` how many of each light would decide, where they can.
     """

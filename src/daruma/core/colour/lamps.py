@@ -1,17 +1,15 @@
 """Published lamps and illuminants: their spectra, as the sensor's regression and the simulated light box need them."""
 
-from dataclasses import dataclass
-
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 from daruma.core.colour.spectrum import spectrum_to_xyz
 
 Floats = npt.NDArray[np.float64]
 
 
-@dataclass(frozen=True)
-class Lamps:
+class Lamps(Struct, frozen=True):
     """Hold named spectra: `nanometres` of shape (n,), `power` of shape (lamps, n) in any unit."""
 
     names: tuple[str, ...]

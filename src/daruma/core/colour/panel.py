@@ -5,11 +5,11 @@ each with a tone curve of its own. XYZ is absolute, in cd/m2; levels and drives 
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from enum import Enum
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 from daruma.core.colour.difference import delta_e_2000, xyz_to_lab
 from daruma.core.language import tr
@@ -35,8 +35,7 @@ class Doubt(Enum):
     NOT_ADDITIVE = "not additive"
 
 
-@dataclass(frozen=True, slots=True)
-class Finding:
+class Finding(Struct, frozen=True):
     """Hold one doubt about a measurement: its size and one sentence with what to do."""
 
     doubt: Doubt
@@ -44,8 +43,7 @@ class Finding:
     sentence: str
 
 
-@dataclass(frozen=True, slots=True)
-class PanelReadings:
+class PanelReadings(Struct, frozen=True):
     """Hold what was measured: the channels alone at full drive, white before and after, greys with their levels."""
 
     red: Triple
@@ -56,8 +54,7 @@ class PanelReadings:
     white_after: Triple | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class PanelModel:
+class PanelModel(Struct, frozen=True):
     """Hold a panel's description: XYZ = black + matrix · tone(levels).
 
     `levels` and `tones` (shape (n, 3), rising, 0 to 1) are the tone curves; between them the curves are monotone

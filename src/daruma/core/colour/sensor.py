@@ -6,10 +6,10 @@ at a time (the closed form of Allen's PRESS). A flex's stored gains bring its ow
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 from daruma.core.colour.coordinates import chromaticity_uv
 from daruma.core.colour.lamps import Lamps
@@ -23,16 +23,14 @@ GAIN_SPREAD = 0.03  # standard deviation of a gain around the stored one before 
 LIGHT_ERROR = 0.005  # relative standard uncertainty of a measured light, model error included (ours)
 
 
-@dataclass(frozen=True, slots=True)
-class Channel:
+class Channel(Struct, frozen=True):
     """Hold one channel's responsivity: a Gaussian around `peak` with full width at half maximum `width`, in nm."""
 
     peak: float
     width: float
 
 
-@dataclass(frozen=True)
-class SensorModel:
+class SensorModel(Struct, frozen=True):
     """Hold what a family's sensor makes of its counts: XYZ = matrix · counts.
 
     `matrix` has shape (3, channels); `penalty` is the ridge chosen. The residuals are those of lamps that were left
@@ -97,8 +95,7 @@ def regress(channels: tuple[Channel, ...], counts: Floats, xyz: Floats) -> Senso
     )
 
 
-@dataclass(frozen=True)
-class LightSeen:
+class LightSeen(Struct, frozen=True):
     """Hold one light as the sensor counts it, shape (channels,), and as the instrument measures it, XYZ with Y in lux."""
 
     light: str
@@ -106,8 +103,7 @@ class LightSeen:
     xyz: Floats
 
 
-@dataclass(frozen=True, slots=True)
-class LightFit:
+class LightFit(Struct, frozen=True):
     """Hold how far a light is misjudged with the stored gains: distance in u'v' and relative error of lux."""
 
     light: str
@@ -115,8 +111,7 @@ class LightFit:
     off_lux: float
 
 
-@dataclass(frozen=True)
-class GainFit:
+class GainFit(Struct, frozen=True):
     """Hold how well stored gains fit: per light, and the gains that would fit best with their standard uncertainties.
 
     `covariance` (channels, channels) is what is still unknown of the gains.

@@ -1,9 +1,9 @@
 """The panel sheet: what the measured fields say of a panel, the record that would make it right, and how its flex fits."""
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.colour.chromaticity import XYZ, mean_xyz, xyz_to_xy
 from daruma.core.colour.coordinates import chromaticity_uv
@@ -21,8 +21,7 @@ LEAST_GREYS = 5
 UV_TO_RELATIVE = 2.0  # relative error of X, Y or Z that moves a white by so much of its u'v' (about, near daylight)
 
 
-@dataclass(frozen=True)
-class PanelSheet:
+class PanelSheet(Struct, frozen=True):
     """Hold a panel's characterisation, its tuning, the temperatures of white and the primaries' chromaticities.
 
     `uv` is the expanded uncertainty (k = 2) of its chromaticities in u'v', `spread` what that makes of temperature and Duv,
@@ -48,8 +47,7 @@ class PanelSheet:
         return uv[0] + self.shift[0], uv[1] + self.shift[1]
 
 
-@dataclass(frozen=True)
-class SensorSheet:
+class SensorSheet(Struct, frozen=True):
     """Hold how the flex's stored gains fit, and which light of the bench would tell more: its name and the share of what
     is unknown that it would take away.
     """

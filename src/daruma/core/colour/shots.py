@@ -4,9 +4,10 @@ What was bad is told from its own readings, so that only that is repeated.
 """
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from enum import Enum
 from math import sqrt
+
+from msgspec import Struct
 
 from daruma.core.colour.chromaticity import XYZ
 from daruma.core.colour.light_names import lamp_name
@@ -32,8 +33,7 @@ class Sheet(Enum):
     BRIGHTNESS = "brightness"
 
 
-@dataclass(frozen=True, slots=True)
-class Shot:
+class Shot(Struct, frozen=True):
     """Hold one shot.
 
     `rgb` are codes of a field shown straight on the panel, None for the phone's own white page; `dark` asks for a black
@@ -51,8 +51,7 @@ class Shot:
     falling: bool = False
 
 
-@dataclass(frozen=True, slots=True)
-class Taken:
+class Taken(Struct, frozen=True):
     """Hold what a shot gave: XYZ readings in cd/m2, the mirrored light taken off already, the tries it took, and what
     is still wrong with it.
     """
@@ -63,8 +62,7 @@ class Taken:
     doubt: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Level:
+class Level(Struct, frozen=True):
     """Hold repeated luminances in cd/m2 at one illuminance in lux, reached by rising or by falling light."""
 
     lux: float

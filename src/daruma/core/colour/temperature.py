@@ -6,11 +6,11 @@ from Planck's law and the CIE 1931 observer and joined by cubic pieces, so that 
 by Newton's method. McCamy (1992) and Hernandez-Andres (1999) are given for comparison, with their limits.
 """
 
-from dataclasses import dataclass
 from functools import cache
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 from daruma.core.colour.observer import CIE_1931_2_DEGREE
 
@@ -38,8 +38,7 @@ def planckian_uv(kelvin: npt.ArrayLike) -> Floats:
     return np.column_stack([4 * x / scale, 6 * y / scale])
 
 
-@dataclass(frozen=True, slots=True)
-class _Locus:
+class _Locus(Struct, frozen=True):
     """Hold the locus as cubic pieces over the logarithm of temperature: u, v and their coefficients, lowest power first.
 
     `turn` is the direction in which a point of the locus is seen from the epicentre of its isotherms, rising with

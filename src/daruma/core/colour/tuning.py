@@ -7,10 +7,11 @@ flattered by having been fitted to its own noise.
 """
 
 from collections.abc import Callable
-from dataclasses import dataclass, replace
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.colour.coordinates import chromaticity_xy
 from daruma.core.colour.difference import delta_e_2000, xyz_to_lab
@@ -29,8 +30,7 @@ MODEL = 0.1  # dE00, standard uncertainty of what the model leaves out: curves b
 STRAY = 0.004  # cd/m2, standard uncertainty of what is left of stray light in a reading (ours)
 
 
-@dataclass(frozen=True, slots=True)
-class Instrument:
+class Instrument(Struct, frozen=True):
     """Hold a colorimeter's standard uncertainties for a mean of repeated readings.
 
     `systematic` is what repeating does not lower and all readings share, `random` what is left of the scatter; both
@@ -41,8 +41,7 @@ class Instrument:
     random: float
 
 
-@dataclass(frozen=True)
-class Prediction:
+class Prediction(Struct, frozen=True):
     """Hold dE00 of white and six greys, shape (7,): the expected ones, their 95 % limits, and the draws (draws, 7)."""
 
     expected: Floats
@@ -64,8 +63,7 @@ class Prediction:
         return float(np.mean(self.draws.max(axis=1) <= tolerance))
 
 
-@dataclass(frozen=True)
-class Tuning:
+class Tuning(Struct, frozen=True):
     """Hold a tuned calibration as the record would carry it, with what the panel shows before and after.
 
     `before` is None where the panel carries no calibration. `uncertainty` is the expanded one (k = 3) of the change of

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from typing import cast
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.depth.matching import guess, pairs
 from daruma.core.depth.view import Floats, Ints, View, distance_of
@@ -18,8 +18,7 @@ _WITHIN = (2.5, 1.2)  # px: how near a dot must be to where it is expected, firs
 _STEPS = 12
 
 
-@dataclass(frozen=True, slots=True)
-class Card:
+class Card(Struct, frozen=True):
     """Hold what was seen of one card: the centroids of each frame (n, 2), px; its distance where somebody has measured it, mm."""
 
     frames: tuple[Floats, ...]
@@ -32,8 +31,7 @@ class Card:
         return sum(map(len, self.frames))
 
 
-@dataclass(frozen=True, slots=True)
-class Matched:
+class Matched(Struct, frozen=True):
     """Hold the matched dots of one card: where they were seen (n, 2), px, which of the map they are, and in which frame."""
 
     seen: Floats
@@ -41,8 +39,7 @@ class Matched:
     frame: Ints
 
 
-@dataclass(frozen=True, slots=True)
-class Fit:
+class Fit(Struct, frozen=True):
     """Hold the pose (rotation vector, rad), a plane for each card, their covariance, and the matched dots of each card.
 
     `covariance` is that of pose and planes in one, in their order; `noise` the standard deviation of a centroid that the

@@ -3,17 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from typing import cast
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.depth.view import Floats
 from daruma.core.language import tr
 
 
-@dataclass(frozen=True, slots=True)
-class Similarity:
+class Similarity(Struct, frozen=True):
     """Hold the turn (rad), scale and shift that lay one set of points on another, and the mean square left over."""
 
     turn: float

@@ -10,10 +10,10 @@ Six unknowns, so three pairs give a first guess; the one with which most pairs a
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from math import ceil, log
 
 import numpy as np
+from msgspec import Struct
 from scipy.spatial import cKDTree
 
 from daruma.core.depth.view import FARTHEST, NEAREST, Floats, Ints, View
@@ -35,8 +35,7 @@ def trials(confidence: float, size: int, outliers: float) -> int:
     return 1 if good >= 1 else ceil(log(1 - confidence) / log(1 - good) - 1e-12)
 
 
-@dataclass(frozen=True, slots=True)
-class Guess:
+class Guess(Struct, frozen=True):
     """Hold a first pose (rad) and plane (1/mm), and how many dots agree with it."""
 
     pose: Floats

@@ -7,9 +7,9 @@ outside of it as surely; between them it is to be measured again.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
+from msgspec import Struct
 from scipy.spatial import cKDTree
 from scipy.stats import beta
 
@@ -26,8 +26,7 @@ _ONE_SIDE = 1.645  # standard deviations of a normal distribution that 95 % lie 
 _RESOLUTION = 1 / 8192 / 12**0.5  # rad: standard uncertainty of a direction that is kept in steps of 1/8192
 
 
-@dataclass(frozen=True, slots=True)
-class Limits:
+class Limits(Struct, frozen=True):
     """Hold what a projector must keep to be called proven (ours): shares of dots, turn in mrad, flatness in percent."""
 
     share: float = 0.92
@@ -36,8 +35,7 @@ class Limits:
     flatness: float = 0.3
 
 
-@dataclass(frozen=True, slots=True)
-class Figure:
+class Figure(Struct, frozen=True):
     """Hold a value with its standard uncertainty."""
 
     value: float
@@ -54,8 +52,7 @@ class Figure:
         return self.value - _ONE_SIDE * self.u
 
 
-@dataclass(frozen=True, slots=True)
-class Share:
+class Share(Struct, frozen=True):
     """Hold how many of the dots that were to be seen were matched."""
 
     matched: int
@@ -71,8 +68,7 @@ class Share:
         return float(beta.ppf(level, self.matched + 0.5, self.expected - self.matched + 0.5)) if self.expected else 0.5
 
 
-@dataclass(frozen=True, slots=True)
-class DotVerdict:
+class DotVerdict(Struct, frozen=True):
     """Hold what the dots of a projector prove, and why; figures are None where no dots make sense."""
 
     claim: Claim
@@ -87,8 +83,7 @@ class DotVerdict:
     fit: Fit | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class _Finding:
+class _Finding(Struct, frozen=True):
     claim: Claim
     words: str
 

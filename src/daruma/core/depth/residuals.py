@@ -8,10 +8,10 @@ square, which for mere noise is about zero with a variance of about 1 / (sum of 
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from math import sqrt
 
 import numpy as np
+from msgspec import Struct
 from scipy.spatial import cKDTree
 
 from daruma.core.depth.fitting import Fit
@@ -22,8 +22,7 @@ _CLEAR = 5.0  # standard deviations: what is more is no chance
 _BENT = 0.05  # px: what is bent by less is bent by less than 0.1 mrad
 
 
-@dataclass(frozen=True, slots=True)
-class Leftover:
+class Leftover(Struct, frozen=True):
     """Hold what is left along one axis: what neighbours share and the scatter about it, px RMS; how clearly they share it, in
     standard deviations.
     """
@@ -39,8 +38,7 @@ class Leftover:
         return self.clearly > _CLEAR and self.smooth > _BENT
 
 
-@dataclass(frozen=True, slots=True)
-class Flatness:
+class Flatness(Struct, frozen=True):
     """Hold the RMS of depth that the noise of the centroids does not explain, in percent of the distance, and its uncertainty."""
 
     value: float

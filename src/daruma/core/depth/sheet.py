@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 from functools import lru_cache
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.depth.fitting import Card
 from daruma.core.depth.likeness import plane_through
@@ -17,8 +17,7 @@ from daruma.core.face import DotFrame
 VIEW = View()  # of the phones of the catalogue: focal length, picture and baseline are the same in all
 
 
-@dataclass(frozen=True, slots=True)
-class DotSheet:
+class DotSheet(Struct, frozen=True):
     """Hold the cards as they were seen, the map's directions, and the verdict."""
 
     view: View

@@ -7,11 +7,11 @@ p a + q b + r. Dots of all cards share the pose; each card has a plane of its ow
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import cast
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 from scipy.spatial.transform import Rotation
 
 Floats = npt.NDArray[np.float64]
@@ -19,8 +19,7 @@ Ints = npt.NDArray[np.intp]
 NEAREST, FARTHEST = 150.0, 1000.0  # mm: cards are looked for between these
 
 
-@dataclass(frozen=True, slots=True)
-class View:
+class View(Struct, frozen=True):
     """Hold a camera and the projector beside it: focal length, principal point and size in px, baseline in mm."""
 
     focal: float = 610.0

@@ -7,10 +7,11 @@ a tap. A value is within its limits, or beyond them, only with 95 % (JCGM 106, g
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
 from enum import Enum
 
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.haptic.ring import Floats, ring_down
 from daruma.core.haptic.shaking import Drive, Shake
@@ -38,8 +39,7 @@ class Motor(Enum):
     UNSURE = "not sure"
 
 
-@dataclass(frozen=True, slots=True)
-class Tap:
+class Tap(Struct, frozen=True):
     """Hold how a motor is found: why, resonance (Hz) and damping with their standard uncertainties, rise and brake (s)."""
 
     motor: Motor

@@ -6,12 +6,12 @@ linear fit (variable projection, Golub and Pereyra 1973), so only two numbers ar
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from math import pi, sqrt
 from typing import cast
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 from scipy.optimize import least_squares
 from scipy.signal import hilbert
 
@@ -23,8 +23,7 @@ _STRONG = 0.9  # of the strongest swing: what is less is decaying
 _ABOVE = 3.0  # standard deviations of the noise: what lies below is no part of the decay
 
 
-@dataclass(frozen=True, slots=True)
-class RingDown:
+class RingDown(Struct, frozen=True):
     """Hold resonance (undamped, Hz) and damping ratio with their standard uncertainties, where the decay starts and ends (s), and
     the residuals' RMS in the unit of the signal.
     """

@@ -1,10 +1,9 @@
 """What a phone's accelerometer sees of its haptic motor, and what the motor's drive is calibrated to."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 
-@dataclass(frozen=True, slots=True)
-class Drive:
+class Drive(Struct, frozen=True):
     """Hold a motor's drive calibration: resonance (Hz), level (g), brake (s)."""
 
     f0: float
@@ -12,8 +11,7 @@ class Drive:
     brake: float
 
 
-@dataclass(frozen=True, slots=True)
-class Shake:
+class Shake(Struct, frozen=True):
     """Hold what the accelerometer saw: samples a second, seconds after which the drive ended, whether it was braked, g (n)."""
 
     rate: float

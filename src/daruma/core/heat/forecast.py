@@ -6,9 +6,8 @@ seconds of the trace; for each tau the other two are a linear fit. Where the tra
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.heat.trace import Floats, HeatLimits
 from daruma.core.language import figures, tr
@@ -21,8 +20,7 @@ _STEP = 0.5
 _MOST = 1000.0  # degrees Celsius that nothing here reaches
 
 
-@dataclass(frozen=True, slots=True)
-class Forecast:
+class Forecast(Struct, frozen=True):
     """Hold times from the newest reading on (s), degrees Celsius expected and their standard uncertainty (n)."""
 
     t: Floats
@@ -30,8 +28,7 @@ class Forecast:
     u: Floats
 
 
-@dataclass(frozen=True, slots=True)
-class Crossing:
+class Crossing(Struct, frozen=True):
     """Hold that a limit will be crossed: in how many seconds, which temperature, whose limit it is."""
 
     seconds: float

@@ -1,14 +1,13 @@
 """A temperature trace as a job keeps it with its step."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.language import tr
 
 MOST = 4000  # readings of one: longer ones are thinned
 
 
-@dataclass(frozen=True, slots=True)
-class HeatTrace:
+class HeatTrace(Struct, frozen=True):
     """Hold the trace of a soldering step: its key, when it began, what measured it, times (s) and degrees Celsius of its
     readings, the hottest of them all; what of the step's limits it broke, in words; how much faster than life the clock ran.
     """

@@ -7,11 +7,11 @@ ramps. Times above a temperature are taken where the trace crosses it, between r
 from __future__ import annotations
 
 from collections.abc import Iterator
-from dataclasses import dataclass
 from enum import Enum
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 from daruma.core.language import tr
 
@@ -33,8 +33,7 @@ class Limit(Enum):
     GAP = "gap"
 
 
-@dataclass(frozen=True, slots=True)
-class HeatLimits:
+class HeatLimits(Struct, frozen=True):
     """Hold the limits of a step; None where there is none.
 
     Slopes are in K/s, temperatures in degrees Celsius, times above one of them in s. `part` is what the part beside it
@@ -52,8 +51,7 @@ class HeatLimits:
     gap: float = 5.0
 
 
-@dataclass(frozen=True, slots=True)
-class Violation:
+class Violation(Struct, frozen=True):
     """Hold a broken limit: what is allowed, what was seen, in the limit's unit, and from when to when (s)."""
 
     limit: Limit

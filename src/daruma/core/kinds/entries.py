@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from typing import TYPE_CHECKING, Any
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 
@@ -12,8 +13,7 @@ if TYPE_CHECKING:
     from daruma.core.shelf import ShelfPart
 
 
-@dataclass(frozen=True, slots=True)
-class FromShelf:
+class FromShelf(Struct, frozen=True):
     """Hold how parts of the shelf are offered in an entry, and what the ticket takes over from the one that is chosen."""
 
     words: Callable[[ShelfPart], str]
@@ -38,8 +38,7 @@ def shelf_entry(
     return Entry("die", label, wide=True, shelf=FromShelf(lambda part: offered(part, grades.get(part.kind, part.kind)), taken))
 
 
-@dataclass(frozen=True, slots=True)
-class Entry:
+class Entry(Struct, frozen=True):
     """Hold one entry of a part's ticket: the field's name, how it is called, and what may stand there.
 
     With `words` one of those values is chosen, with `shelf` a part of the shelf, by its die. `code` is for serials: shown
@@ -55,8 +54,7 @@ class Entry:
     shelf: FromShelf | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class Told:
+class Told(Struct, frozen=True):
     """Hold what a ticket says of a part in a few words: what is known, and what is not."""
 
     known: str

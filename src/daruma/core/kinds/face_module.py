@@ -1,9 +1,11 @@
 """The face module: tested, activated once in its life, given an extension flex with its own dot map, proven by its dots."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
 from enum import Enum
 from typing import ClassVar
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.face import DotFrame, LineTest
@@ -50,8 +52,7 @@ TOLD = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class FaceTicket(PartTicket):
+class FaceTicket(PartTicket, frozen=True):
     """Hold what intake writes down of the face module in the phone."""
 
     KIND: ClassVar[PartKind] = KIND
@@ -62,8 +63,7 @@ class FaceTicket(PartTicket):
         return FaceTicket(state=self.state)
 
 
-@dataclass(frozen=True, slots=True)
-class FaceWork(PartWork):
+class FaceWork(PartWork, frozen=True):
     """Hold what was done with the module of a job: the file of its backup in the second place, its tests, volts and amperes
     while it was activated, the dots that it threw, unlocks of so many tries, and whether the phone still warns after a face
     was enrolled.
@@ -85,8 +85,7 @@ class FaceWork(PartWork):
         return FaceWork(tests=nameless, unlocked=self.unlocked, tried=self.tried)
 
 
-@dataclass(frozen=True, slots=True)
-class FaceFacts:
+class FaceFacts(Struct, frozen=True):
     """Hold what is known of a phone's face module; the chances are that its codes answer, that an untested one can be saved."""
 
     state: FaceState = FaceState.DARK

@@ -1,9 +1,11 @@
 """The haptic motor: a new one gets the old one's serial, which the board has, before it is fitted."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
 from enum import Enum
 from typing import ClassVar
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.haptic.shaking import Shake
@@ -37,8 +39,7 @@ class MotorState(Enum):
     UNSURE = "unsure"
 
 
-@dataclass(frozen=True, slots=True)
-class MotorTicket(PartTicket):
+class MotorTicket(PartTicket, frozen=True):
     """Hold what intake writes down of the motor in the phone."""
 
     KIND: ClassVar[PartKind] = KIND
@@ -49,8 +50,7 @@ class MotorTicket(PartTicket):
         return MotorTicket(state=self.state)
 
 
-@dataclass(frozen=True, slots=True)
-class MotorWork(PartWork):
+class MotorWork(PartWork, frozen=True):
     """Hold what was done with the motors of a job: how the accelerometer saw the new one shake."""
 
     KIND: ClassVar[PartKind] = KIND
@@ -62,8 +62,7 @@ class MotorWork(PartWork):
         return MotorWork(shakes=self.shakes)
 
 
-@dataclass(frozen=True, slots=True)
-class MotorFacts:
+class MotorFacts(Struct, frozen=True):
     """Hold what is known of a phone's motor; the chance is that the board is sound where neither motor taps."""
 
     state: MotorState = MotorState.DEAD

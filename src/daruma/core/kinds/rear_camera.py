@@ -1,9 +1,10 @@
 """The rear camera: a genuine module is bound in the phone's finishing session and swept, and proven by that sweep."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from enum import Enum
 from typing import ClassVar
+
+from msgspec import Struct
 
 from daruma.core.acts import ActKind
 from daruma.core.finishing import ORIGIN_GRADES, ORIGIN_WORDS, Origin, origin_of
@@ -44,8 +45,7 @@ TOLD = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class RearTicket(PartTicket):
+class RearTicket(PartTicket, frozen=True):
     """Hold what intake writes down of the rear camera in the phone, and where the genuine new one comes from."""
 
     KIND: ClassVar[PartKind] = KIND
@@ -57,16 +57,14 @@ class RearTicket(PartTicket):
         return RearTicket(state=self.state, origin=self.origin)
 
 
-@dataclass(frozen=True, slots=True)
-class BoardView:
+class BoardView(Struct, frozen=True):
     """Hold where a rear camera saw the corners of a chessboard: u, v one after the other, px."""
 
     view: str
     seen: tuple[float, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class RearWork(PartWork):
+class RearWork(PartWork, frozen=True):
     """Hold what was done with the rear camera of a job: its sweep as it came over the wire, the die of
     the module that was swept, the chessboard as it was seen.
     """
@@ -82,8 +80,7 @@ class RearWork(PartWork):
         return RearWork(sweep=self.sweep, views=self.views)
 
 
-@dataclass(frozen=True, slots=True)
-class RearFacts:
+class RearFacts(Struct, frozen=True):
     """Hold what is known of a phone's rear camera."""
 
     state: RearState = RearState.BROKEN

@@ -1,9 +1,10 @@
 """What a kind of part tells the rest of the core: one value of this class in each kind's module."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
 from enum import Enum
 from typing import Any
+
+from msgspec import Struct, field
 
 from daruma.core.finishing import Origin
 from daruma.core.job import Job
@@ -48,8 +49,7 @@ def _no_notes(_: Case, __: Action) -> tuple[str, ...]:
     return ()
 
 
-@dataclass(frozen=True, slots=True)
-class Room:
+class Room(Struct, frozen=True):
     """Hold what is known of a kind of part. What the planner asks is asked only where a part of the kind is on the table.
 
     `identities` are those that it carries, `functions` those whose proof belongs to it, `lies_with` further ones whose promise

@@ -1,9 +1,11 @@
 """The front sensor flex: get its data, put them on a new one, swap; or find out that it is sound."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
 from enum import Enum
 from typing import ClassVar
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.job import Job, is_done
@@ -38,8 +40,7 @@ class FlexState(Enum):
     UNTESTED = "untested"
 
 
-@dataclass(frozen=True, slots=True)
-class FlexTicket(PartTicket):
+class FlexTicket(PartTicket, frozen=True):
     """Hold what intake writes down of the flex in the phone."""
 
     KIND: ClassVar[PartKind] = KIND
@@ -50,15 +51,13 @@ class FlexTicket(PartTicket):
         return FlexTicket(state=self.state)
 
 
-@dataclass(frozen=True, slots=True)
-class FlexWork(PartWork):
+class FlexWork(PartWork, frozen=True):
     """Hold what was done with the flexes of a job."""
 
     KIND: ClassVar[PartKind] = KIND
 
 
-@dataclass(frozen=True, slots=True)
-class FlexFacts:
+class FlexFacts(Struct, frozen=True):
     """Hold what is known of a phone's front sensor flex; `chance_sound` is the chance that one nobody tested is sound."""
 
     state: FlexState = FlexState.SOUND

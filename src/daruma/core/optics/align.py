@@ -7,11 +7,11 @@ compared with the gyroscope's, interpolated at their own times.
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import cast
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 from scipy.interpolate import CubicSpline
 from scipy.signal import correlate, correlation_lags, savgol_filter
 from scipy.spatial.transform import Rotation
@@ -27,16 +27,14 @@ _SETTLED = 1e-7  # rad, s
 _OFFSET_METHOD = 1.5e-4  # s: standard uncertainty of smoothing and interpolation (on turnings made with a known offset)
 
 
-@dataclass(frozen=True, slots=True)
-class Turning:
+class Turning(Struct, frozen=True):
     """Hold angular velocities (n, 3), rad/s, at times (n), s, rising."""
 
     t: Floats
     w: Floats
 
 
-@dataclass(frozen=True, slots=True)
-class Alignment:
+class Alignment(Struct, frozen=True):
     """Hold the rotation from camera to gyroscope (3x3), the time by which the camera is late (s), the gyroscope's bias (rad/s).
 
     The rotation's standard uncertainty is in degrees, about its least sure axis; `rms` is that of the residuals, rad/s.

@@ -3,7 +3,7 @@
 Frames are 480 x 360 px, 8-bit grey. A crop holds one edge alone, so that its spread can be transformed.
 """
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.language import tr
 
@@ -25,8 +25,7 @@ PLACES = (
 MIDDLE = len(PLACES) // 2
 
 
-@dataclass(frozen=True, slots=True)
-class Window:
+class Window(Struct, frozen=True):
     """Hold a part of a frame: its upper left corner, width and height, px."""
 
     x: int

@@ -6,13 +6,13 @@ The sampling of the profile in bins and its derivative lower the contrast by kno
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from itertools import pairwise
 from math import atan, ceil, cos, degrees, hypot
 from typing import cast
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 from scipy.fft import next_fast_len
 from scipy.ndimage import convolve1d
 from scipy.signal.windows import tukey
@@ -37,8 +37,7 @@ class EdgeFault(ValueError):
     """Report a picture that holds no edge that can be used; its text says why."""
 
 
-@dataclass(frozen=True, slots=True)
-class EdgeLine:
+class EdgeLine(Struct, frozen=True):
     """Hold an edge as x = a + b y in a picture whose edge is nearer to upright; `turned` says that the picture was turned for
     that.
     """
@@ -53,8 +52,7 @@ class EdgeLine:
         return abs(degrees(atan(self.b)))
 
 
-@dataclass(frozen=True, slots=True)
-class Sharpness:
+class Sharpness(Struct, frozen=True):
     """Hold the frequency of half contrast, cycles a pixel, with its standard uncertainty; the edge's angle in degrees; the
     contrast at each frequency.
     """

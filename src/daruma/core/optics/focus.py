@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
+from msgspec import Struct
 from scipy.optimize import least_squares
 
 from daruma.core.optics.edge import GAUSSIAN_MTF50
@@ -13,8 +13,7 @@ from daruma.core.optics.edge import GAUSSIAN_MTF50
 FEWEST = 5  # points of a sweep
 
 
-@dataclass(frozen=True, slots=True)
-class Peak:
+class Peak(Struct, frozen=True):
     """Hold the code at which a lens is sharpest, and half contrast there (cycles a pixel), each with its standard uncertainty."""
 
     code: float

@@ -1,7 +1,8 @@
 """What a front camera has shown in a session: a chart near and far, while it films and after, a flat field."""
 
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 
 class Mode(Enum):
@@ -13,8 +14,7 @@ class Mode(Enum):
     FOCUS = "autofocus"
 
 
-@dataclass(frozen=True, slots=True)
-class Blur:
+class Blur(Struct, frozen=True):
     """Hold how sharp an edge was: half contrast at so many cycles a pixel, its standard uncertainty; zero where none was."""
 
     mtf50: float = 0.0
@@ -26,8 +26,7 @@ class Blur:
         return self.mtf50 > 0
 
 
-@dataclass(frozen=True, slots=True)
-class Frame:
+class Frame(Struct, frozen=True):
     """Hold what one frame has shown: the mode, distance of the chart (m), focus code that the phone set, digest and mean of
     the grey values; the blur of the edges that were measured, upright and level of each place in turn.
 

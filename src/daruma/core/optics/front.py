@@ -9,6 +9,7 @@ from functools import cached_property
 from math import log
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.language import figures, tr, word
 from daruma.core.optics.chart import MIDDLE, PLACES
@@ -128,8 +129,7 @@ class Look:
         return (own - peak.code, peak.u) if peak is not None and own is not None else None
 
 
-@dataclass(frozen=True, slots=True)
-class Judged:
+class Judged(Struct, frozen=True):
     """Hold how a camera is found, in words, which modes work, and what was measured."""
 
     finding: Finding

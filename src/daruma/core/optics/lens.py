@@ -6,11 +6,11 @@ The model is the usual one of radial (k1, k2, k3) and tangential (p1, p2) distor
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 from typing import cast
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 from scipy.optimize import least_squares
 from scipy.spatial.transform import Rotation
 
@@ -18,8 +18,7 @@ Floats = npt.NDArray[np.float64]
 FEWEST = 6  # corners of a view
 
 
-@dataclass(frozen=True, slots=True)
-class Camera:
+class Camera(Struct, frozen=True):
     """Hold a camera: focal lengths and principal point in px, distortion coefficients."""
 
     fx: float
@@ -55,8 +54,7 @@ class Camera:
         return at
 
 
-@dataclass(frozen=True, slots=True)
-class ViewFit:
+class ViewFit(Struct, frozen=True):
     """Hold how one view of the board fits: root mean square of the distances, px, of so many corners; the board's pose."""
 
     view: str

@@ -3,12 +3,12 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
 from enum import Enum
 from itertools import chain, pairwise
 from typing import cast
 
 import numpy as np
+from msgspec import Struct
 from scipy.spatial.transform import Rotation
 
 from daruma.core.language import tr
@@ -36,8 +36,7 @@ class RearFinding(Enum):
     UNMEASURED = "was not measured"
 
 
-@dataclass(frozen=True, slots=True)
-class RearRecord:
+class RearRecord(Struct, frozen=True):
     """Hold what a module says of itself: rotation to the gyroscope (3x3), delay (s), camera."""
 
     rotation: Floats
@@ -103,8 +102,7 @@ def board() -> Floats:
     return np.array([(SQUARE * x, SQUARE * y, 0.0) for y in range(ROWS) for x in range(COLUMNS)])
 
 
-@dataclass(frozen=True, slots=True)
-class RearSheet:
+class RearSheet(Struct, frozen=True):
     """Hold what was found of a rear camera; None where it was not measured. `turned` is in degrees, `late` in ms, with
     their standard uncertainties.
     """

@@ -4,10 +4,10 @@ from __future__ import annotations
 
 import hashlib
 from collections.abc import Iterable
-from dataclasses import replace
 
 import numpy as np
 import numpy.typing as npt
+from msgspec.structs import replace
 from scipy.ndimage import gaussian_filter, label
 
 from daruma.core.optics.chart import MIDDLE, WHOLE, Window, edges

@@ -4,12 +4,13 @@ The ring has 36 sectors of 10 degrees. Headings are the gyroscope's turning abou
 second, in which the phone is held still.
 """
 
+import struct
 from collections import Counter
 from collections.abc import Iterable, Iterator, Mapping
-from dataclasses import dataclass, field
 from enum import Enum
 from math import degrees, floor
-from struct import Struct
+
+from msgspec import Struct, field
 
 from daruma.core.language import tr, word
 
@@ -23,9 +24,9 @@ FASTEST = 60.0  # degrees a second: frames blur beyond it
 EASY = 25.0  # degrees a second that are advised
 MOST_TRACKS = 64
 _UPRIGHT = 1  # the gyroscope's axis that points up while the phone is held upright
-_GYRO = Struct(">3h")
-_HEAD = Struct(">IBB")  # tenths of a millisecond, how it was taken, tracks
-_TRACK = Struct(">4h")
+_GYRO = struct.Struct(">3h")
+_HEAD = struct.Struct(">IBB")  # tenths of a millisecond, how it was taken, tracks
+_TRACK = struct.Struct(">4h")
 
 
 class Taken(Enum):
@@ -47,8 +48,7 @@ REMEDY = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class SweepChunk:
+class SweepChunk(Struct, frozen=True):
     """Hold a piece of a sweep as it came over the wire: number of its first gyroscope sample, samples, frames."""
 
     first: int
@@ -56,8 +56,7 @@ class SweepChunk:
     frames: bytes = b""
 
 
-@dataclass(frozen=True, slots=True)
-class Seen:
+class Seen(Struct, frozen=True):
     """Hold one frame: seconds, how it was taken, its tracks: where points were (u, v) in the frame before and are now, px."""
 
     t: float
@@ -101,8 +100,7 @@ def packed_frame(frame: Seen) -> bytes:
     return _HEAD.pack(round(frame.t * 1e4), TAKEN.index(frame.taken), len(frame.tracks)) + b"".join(tracks)
 
 
-@dataclass(frozen=True, slots=True)
-class RingState:
+class RingState(Struct, frozen=True):
     """Hold how a sweep stands: seconds, heading (degrees, 0 to 360), turning (degrees a second, to the left positive).
 
     Then frames by sector, those refused by their reasons, how the latest was taken, the phone's own progress (0 to 1) and

@@ -1,15 +1,15 @@
 """Axes of a plot: from values to the picture, linear or logarithmic, with their grid and labels."""
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 from math import log10
+
+from msgspec import Struct
 
 from daruma.core.language import figures
 from daruma.core.pictures.primitives import Item, Line, Rect, Text, Tone
 
 
-@dataclass(frozen=True, slots=True)
-class Axes:
+class Axes(Struct, frozen=True):
     """Map values to a rectangle of the picture; `x` and `y` are the ends of the axes."""
 
     left: float

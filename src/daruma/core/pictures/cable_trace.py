@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
 
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Phase, Span
@@ -34,8 +35,7 @@ WORDS = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class Drawn:
+class Drawn(Struct, frozen=True):
     """Hold a trace to be drawn: its name, seconds, volts, amperes (n)."""
 
     name: str

@@ -3,7 +3,8 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.language import figures, tr
 from daruma.core.pictures.axes import Axes
@@ -13,8 +14,7 @@ _LEFT, _GAP, _HEAD, _FOOT = 44.0, 34.0, 22.0, 34.0
 _LEAST_HEIGHT = 190.0
 
 
-@dataclass(frozen=True, slots=True)
-class CellCurve:
+class CellCurve(Struct, frozen=True):
     """Hold what is drawn of a log: hours, volts, amperes; stages as hours from, to, and a word."""
 
     hours: Sequence[float]
@@ -23,8 +23,7 @@ class CellCurve:
     stages: Sequence[tuple[float, float, str]]
 
 
-@dataclass(frozen=True, slots=True)
-class Grown:
+class Grown(Struct, frozen=True):
     """Hold what was believed at an hour: capacity, lower and upper end of its 95 % interval, mAh."""
 
     hour: float

@@ -3,9 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.depth.sheet import VIEW, DotSheet
 from daruma.core.depth.view import Floats, Ints
@@ -19,8 +19,7 @@ _LONGER = 25.0  # so many times what a dot is off its place is drawn
 _LARGEST = 7.0  # px, radius of it
 
 
-@dataclass(frozen=True, slots=True)
-class _Frame:
+class _Frame(Struct, frozen=True):
     """Map the camera's picture to a rectangle of the drawn one."""
 
     left: float

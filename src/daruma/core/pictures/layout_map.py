@@ -1,6 +1,7 @@
 """The map of a part's memory: every byte in its place, what it belongs to, and what the checksums cover."""
 
-from dataclasses import dataclass, replace
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.language import tr, word
 from daruma.core.pictures.primitives import Item, Picture, Rect, Spot, Text, Tone
@@ -16,8 +17,7 @@ _ROLES = {
 }
 
 
-@dataclass(frozen=True, slots=True)
-class _Run:
+class _Run(Struct, frozen=True):
     """Hold bytes of one row that belong together: from the first to the one behind the last."""
 
     first: int

@@ -1,7 +1,8 @@
 """The record lens: board expects, backup, on the part, to be written; field by field, character by character, byte by byte."""
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.core.parts import Identity
@@ -15,8 +16,7 @@ _ROW = 25.0
 _LABEL = 94.0
 
 
-@dataclass(frozen=True, slots=True)
-class LensColumn:
+class LensColumn(Struct, frozen=True):
     """Hold one column: its head and the record it shows, or the identities the board expects."""
 
     head: str

@@ -1,8 +1,9 @@
 """What pictures are made of. Lengths are in logical pixels, y grows downwards."""
 
-from dataclasses import dataclass
 from enum import Enum
 from typing import Literal
+
+from msgspec import Struct
 
 Anchor = Literal["start", "middle", "end"]
 
@@ -21,8 +22,7 @@ class Tone(Enum):
     GOLD = "gold"
 
 
-@dataclass(frozen=True, slots=True)
-class Line:
+class Line(Struct, frozen=True):
     """Draw a polyline."""
 
     points: tuple[tuple[float, float], ...]
@@ -31,8 +31,7 @@ class Line:
     dash: tuple[float, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
-class Rect:
+class Rect(Struct, frozen=True):
     """Draw a rectangle, filled, hatched or outlined."""
 
     x: float
@@ -47,8 +46,7 @@ class Rect:
     dash: tuple[float, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
-class Disc:
+class Disc(Struct, frozen=True):
     """Draw an ellipse around a centre."""
 
     x: float
@@ -62,16 +60,14 @@ class Disc:
     dash: tuple[float, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
-class Bars:
+class Bars(Struct, frozen=True):
     """Fill many rectangles of one colour: left, top, width and height of each."""
 
     bars: tuple[tuple[float, float, float, float], ...]
     tone: Tone
 
 
-@dataclass(frozen=True, slots=True)
-class Text:
+class Text(Struct, frozen=True):
     """Write a line of text on a baseline; `limit` is the width it may take before it is shortened."""
 
     x: float
@@ -88,8 +84,7 @@ class Text:
 Item = Line | Rect | Disc | Bars | Text
 
 
-@dataclass(frozen=True, slots=True)
-class Spot:
+class Spot(Struct, frozen=True):
     """Mark an area that can be pointed at, with the words for it."""
 
     key: str
@@ -100,8 +95,7 @@ class Spot:
     words: str
 
 
-@dataclass(frozen=True, slots=True)
-class Picture:
+class Picture(Struct, frozen=True):
     """Hold a drawn picture and its text twin for those who cannot see it."""
 
     width: float

@@ -1,7 +1,8 @@
 """Route strips: the ways still open to a common scale of minutes, and the closed ones with their reasons."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
+
+from msgspec import Struct, field
 
 from daruma.core.language import tr
 from daruma.core.parts import Function
@@ -19,8 +20,7 @@ _FIGURES = 230.0
 _HEAD = 30.0
 
 
-@dataclass(frozen=True, slots=True)
-class StripsView:
+class StripsView(Struct, frozen=True):
     """Hold what is drawn of a plan: names of functions, the chosen route, one laid over it, how many are shown."""
 
     labels: Mapping[Function, str] = field(default_factory=dict)

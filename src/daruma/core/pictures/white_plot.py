@@ -1,8 +1,9 @@
 """The white plot: measured whites under each light against the path they should follow (CIE 1976 u', v')."""
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field
 from math import cos, pi, radians, sin
+
+from msgspec import Struct, field
 
 from daruma.core.colour.chromaticity import Pair, xy_to_uv
 from daruma.core.colour.follow import WhitePoint, WhiteVerdict, target_white
@@ -35,8 +36,7 @@ class _Frame:
         return _LEFT <= x <= _LEFT + self.w and _TOP <= y <= _TOP + self.h
 
 
-@dataclass(frozen=True, slots=True)
-class Beside:
+class Beside(Struct, frozen=True):
     """Hold what is drawn beside the measured whites: loci to compare with, what was measured before the display was
     tuned, where a tuned record should bring each light's white, and readings that just came in.
     """

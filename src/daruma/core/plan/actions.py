@@ -1,8 +1,9 @@
 """Actions: what can be done at the bench, with conditions, effects, time, cost and risk."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
 from enum import Enum, IntEnum
+
+from msgspec import Struct, field
 
 from daruma.core.acts import ActKind
 from daruma.core.language import tr
@@ -19,8 +20,7 @@ class How(Enum):
     PROOF = "proof"
 
 
-@dataclass(frozen=True, slots=True)
-class Trait:
+class Trait(Struct, frozen=True):
     """Hold what is so of an action in every case.
 
     `part` is what it is done on; `act` what kind of guarded act it is, None where it can be taken back. `redone` says
@@ -53,8 +53,7 @@ class Effort(IntEnum):
     PHONE = 6
 
 
-@dataclass(frozen=True, slots=True)
-class Bar:
+class Bar(Struct, frozen=True):
     """Hold what bars an action from the start, in words, and what it takes to do away with it."""
 
     words: str
@@ -69,8 +68,7 @@ class Heat(Enum):
     BOARD = "board"
 
 
-@dataclass(frozen=True, slots=True)
-class ActionFigures:
+class ActionFigures(Struct, frozen=True):
     """Hold an action's words and numbers, as the catalogue gives them.
 
     Minutes are minutes of the bench; `cost` is in the shop's money; `chance` is the probability that a try succeeds;
@@ -94,8 +92,7 @@ class ActionFigures:
     origin: str = tr("catalogue guess")
 
 
-@dataclass(frozen=True, slots=True)
-class Action:
+class Action(Struct, frozen=True):
     """Hold one action of the planner.
 
     `bars` are what keeps it from being done at all here. `chances` are the probabilities of success at each try, given that

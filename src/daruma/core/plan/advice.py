@@ -1,15 +1,15 @@
 """Advice: the best next step and why, what to do when it fails, and what would be worth knowing first."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.plan.actions import Action
 from daruma.core.plan.policy import Expected, Option, Policy
 from daruma.core.plan.routes import Route
 
 
-@dataclass(frozen=True, slots=True)
-class Advice:
+class Advice(Struct, frozen=True):
     """Hold the best next step (None: stop), its value and the others', what follows a failure, what to expect.
 
     Values are the shop's money, seen from now on; `watched` is the first uncertain step on the best way and `after`

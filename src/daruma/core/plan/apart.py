@@ -9,9 +9,11 @@ be followed; how much better any plan could be is bounded by charging the parts 
 from __future__ import annotations
 
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass, replace
 from functools import cached_property
 from math import prod
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
@@ -31,8 +33,7 @@ _WIDE = 15.0  # money: how much better anything could be is looked into twice wh
 _REPAIRS = 6  # so many steps are given up because they do not go together with the others' work
 
 
-@dataclass(frozen=True, slots=True)
-class Joint:
+class Joint(Struct, frozen=True):
     """Hold the parts planned apart, and what that is worth together; `shared` are the steps that the phone pays for."""
 
     assignment: Assignment

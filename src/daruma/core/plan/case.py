@@ -1,8 +1,10 @@
 """A case: the phone, the parts that are on the table, what the bench owns, and what was promised."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
 from typing import Any
+
+from msgspec import Struct, field
+from msgspec.structs import replace
 
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
@@ -12,8 +14,7 @@ from daruma.core.plan.odds import Record
 from daruma.core.plan.rules import OrderRule
 
 
-@dataclass(frozen=True, slots=True)
-class Kit:
+class Kit(Struct, frozen=True):
     """Hold what the bench owns and has at hand."""
 
     hot_air: bool = True
@@ -25,8 +26,7 @@ class Kit:
     welder: bool = True
 
 
-@dataclass(frozen=True, slots=True)
-class Case:
+class Case(Struct, frozen=True):
     """Hold the facts that the ways of a job depend on.
 
     `parts` are the facts of the parts on the table, each as its own kind has them; a kind that is not there stays as it

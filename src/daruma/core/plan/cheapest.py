@@ -2,8 +2,9 @@
 
 import heapq
 from collections.abc import Callable
-from dataclasses import dataclass
 from itertools import count
+
+from msgspec import Struct
 
 from daruma.core.plan.actions import Action
 from daruma.core.plan.money import Prices
@@ -11,8 +12,7 @@ from daruma.core.plan.packing import Move
 from daruma.core.plan.pareto import Found, Search
 
 
-@dataclass(frozen=True, slots=True)
-class Cheapest:
+class Cheapest(Struct, frozen=True):
     """Hold the best course through a way: its actions and what ways are compared by, as `Route.vector` has it."""
 
     actions: tuple[Action, ...]

@@ -1,9 +1,11 @@
 """Ways that are not taken, and promises that no way keeps: why, by what the search itself knows."""
 
 from collections.abc import Callable, Collection, Iterable, Mapping, Sequence
-from dataclasses import dataclass, replace
 from enum import Enum
 from typing import Protocol
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.language import tr
 from daruma.core.parts import Function
@@ -26,8 +28,7 @@ class Standing(Enum):
     BEATEN = "beaten"
 
 
-@dataclass(frozen=True, slots=True)
-class Closed:
+class Closed(Struct, frozen=True):
     """Hold a way that is not taken and why, or a promise (`function`) that no way keeps.
 
     `needs` are the things that would open it, all of them together; `by` names the route that beats it.

@@ -2,7 +2,8 @@
 
 from collections import deque
 from collections.abc import Collection, Iterator, Mapping
-from dataclasses import dataclass, field
+
+from msgspec import Struct, field
 
 from daruma.core.plan.actions import Action
 from daruma.core.plan.edges import Edge
@@ -12,8 +13,7 @@ from daruma.core.plan.problem import Problem
 _Step = tuple[Move, int, bool]  # a move, the state after it, whether it went well
 
 
-@dataclass(frozen=True, slots=True)
-class Courses:
+class Courses(Struct, frozen=True):
     """Hold what some courses from a start reach: the ways on those that keep a promise, the others, goals kept at an end;
     for ways that only a failure leads to, the action that fails.
     """

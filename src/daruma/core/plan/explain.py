@@ -1,6 +1,6 @@
 """Where every number of a route comes from: a guess of the catalogue, this shop's outcomes, or a measurement."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.kinds import on_table
 from daruma.core.language import figures, tr
@@ -10,8 +10,7 @@ from daruma.core.plan.odds import Beta
 from daruma.core.plan.routes import Promise, Route
 
 
-@dataclass(frozen=True, slots=True)
-class Source:
+class Source(Struct, frozen=True):
     """Hold one number of a route and where it comes from."""
 
     what: str

@@ -1,9 +1,11 @@
 """Facts of a case as each kind of part declares them: what can be asked, what could be otherwise, what is worth knowing."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, replace
 from enum import Enum
 from typing import Any
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.language import tr
 from daruma.core.parts import PartKind
@@ -13,16 +15,14 @@ from daruma.core.plan.case import Case
 YES_OR_NO = {"yes": tr("yes"), "no": tr("no")}
 
 
-@dataclass(frozen=True, slots=True)
-class Option:
+class Option(Struct, frozen=True):
     """Hold one value that a fact can be given."""
 
     key: str
     words: str
 
 
-@dataclass(frozen=True, slots=True)
-class Fact:
+class Fact(Struct, frozen=True):
     """Hold a fact of a case: its name, its value now and the values it can be given."""
 
     key: str
@@ -31,8 +31,7 @@ class Fact:
     options: tuple[Option, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Ask:
+class Ask(Struct, frozen=True):
     """Declare a fact that can be asked about: how it is read from a case and how a case is changed by it.
 
     `options` are the values with their words; `there` says whether a case has the fact at all.
@@ -77,8 +76,7 @@ def flag(
     )
 
 
-@dataclass(frozen=True, slots=True)
-class Otherwise:
+class Otherwise(Struct, frozen=True):
     """Hold a fact that nothing at the bench changes: where it stands so, what it would be otherwise."""
 
     words: str
@@ -87,8 +85,7 @@ class Otherwise:
     then: Mapping[Enum, Enum]
 
 
-@dataclass(frozen=True, slots=True)
-class Question:
+class Question(Struct, frozen=True):
     """Hold a fact that nobody has looked at: the key of the step that would answer it, and its answers with their chances."""
 
     words: str

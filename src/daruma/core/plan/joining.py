@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Iterator, Mapping, Sequence
-from dataclasses import dataclass
 from typing import Any
+
+from msgspec import Struct
 
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
@@ -18,8 +19,7 @@ _Steps = tuple[Any, Move | None, Move] | None
 _MOST = 3000  # so many places on the ways are looked at before they are said not to go together
 
 
-@dataclass(frozen=True, slots=True)
-class Joined:
+class Joined(Struct, frozen=True):
     """Hold the steps of the phone's way, each with what sets it up; where there is none, the `stuck` steps by kind."""
 
     steps: tuple[tuple[Move | None, Move], ...]

@@ -1,7 +1,8 @@
 """What would be worth knowing first: the value of information about facts that nobody has looked at."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.kinds import on_table
 from daruma.core.plan.actions import ActionFigures
@@ -13,8 +14,7 @@ from daruma.core.plan.problem import Checkpoint, go_on
 from daruma.core.plan.setting import Setting
 
 
-@dataclass(frozen=True, slots=True)
-class Worth:
+class Worth(Struct, frozen=True):
     """Hold a question, what knowing its answer beforehand is worth in money, and whether it changes the next step."""
 
     question: str

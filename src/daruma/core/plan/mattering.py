@@ -1,8 +1,9 @@
 """What still matters of a state: misses of moves that cannot come again do not, nor what only such moves ask for."""
 
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.plan.leading import Leading
 from daruma.core.plan.packing import Move, Packing
@@ -13,8 +14,7 @@ Tidying = tuple[int, int, int]
 _Kinds = tuple[tuple[int, int], ...]
 
 
-@dataclass(frozen=True, slots=True)
-class _Group:
+class _Group(Struct, frozen=True):
     """Hold a variable that goals, ends or doubts ask for: its bits, the values that are all the same to these, each with the
     pattern that stands for it, and what must be so for each move that asks for it besides.
 

@@ -1,9 +1,10 @@
 """What time, functions and ruined things are worth to the shop, in its own money."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field
 from enum import Enum
 from typing import Protocol
+
+from msgspec import Struct, field
 
 from daruma.core.language import tr
 from daruma.core.parts import Function
@@ -40,8 +41,7 @@ class Prices(Protocol):
         """Return the price in the shop's money."""
 
 
-@dataclass(frozen=True, slots=True)
-class Preferences:
+class Preferences(Struct, frozen=True):
     """Hold what the shop rules out and what it weighs, in its money (all figures ours, to be set by the shop).
 
     `attended` and `waiting` are money for an hour; `worth` is what a kept promise is worth; `board` the price of a

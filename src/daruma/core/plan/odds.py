@@ -1,15 +1,15 @@
 """Odds: what a number of outcomes says about a chance, and what a part's hidden write limit does to the next write."""
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, field
 from math import comb, exp, inf, isinf, lgamma
+
+from msgspec import Struct, field
 
 GUESS_WEIGHT = 10.0  # trials that a catalogue guess counts for, beside a shop's own outcomes (ours)
 HIDDEN_PAST = (0.6, 0.3, 0.1)  # chance that a used part had 0, 1, 2 writes that nobody noted (ours)
 
 
-@dataclass(frozen=True, slots=True)
-class Beta:
+class Beta(Struct, frozen=True):
     """Hold a belief about a chance: `a` successes to `b` failures; both infinite stand for a known chance `fixed`."""
 
     a: float
@@ -87,8 +87,7 @@ def tries_of_a_doubtful_part(sound: float, contact: Beta, count: int) -> tuple[f
     return tuple(chances)
 
 
-@dataclass(frozen=True, slots=True)
-class WriteLife:
+class WriteLife(Struct, frozen=True):
     """Hold what is believed about a part's next writes.
 
     `weights` maps (writes it still takes, failures blamed on the contact) to a probability; `accepted` is how many of
@@ -167,8 +166,7 @@ def _normal(weights: dict[tuple[int | None, int], float]) -> tuple[tuple[int | N
     return tuple((left, blamed, weight / total) for (left, blamed), weight in weights.items() if weight > 0)
 
 
-@dataclass(frozen=True, slots=True)
-class Outcomes:
+class Outcomes(Struct, frozen=True):
     """Hold how often an action went well and badly at this shop."""
 
     done: int = 0
@@ -180,8 +178,7 @@ class Outcomes:
         return self.done + self.failed
 
 
-@dataclass(frozen=True, slots=True)
-class Record:
+class Record(Struct, frozen=True):
     """Hold a shop's outcomes by action, and by adapter for reading and writing."""
 
     actions: dict[str, Outcomes] = field(default_factory=dict)

@@ -6,10 +6,12 @@ effort first, until that is so.
 """
 
 from collections.abc import Collection, Iterable, Mapping, Sequence
-from dataclasses import dataclass, replace
 from enum import Enum
 from functools import cached_property
 from itertools import combinations
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.language import tr
 from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
@@ -23,8 +25,7 @@ from daruma.core.plan.useful import useful
 Values = Mapping[Enum, Enum]
 
 
-@dataclass(frozen=True, slots=True)
-class Grant:
+class Grant(Struct, frozen=True):
     """Hold one thing that could be otherwise: a bar that is lifted, or values that the start would have instead."""
 
     words: str

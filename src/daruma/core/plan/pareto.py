@@ -10,9 +10,10 @@ from __future__ import annotations
 
 import heapq
 from collections.abc import Callable, Iterable, Sequence
-from dataclasses import dataclass
 from itertools import count
 from typing import Any, TypeVar
+
+from msgspec import Struct
 
 from daruma.core.plan.actions import Action, Heat
 from daruma.core.plan.edges import Edge
@@ -26,8 +27,7 @@ _T = TypeVar("_T")
 Path = tuple[Any, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Found:
+class Found(Struct, frozen=True):
     """Hold a way found by the search: its costs, the chance of each goal and the uncertain actions that it rests on."""
 
     path: Path

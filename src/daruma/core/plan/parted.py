@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Iterable, Mapping, Sequence
-from dataclasses import dataclass, replace
 from functools import cached_property
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
@@ -24,8 +26,7 @@ _MENU = 6  # so many ways of a part are offered
 _SEEN = 0.005  # chances are shown in whole per cent
 
 
-@dataclass(frozen=True, slots=True)
-class Entry:
+class Entry(Struct, frozen=True):
     """Hold one way of a part: as a route of its own, and as a piece of the phone's plan."""
 
     route: Route

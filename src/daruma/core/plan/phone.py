@@ -1,9 +1,10 @@
 """What is done to the phone itself: trust, opening, a trial, its board's memory, closing it again."""
 
 from collections.abc import Iterable, Mapping
-from dataclasses import replace
 from enum import Enum
 from typing import Any
+
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.language import tr

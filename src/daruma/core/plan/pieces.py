@@ -3,15 +3,16 @@
 from __future__ import annotations
 
 from collections.abc import Callable
-from dataclasses import dataclass, replace
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.plan.actions import Action
 from daruma.core.plan.policy import Expected, Policy
 from daruma.core.plan.table import Alone, Look
 
 
-@dataclass(frozen=True, slots=True)
-class Piece:
+class Piece(Struct, frozen=True):
     """Hold one kind of part, planned alone."""
 
     alone: Alone

@@ -6,6 +6,8 @@ from dataclasses import dataclass, field, replace
 from itertools import count
 from typing import TypeVar
 
+from msgspec import Struct
+
 from daruma.core.kinds import on_table
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, ActionFigures
@@ -64,16 +66,14 @@ class Plan:
         return replace(self, routes=tuple(named_apart((*self.routes, made)))), len(self.routes)
 
 
-@dataclass(frozen=True, slots=True)
-class Outlook:
+class Outlook(Struct, frozen=True):
     """Hold what a case is worth, and the steps that are taken when all goes well."""
 
     value: float
     path: tuple[Action, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class First:
+class First(Struct, frozen=True):
     """Hold a first answer, while the plan is still being worked out: the next step, what it is worth to go that way, and what
     nothing can be worth more than.
     """

@@ -4,6 +4,8 @@ from collections.abc import Callable, Hashable, Sequence
 from dataclasses import dataclass, field
 from typing import Generic, TypeVar
 
+from msgspec import Struct
+
 from daruma.core.plan.actions import Action
 from daruma.core.plan.bounds import Bounds
 from daruma.core.plan.edges import Edge
@@ -14,8 +16,7 @@ from daruma.core.plan.problem import Problem
 S = TypeVar("S", bound=Hashable)
 
 
-@dataclass(frozen=True, slots=True)
-class Choice(Generic[S]):
+class Choice(Struct, Generic[S], frozen=True):
     """Hold one choice in a state: what it gains at once, and where it may lead with which chance."""
 
     key: str
@@ -67,8 +68,7 @@ def _best(stopped: float, open_: Sequence[Choice[S]], worth: Sequence[float]) ->
     return best, pick
 
 
-@dataclass(frozen=True, slots=True)
-class Option:
+class Option(Struct, frozen=True):
     """Hold one thing that could be done next: the action, what sets it up, its chance and its value in money.
 
     Where `exact` is false the value is only a bound that it does not exceed. `then` are the keys of what is done when all
@@ -83,8 +83,7 @@ class Option:
     then: tuple[str, ...] = ()
 
 
-@dataclass(frozen=True, slots=True)
-class Expected:
+class Expected(Struct, frozen=True):
     """Hold what the best policy is expected to give: the chance of each goal, minutes, money, writes; `value` is all of it
     in the shop's money.
     """

@@ -5,9 +5,11 @@ phones.
 """
 
 from collections.abc import Callable, Iterable, Iterator, Mapping, Sequence
-from dataclasses import dataclass, replace
 from enum import Enum
 from functools import cached_property
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.parts import Function
 from daruma.core.plan.actions import Action
@@ -20,8 +22,7 @@ from daruma.core.plan.state import Needs
 from daruma.core.plan.useful import useful
 
 
-@dataclass(frozen=True, slots=True)
-class Goal:
+class Goal(Struct, frozen=True):
     """Hold a promise: any of the alternatives must be met as a whole; `worth` is its value in money."""
 
     function: Function
@@ -29,8 +30,7 @@ class Goal:
     worth: float = 1.0
 
 
-@dataclass(frozen=True, slots=True)
-class Doubt:
+class Doubt(Struct, frozen=True):
     """Hold a fact that may stay unknown: a value that stands for `yes` with a chance, else for `no`."""
 
     var: Enum

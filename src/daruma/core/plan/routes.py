@@ -1,7 +1,9 @@
 """Routes: ordered ways from the bench as it is to what was promised, with the figures that they are compared by."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass, replace
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.language import tr
 from daruma.core.parts import Function, PartKind
@@ -9,8 +11,7 @@ from daruma.core.plan.actions import Action, Heat
 from daruma.core.plan.pareto import SCALE, costs_of
 
 
-@dataclass(frozen=True, slots=True)
-class Promise:
+class Promise(Struct, frozen=True):
     """Hold what a route does for one promise: the chance to keep it, and the uncertain actions it rests on.
 
     `doubt` is the chance of facts that nobody looked at (1 where none is in doubt); `with_ways_back` the chance when the
@@ -25,8 +26,7 @@ class Promise:
     risk: Action | None = None
 
 
-@dataclass(frozen=True, slots=True)
-class Route:
+class Route(Struct, frozen=True):
     """Hold an ordered way; the last actions prove what it keeps. `utility` is what it is worth with every way back used,
     in the shop's money.
     """

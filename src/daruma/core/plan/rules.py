@@ -1,15 +1,16 @@
 """Rules of order from the catalogue: what must be done, or at least tried, before what."""
 
 from collections.abc import Iterable, Sequence
-from dataclasses import dataclass, replace
 from graphlib import CycleError, TopologicalSorter
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.plan.actions import Action
 from daruma.core.plan.state import Needs
 
 
-@dataclass(frozen=True, slots=True)
-class OrderRule:
+class OrderRule(Struct, frozen=True):
     """Hold that `first` must be done or tried before `then`, wherever it can be done at all."""
 
     first: str

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
 from enum import Enum
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.kinds import on_table, rooms, traits
 from daruma.core.kinds.room import Room, Values
@@ -22,8 +24,7 @@ from daruma.core.plan.rules import ordered
 from daruma.core.plan.workbench import FITTED, Around, Workbench
 
 
-@dataclass(frozen=True, slots=True)
-class Setting:
+class Setting(Struct, frozen=True):
     """Hold a case with all its actions but the proofs, and the values that its history has led to."""
 
     case: Case

@@ -3,7 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, replace
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.plan.actions import ActionFigures
 from daruma.core.plan.case import Case
@@ -13,8 +15,7 @@ from daruma.core.plan.setting import Setting
 from daruma.core.plan.whatif import Difference, Fact, all_changed, difference, facts
 
 
-@dataclass(frozen=True, slots=True)
-class Solution:
+class Solution(Struct, frozen=True):
     """Hold a solved case.
 
     `asked` is the case as it is, `case` with the changes. `real` is the plan as things are, `plan` the one that is

@@ -2,9 +2,10 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from enum import Enum
 from typing import TYPE_CHECKING
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.core.plan.odds import WriteLife
@@ -22,8 +23,7 @@ class Spend(Enum):
     CANNOT = "no write left"
 
 
-@dataclass(frozen=True, slots=True)
-class Stakes:
+class Stakes(Struct, frozen=True):
     """Hold what the answer weighs: the belief about the panel's next writes, and money.
 
     `kills` is the chance that a write to a spent panel kills it, `panel` what it cost, `worth` what a right white is
@@ -39,8 +39,7 @@ class Stakes:
     minutes: float
 
 
-@dataclass(frozen=True, slots=True)
-class SpendAdvice:
+class SpendAdvice(Struct, frozen=True):
     """Hold the answer with its reasons.
 
     `before` and `after` are the chances that white and greys are within `tolerance` (dE00), `odds` that the panel takes

@@ -4,8 +4,9 @@ What is of the phone itself stands here; each kind of part brings variables and 
 """
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 
@@ -49,8 +50,7 @@ class Val(Named):
     LIFTED_UNBOUND = tr("memory lifted and unbound")
 
 
-@dataclass(frozen=True, slots=True)
-class Needs:
+class Needs(Struct, frozen=True):
     """Hold one condition on a variable: the values that are good, and what to say where it has none of them.
 
     `moot` says that the action has no purpose any more where the condition cannot be met; `order` that the condition

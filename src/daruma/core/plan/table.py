@@ -7,10 +7,12 @@ variables and those of the phone, every action that changes one of them, and not
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Iterator, Mapping
-from dataclasses import dataclass, replace
 from enum import Enum
 from functools import cached_property
 from itertools import islice, product
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, Heat
@@ -41,8 +43,7 @@ class Shares:
         return self._prices[id(action)]
 
 
-@dataclass(frozen=True, slots=True)
-class Term:
+class Term(Struct, frozen=True):
     """Hold one promise and the kinds of parts that it is to be kept by, with the alternatives that ask for just these."""
 
     goal: Goal
@@ -55,8 +56,7 @@ Share = Callable[[str], float]
 Look = tuple[object, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class Alone:
+class Alone(Struct, frozen=True):
     """Hold the problem of one kind of part and what it is charged in it; `terms` are the places of its promises."""
 
     kind: PartKind
@@ -65,8 +65,7 @@ class Alone:
     terms: tuple[int, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class _View:
+class _View(Struct, frozen=True):
     """Hold an action as a kind sees it, what a try of it costs, whether it is shared, changes something of the kind, or of any
     part; `besides` is what it costs besides for the kind where nothing was done on it.
     """

@@ -1,7 +1,9 @@
 """What if: facts of a case that can be changed to see what opens and what closes, and taken back."""
 
 from collections.abc import Iterable
-from dataclasses import dataclass, replace
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.kinds import rooms
 from daruma.core.language import tr
@@ -102,8 +104,7 @@ def those_that_apply(case: Case, changes: Iterable[tuple[str, str]]) -> tuple[tu
     return tuple(found)
 
 
-@dataclass(frozen=True, slots=True)
-class Difference:
+class Difference(Struct, frozen=True):
     """Hold what a change of facts opens and closes: names of ways, and closed ones with their reasons."""
 
     opened: tuple[str, ...]

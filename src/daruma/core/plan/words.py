@@ -1,7 +1,8 @@
 """Advice in words, for window and command line alike."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
+
+from msgspec import Struct
 
 from daruma.core.kinds import KINDS, rooms
 from daruma.core.language import continued, inner, tr
@@ -17,8 +18,7 @@ from daruma.core.plan.routes import Route
 _SHOWN = 0.05  # money: a smaller gap is none
 
 
-@dataclass(frozen=True, slots=True)
-class Said:
+class Said(Struct, frozen=True):
     """Hold advice as a heading and lines."""
 
     head: str

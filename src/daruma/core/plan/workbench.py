@@ -1,9 +1,11 @@
 """Build actions: figures from the catalogue, chances from them and the shop's record, what the shop rules out."""
 
 from collections.abc import Iterable, Mapping
-from dataclasses import dataclass, field, replace
 from enum import Enum
 from typing import Any
+
+from msgspec import Struct, field
+from msgspec.structs import replace
 
 from daruma.core.language import tr
 from daruma.core.parts import PartKind
@@ -25,8 +27,7 @@ BOARD_IN = needs(Var.BOARD, Val.BOUND, Val.UNBOUND, Val.READ_OUT, otherwise=tr("
 BOARD_RESTS = needs(Var.BOARD, Val.BOUND, Val.READ_OUT, otherwise=tr("the unbound board is to be read out first"), order=True)
 
 
-@dataclass(frozen=True, slots=True)
-class Fitting:
+class Fitting(Struct, frozen=True):
     """Hold one way to close the phone: with which part, at which price, and what a failure ruins."""
 
     variant: str = ""
@@ -38,8 +39,7 @@ class Fitting:
     counts_with: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class Around:
+class Around(Struct, frozen=True):
     """Hold what the parts on the table ask of work that is not their own.
 
     `clear`: nothing of theirs lies on the programmer; `rests`: none of them is half done; `closes`: what must be so before
@@ -60,8 +60,7 @@ class Around:
     pending: Mapping[PartKind, tuple[Needs, ...]] = field(default_factory=dict)
 
 
-@dataclass(frozen=True, slots=True)
-class Workbench:
+class Workbench(Struct, frozen=True):
     """Carry case and figures to the places where actions are made."""
 
     case: Case

@@ -7,11 +7,11 @@ the model draws, as a correlation over the time that a start takes.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from enum import Enum
 
 import numpy as np
 import numpy.typing as npt
+from msgspec import Struct
 
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Phase, Span
@@ -44,8 +44,7 @@ class Boot(Enum):
     UNKNOWN = "not known"
 
 
-@dataclass(frozen=True, slots=True)
-class Run:
+class Run(Struct, frozen=True):
     """Hold a time in which current flows, s; `alike` is the correlation with the model's start, over as much as there is."""
 
     start: float
@@ -54,8 +53,7 @@ class Run:
     ended: bool
 
 
-@dataclass(frozen=True, slots=True)
-class BootVerdict:
+class BootVerdict(Struct, frozen=True):
     """Hold what a log says of a start, why, and the runs that it saw."""
 
     boot: Boot

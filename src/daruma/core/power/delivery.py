@@ -6,8 +6,9 @@ programmable one is never shown as a fixed voltage.
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from enum import Enum
+
+from msgspec import Struct
 
 from daruma.core.language import tr
 
@@ -35,8 +36,7 @@ FLAGS = {
 _PROGRAMMABLE, _EXTENDED, _STANDARD = 0, 1, 2  # kinds of augmented objects, bits 29 and 28
 
 
-@dataclass(frozen=True, slots=True)
-class PowerObject:
+class PowerObject(Struct, frozen=True):
     """Hold one decoded object: voltages in V, current in A, power in W; None where the kind has none.
 
     A fixed supply has the same least and most voltage. `range` tells augmented objects apart; `flags` are those set.

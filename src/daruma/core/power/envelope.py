@@ -2,15 +2,13 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
-
 import numpy as np
+from msgspec import Struct
 
 from daruma.core.cell.log import Floats
 
 
-@dataclass(frozen=True, slots=True)
-class Envelope:
+class Envelope(Struct, frozen=True):
     """Hold the middle of each span (s) and the lowest and highest value in it (n)."""
 
     t: Floats

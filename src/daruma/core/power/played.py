@@ -2,15 +2,14 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Span
 from daruma.core.power.recording import Recording
 
 
-@dataclass(frozen=True, slots=True)
-class Trace:
+class Trace(Struct, frozen=True):
     """Hold samples: seconds, volts, amperes into the phone (n)."""
 
     t: Floats
@@ -18,8 +17,7 @@ class Trace:
     a: Floats
 
 
-@dataclass(frozen=True, slots=True)
-class Played:
+class Played(Struct, frozen=True):
     """Hold a recording with its samples and phases, and when current first begins to flow, s: by that it is laid over others.
 
     `amounts` are mAh, mWh and mean amperes of each phase.

@@ -1,12 +1,12 @@
 """A recording of the charging cable: what a job remembers of it. The samples lie in the store, linked one chunk to the next."""
 
-from dataclasses import dataclass, replace
+from msgspec import Struct
+from msgspec.structs import replace
 
 SOURCES = ("meter", "file")
 
 
-@dataclass(frozen=True, slots=True)
-class Recording:
+class Recording(Struct, frozen=True):
     """Hold a recording of a job: what it is known by, when and at which stage it began, what wrote it.
 
     `link` is that of its last chunk, of `count` chunks and `samples` samples over `seconds`. Charge is in mAh and energy in mWh

@@ -1,10 +1,9 @@
 """What a model draws from its charging cable while it starts."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 
-@dataclass(frozen=True, slots=True)
-class BootSignature:
+class BootSignature(Struct, frozen=True):
     """Hold what is drawn from 5 V while a model starts: seconds after the start and amperes, as corners of a line; after
     `settle` seconds it has started.
     """

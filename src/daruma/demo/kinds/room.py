@@ -1,8 +1,9 @@
 """What the demo knows of a kind of part: one value of this class in each kind's module."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass
 from typing import Any
+
+from msgspec import Struct
 
 from daruma.core.model import Model
 from daruma.core.part_work import PartTicket
@@ -22,8 +23,7 @@ def _not_from_shelf(_: Any, __: Model, ___: Entry, ____: str) -> None:
     return None
 
 
-@dataclass(frozen=True, slots=True)
-class DemoRoom:
+class DemoRoom(Struct, frozen=True):
     """Hold what the demo asks of a kind of part, by the entries of its scenario.
 
     `broken` is what an entry says of a phone in which the part is broken. `own` makes the part that a phone leaves the

@@ -1,8 +1,9 @@
 """What sheets and case files know of a kind of part: one value of this class in each kind's module."""
 
 from collections.abc import Callable
-from dataclasses import dataclass
 from typing import Any
+
+from msgspec import Struct
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.job import Job
@@ -14,8 +15,7 @@ from daruma.handover.case_shape import CaseFile, Strict
 Faults = list[tuple[str, str]]
 
 
-@dataclass(frozen=True, slots=True)
-class Fitted:
+class Fitted(Struct, frozen=True):
     """Hold what a sheet says of a part that was fitted: what it is, and where it came from."""
 
     words: str
@@ -30,8 +30,7 @@ def _none_measured(_: Job, __: Function) -> str:
     return ""
 
 
-@dataclass(frozen=True, slots=True)
-class HandoverRoom:
+class HandoverRoom(Struct, frozen=True):
     """Hold what sheets and case files ask of a kind of part.
 
     `part` is what it is called in the sheet's heading, `deed` what is said there to have been done with it. `fitted` is what a

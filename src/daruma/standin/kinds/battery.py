@@ -2,7 +2,6 @@
 
 import random
 from collections.abc import Mapping
-from dataclasses import dataclass
 from typing import Any, ClassVar
 
 from daruma.catalogue.loader import Catalogue
@@ -26,7 +25,6 @@ HOLDER = "battery"  # the programmer's place for a new pack's data flex
 SOUND = 0.8  # of the design capacity: below it a phone calls the cell worn
 
 
-@dataclass(slots=True)
 class Pack(Thing):
     """Simulate a battery: what its cell really is, and how its gauge or data flex stands.
 

@@ -3,8 +3,9 @@
 import math
 import random
 from collections.abc import Mapping, Sequence
-from dataclasses import dataclass, field
 from typing import Any, ClassVar
+
+from msgspec import field
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import RecordError
@@ -32,7 +33,6 @@ NOISE, MISSING = 0.12, 0.01  # px of a centroid; share of dots that a frame lack
 NEAR, FAR = 300.0, 480.0  # mm: where the hands hold the card
 
 
-@dataclass(slots=True)
 class Module(Thing):
     """Simulate a face module, or an extension flex (`under` is then the die of the module that it is folded on).
 

@@ -2,7 +2,6 @@
 
 import random
 from collections.abc import Mapping
-from dataclasses import dataclass
 from functools import lru_cache
 from typing import Any, ClassVar
 
@@ -30,7 +29,6 @@ _FREE, _FLASHING = f"{KIND.value} free", "flashing"
 SCALE = 64  # parts of a focus code
 
 
-@dataclass(slots=True)
 class FrontCamera(Thing):
     """Simulate a front camera: where its lens is sharpest, what ails it, whether it has a flex that can be written.
 

@@ -2,8 +2,9 @@
 
 import random
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
 from typing import Any, ClassVar
+
+from msgspec.structs import replace
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import RecordError
@@ -21,7 +22,6 @@ KIND = PartKind.MOTOR
 HOLDER = "motor"  # the programmer's place for a new motor
 
 
-@dataclass(slots=True)
 class Motor(Thing):
     """Simulate a haptic motor: what it rings at, and what ails one that is not sound: worn, stuck, open, or dumb after one buzz.
 

@@ -3,8 +3,9 @@
 import random
 import time
 from collections.abc import Mapping
-from dataclasses import dataclass, field
 from typing import Any, ClassVar
+
+from msgspec import field
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import RecordError
@@ -27,7 +28,6 @@ _MOST_SECONDS = 2.0  # of a sweep in one answer
 _CORNER_NOISE = 0.12  # px
 
 
-@dataclass(slots=True)
 class RearCamera(Thing):
     """Simulate a rear camera: its true rotation beside facing (degrees), delay (s), lens; `broken` shows nothing."""
 

@@ -1,8 +1,9 @@
 """What a kind of part is among the stand-ins: one value of this class in each kind's module."""
 
 from collections.abc import Callable, Mapping
-from dataclasses import dataclass, field
 from typing import Any
+
+from msgspec import Struct, field
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.known import Seen
@@ -12,8 +13,7 @@ from daruma.standin.errors import No
 from daruma.standin.world import Phone, Thing, World
 
 
-@dataclass(frozen=True, slots=True)
-class Hand:
+class Hand(Struct, frozen=True):
     """Hold what a hand act works with: the phone, and the dies of the new parts by their kinds."""
 
     world: World
@@ -73,8 +73,7 @@ def _no_entry(_: World, __: Phone, ___: Model) -> None:
     return None
 
 
-@dataclass(frozen=True, slots=True)
-class StandinRoom:
+class StandinRoom(Struct, frozen=True):
     """Hold what the stand-ins ask of a kind of part.
 
     `thing` is its class, `seen` what a phone finds of it: the identities that it carries, the conditions that hold. `says` is

@@ -2,8 +2,9 @@
 
 import random
 from collections.abc import Mapping
-from dataclasses import dataclass, field
 from typing import Any, ClassVar
+
+from msgspec import Struct, field
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.colour.chromaticity import XYZ
@@ -23,7 +24,6 @@ EAR, HOLDER = "ear", "flex"  # the programmer's places for a sensor flex: in the
 WORN = 0.02  # of the light that a worn sensor still sees
 
 
-@dataclass(slots=True)
 class Flex(Thing):
     """Simulate a front sensor flex, worn or sound; a worn one may still answer.
 
@@ -58,8 +58,7 @@ def seen(world: World, phone: Phone, model: Model) -> Seen:
     return Seen(carried, {Condition.SENSOR_FLEX_SOUND: bool(flex and flex.sound)})
 
 
-@dataclass(frozen=True, slots=True)
-class AmbientSeen:
+class AmbientSeen(Struct, frozen=True):
     """Hold what the phone's ambient sensor counts, its stored gains (1000 leaves a channel as it is), and the XYZ that the
     phone makes of both, Y in lux.
     """

@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING
+
+from msgspec import Struct
 
 from daruma.core.haptic.shaking import Drive, Shake
 from daruma.core.job import Job
@@ -25,8 +26,7 @@ if TYPE_CHECKING:
 KEY = "shakes"
 
 
-@dataclass(frozen=True, slots=True)
-class MotorSheet:
+class MotorSheet(Struct, frozen=True):
     """Hold how a job's motor was found, and the calibration that it was held against."""
 
     tap: Tap

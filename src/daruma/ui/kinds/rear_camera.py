@@ -3,9 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from pathlib import Path
 from typing import TYPE_CHECKING
+
+from msgspec import Struct
 
 from daruma.core.job import Job
 from daruma.core.kinds.rear_camera import RearWork
@@ -29,8 +30,7 @@ _SHOWN = 8.0  # seconds of both turnings that are drawn
 _TRACK = tuple[float, float, float, float]
 
 
-@dataclass(frozen=True, slots=True)
-class RearView:
+class RearView(Struct, frozen=True):
     """Hold what the pages show of a rear camera: how it was found, both turnings, corners with their distances."""
 
     sheet: RearSheet

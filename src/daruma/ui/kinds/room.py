@@ -3,8 +3,9 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
 from typing import TYPE_CHECKING, Any
+
+from msgspec import Struct
 
 from daruma.core.job import Job
 from daruma.core.model import Model
@@ -16,8 +17,7 @@ if TYPE_CHECKING:
     from daruma.ui.views.evidence import Page
 
 
-@dataclass(frozen=True, slots=True)
-class Panel:
+class Panel(Struct, frozen=True):
     """Hold a panel beside the record at the bench: its key, its name, and its picture.
 
     The picture is for a width, a job and its model, and what came in of the work that is under way.
@@ -28,8 +28,7 @@ class Panel:
     draw: Callable[[float, Job, Model, Sequence[object]], Picture]
 
 
-@dataclass(frozen=True, slots=True)
-class Form:
+class Form(Struct, frozen=True):
     """Hold a form at the bench: the step that it stands at, and what makes it for a desk; it must have `show_job`."""
 
     step: str
@@ -40,8 +39,7 @@ def _nothing(_: Workshop, __: Job) -> None:
     return None
 
 
-@dataclass(frozen=True, slots=True)
-class UiRoom:
+class UiRoom(Struct, frozen=True):
     """Hold panels of the bench, pages of Proof, and what these show of a job, worked out off the interface's thread.
 
     `steps` name, by the key of a step of the run sheet, the panel that it is looked at with; `forms` ask for something there.

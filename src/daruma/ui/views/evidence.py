@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Collection, Mapping, Sequence
-from dataclasses import dataclass, field
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
+from msgspec import Struct, field
 from PySide6.QtWidgets import QHBoxLayout, QScrollArea, QVBoxLayout, QWidget
 
 from daruma.core.colour.chromaticity import xyz_to_uv
@@ -32,8 +32,7 @@ if TYPE_CHECKING:
     from daruma.core.colour.follow import WhitePoint, WhiteVerdict
 
 
-@dataclass(frozen=True)
-class Evidence:
+class Evidence(Struct, frozen=True):
     """Hold what the pages show of a job, worked out off the interface's thread; `of_kinds` what rooms of single kinds have worked
     out, `others` what comes in of these.
     """

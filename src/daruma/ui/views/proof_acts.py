@@ -1,8 +1,9 @@
 """What the main button at Proof does next: words and act, from what is known of job and page; no Qt."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass
 from enum import Enum, auto
+
+from msgspec import Struct
 
 from daruma.bench.kinds import proof_of
 from daruma.core.colour.light_names import lamp_name
@@ -32,8 +33,7 @@ class Act(Enum):
     LOOK_AT_LIGHT = auto()
 
 
-@dataclass(frozen=True, slots=True)
-class NextAct:
+class NextAct(Struct, frozen=True):
     """Hold the act, the button's words, the light that it is about, how many readings to take (0: as usual)."""
 
     act: Act
@@ -42,8 +42,7 @@ class NextAct:
     repeats: int = 0
 
 
-@dataclass(frozen=True, slots=True)
-class Known:
+class Known(Struct, frozen=True):
     """Hold what the sheets say, as far as the button depends on it; the readings are how many would decide a verdict."""
 
     spend: Spend | None = None

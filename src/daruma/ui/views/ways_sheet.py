@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from dataclasses import dataclass
 from typing import TYPE_CHECKING
 
+from msgspec import Struct
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QVBoxLayout
 
@@ -22,8 +22,7 @@ if TYPE_CHECKING:
 LEGEND = tr("solid: there   hatched: waiting   knot: final   wave: heat   (in brackets: with ways back)")
 
 
-@dataclass(frozen=True, slots=True)
-class Listing:
+class Listing(Struct, frozen=True):
     """Hold how routes are listed: those that keep all that is promised, with `fewer` the others, too."""
 
     routes: Sequence[Route]

@@ -1,9 +1,9 @@
 """What the shop prefers, as plain switches, with what they cost here."""
 
 from collections.abc import Mapping
-from dataclasses import replace
 from typing import Any
 
+from msgspec.structs import replace
 from PySide6.QtCore import QSignalBlocker, Signal
 from PySide6.QtWidgets import QFrame, QGridLayout, QVBoxLayout, QWidget
 

@@ -1,8 +1,8 @@
 """The rail: open jobs, one ticket each."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
+from msgspec import Struct
 from PySide6.QtCore import QAbstractListModel, QModelIndex, QPersistentModelIndex, QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QPainter, QPen
 from PySide6.QtWidgets import QListView, QStyle, QStyledItemDelegate, QStyleOptionViewItem, QWidget
@@ -16,8 +16,7 @@ Index = QModelIndex | QPersistentModelIndex
 HEIGHT = 78
 
 
-@dataclass(frozen=True, slots=True)
-class RailTicket:
+class RailTicket(Struct, frozen=True):
     """Hold what a ticket on the rail shows; `faces` are (promised, proven) pairs."""
 
     number: int

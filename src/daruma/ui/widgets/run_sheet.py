@@ -1,8 +1,8 @@
 """The run sheet: the route's steps, done, here and to come."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 
+from msgspec import Struct
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
 from PySide6.QtGui import QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
@@ -15,8 +15,7 @@ from daruma.ui.theme import Look, text_font
 ROW = 41
 
 
-@dataclass(frozen=True, slots=True)
-class SheetLine:
+class SheetLine(Struct, frozen=True):
     """Hold one line of the run sheet."""
 
     title: str

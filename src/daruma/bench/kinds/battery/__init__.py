@@ -1,7 +1,8 @@
 """The battery at the bench: its gauge read over the cable, the new cell measured, figures written, started twice, proven."""
 
 from collections.abc import Sequence
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.bench import keeping, phone_acts
 from daruma.bench.context import Context

@@ -1,6 +1,6 @@
 """The figures of a new pack: what may be written, what is wished, activating its data flex once, writing and reading back."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.bench import keeping
 from daruma.bench.acting import Found, Intent, act, refuse_dark

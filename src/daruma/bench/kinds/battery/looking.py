@@ -1,10 +1,10 @@
 """What is shown of a cell's test: its curve thinned for the eye, and what was believed as it grew."""
 
 from collections.abc import Sequence
-from dataclasses import dataclass
 from itertools import pairwise
 
 import numpy as np
+from msgspec import Struct
 
 from daruma.bench.kinds.battery.measuring import CellLive, samples_of, test_of
 from daruma.core.cell.capacity import resistance_of
@@ -21,8 +21,7 @@ _STEPS = 16  # moments at which a finished test is believed anew
 _QUIET = 0.01  # A
 
 
-@dataclass(frozen=True, slots=True)
-class CellSheet:
+class CellSheet(Struct, frozen=True):
     """Hold what a cell's log says: its curve, what was believed as it grew, how it stands; slow resistance (ohm) and what it
     loses by itself (mA) with their standard uncertainties, by how much it was warmer than the room (K).
     """

@@ -1,9 +1,10 @@
 """Measuring a cell on the station: samples are fetched and kept, what comes next is ordered, until enough is known."""
 
-from dataclasses import dataclass, replace
 from time import sleep
 
 import numpy as np
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
@@ -23,8 +24,7 @@ _SHORTEST = 0.05  # seconds between two looks, however fast it runs
 _CURRENT = 0.01  # A: an order that differs by less is the same
 
 
-@dataclass(frozen=True, slots=True)
-class CellLive:
+class CellLive(Struct, frozen=True):
     """Hold what a look at a test has brought: the samples, how it stands, how much faster than life its clock runs."""
 
     chunk: LogChunk

@@ -1,6 +1,6 @@
 """The display at the bench: its codes kept, its records written, its white, touch, notice and brightness proven."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing

@@ -2,7 +2,8 @@
 
 from collections.abc import Iterable
 from contextlib import suppress
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.bench.keeping import fields_of, from_phone, kept_whole, record_of, sound
 from daruma.core.backup import Backup, Origin

@@ -1,7 +1,8 @@
 """From a job and the shop's store to what the planner knows of its display."""
 
 from collections.abc import Sequence
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.bench.doing import Doing
 from daruma.bench.kinds.display.writing import MAKER

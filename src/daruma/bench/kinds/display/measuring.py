@@ -2,7 +2,9 @@
 
 from collections.abc import Callable, Mapping, Sequence
 from contextlib import contextmanager
-from dataclasses import dataclass, replace
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
@@ -34,8 +36,7 @@ DARK_READINGS = 2
 LIGHTS = ("warm", "neutral", "cool")  # the lamps of the light box
 
 
-@dataclass(frozen=True, slots=True)
-class Sample:
+class Sample(Struct, frozen=True):
     """Hold one reading as it comes, for whoever watches: the shot, its place among all, XYZ in cd/m2."""
 
     shot: Shot

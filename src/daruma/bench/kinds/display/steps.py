@@ -1,6 +1,6 @@
 """What the display's steps do at the bench."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.bench import keeping, phone_acts, reading
 from daruma.bench.context import Context

@@ -3,8 +3,10 @@
 from __future__ import annotations
 
 from collections.abc import Mapping
-from dataclasses import dataclass, replace
 from typing import TYPE_CHECKING
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.bench.kinds.display.codes import keep_tuned as kept_tuned
 from daruma.bench.kinds.display.facts import panel_of
@@ -41,8 +43,7 @@ WAY = ("reopen_phone", "new_to_socket", "read_new", TUNED, "new_off_socket", "fi
 BOX = dict(zip(LIGHTS, ("A", "LED-B3", "D65"), strict=True))
 
 
-@dataclass(frozen=True)
-class DisplaySheets:
+class DisplaySheets(Struct, frozen=True):
     """Hold what a job's measurements say: panel, advice about a write for it, sensor; each None where it was not measured."""
 
     job: int

@@ -1,6 +1,6 @@
 """Write display records: what would be written, its interlocks, and the writing itself under the journal."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.bench.acting import act, refuse_dark
 from daruma.bench.context import Context

@@ -1,7 +1,8 @@
 """The face module at the bench: tested, backed up in two places, activated once, extended, proven by its dots."""
 
 from collections.abc import Sequence
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.bench import keeping
 from daruma.bench.acting import refuse_dark

@@ -2,7 +2,8 @@
 
 from collections.abc import Callable
 from contextlib import suppress
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.bench.acting import Found, Intent, Sent, act
 from daruma.bench.context import Context

@@ -1,6 +1,6 @@
 """Face unlock proven: by the dots that the module throws on a card, and by unlocking as often as the shop claims."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing

@@ -4,8 +4,9 @@ from __future__ import annotations
 
 import secrets
 from collections.abc import Iterator, Sequence
-from dataclasses import replace
 from typing import TYPE_CHECKING
+
+from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.core.language import tr

@@ -1,8 +1,9 @@
 """The battery: a new cell on its own board, a new pack with the original's data, a genuine pack, or one that stays unknown."""
 
 from collections.abc import Mapping
-from dataclasses import replace
 from typing import Any
+
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.cell.deciding import ORIGIN_LABEL, CellOrigin

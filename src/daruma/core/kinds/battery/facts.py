@@ -1,6 +1,6 @@
 """The facts of a battery that the planner starts from, its variables and their values."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.cell.deciding import CellOrigin
 from daruma.core.finishing import Origin
@@ -9,8 +9,7 @@ from daruma.core.language import tr
 from daruma.core.plan.state import Named
 
 
-@dataclass(frozen=True, slots=True)
-class BatteryFacts:
+class BatteryFacts(Struct, frozen=True):
     """Hold what is known of a phone's battery."""
 
     state: BatteryState = BatteryState.WORN

@@ -1,8 +1,9 @@
 """What a ticket says of a battery, and what a job has done with one."""
 
-from dataclasses import dataclass
 from enum import Enum
 from typing import ClassVar
+
+from msgspec import Struct
 
 from daruma.core.cell.deciding import CellOrigin
 from daruma.core.finishing import Origin
@@ -39,8 +40,7 @@ class BatteryState(Enum):
     SOUND = "sound"
 
 
-@dataclass(frozen=True, slots=True)
-class BatteryTicket(PartTicket):
+class BatteryTicket(PartTicket, frozen=True):
     """Hold what intake writes down of the battery in the phone, and where the new cell comes from."""
 
     KIND: ClassVar[PartKind] = KIND
@@ -53,24 +53,21 @@ class BatteryTicket(PartTicket):
         return BatteryTicket(state=self.state, origin=self.origin, pack=self.pack)
 
 
-@dataclass(frozen=True, slots=True)
-class LogChunk:
+class LogChunk(Struct, frozen=True):
     """Hold some samples of a cell's test: number of the first, then t (s), V, A, degrees Celsius of each, one after the other."""
 
     first: int
     values: tuple[float, ...]
 
 
-@dataclass(frozen=True, slots=True)
-class GaugeSaid:
+class GaugeSaid(Struct, frozen=True):
     """Hold what a gauge said: percent of health and cycles."""
 
     percent: int
     cycles: int
 
 
-@dataclass(frozen=True, slots=True)
-class BatteryWork(PartWork):
+class BatteryWork(PartWork, frozen=True):
     """Hold what was done with the batteries of a job: the log of the cell's test and the room's temperature, seconds
     of it that are lost, what the original gauge said, which figures are wished and which were written, what two starts showed.
     """

@@ -1,8 +1,9 @@
 """The display: its codes, the panels that could take its place, the touch chip that may move with it."""
 
 from collections.abc import Iterable, Mapping
-from dataclasses import replace
 from enum import Enum
+
+from msgspec.structs import replace
 
 from daruma.core.finishing import Origin
 from daruma.core.kinds.display.asking import ASKS, OTHERWISE, questions

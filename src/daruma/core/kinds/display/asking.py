@@ -1,7 +1,8 @@
 """What can be asked of a display: its facts, what is worth knowing of them, and what could be otherwise."""
 
 from collections.abc import Callable
-from dataclasses import replace
+
+from msgspec.structs import replace
 
 from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, OriginalState, PanelKind, facts_of, with_facts
 from daruma.core.kinds.display.state import PanelVal, PanelVar
@@ -34,7 +35,7 @@ def _replaced(case: Case) -> bool:
 
 def _in_hand(case: Case, **changes: object) -> Case:
     panels = facts_of(case).panels
-    return with_facts(case, panels=(replace(panels[0], **changes), *panels[1:]))  # type: ignore[arg-type]
+    return with_facts(case, panels=(replace(panels[0], **changes), *panels[1:]))
 
 
 def _original(case: Case, value: str) -> Case:

@@ -1,7 +1,9 @@
 """What is known of a phone's display and of the panels that could take its place."""
 
-from dataclasses import dataclass, replace
 from enum import Enum
+
+from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.kinds.display.state import PANELS, PanelVal
 from daruma.core.language import tr
@@ -64,8 +66,7 @@ GENUINE = frozenset({PanelKind.GENUINE_NEW, PanelKind.GENUINE_USED})
 GENUINE_CHIP = GENUINE | {PanelKind.READY_CODED}
 
 
-@dataclass(frozen=True, slots=True)
-class Brand:
+class Brand(Struct, frozen=True):
     """Hold what is known of an aftermarket brand: whether its panels want their data before a chip is moved to them."""
 
     key: str
@@ -74,8 +75,7 @@ class Brand:
     note: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class NewPanel:
+class NewPanel(Struct, frozen=True):
     """Hold what is known of a panel that could be fitted; `counted` are its known writes, price is the shop's money."""
 
     kind: PanelKind = PanelKind.GENUINE_USED
@@ -117,8 +117,7 @@ class NewPanel:
         return PanelVal.UNASKED
 
 
-@dataclass(frozen=True, slots=True)
-class DisplayChances:
+class DisplayChances(Struct, frozen=True):
     """Hold the chances of facts that nobody has looked at yet (ours, to be replaced by a shop's own)."""
 
     original_answers: float = 0.85
@@ -127,8 +126,7 @@ class DisplayChances:
     spent_write_kills: float = 0.5
 
 
-@dataclass(frozen=True, slots=True)
-class DisplayFacts:
+class DisplayFacts(Struct, frozen=True):
     """Hold what the ways of a display depend on.
 
     `panels` are those that could be fitted, the one in hand first; none means that the display stays. `source_maker` is
@@ -190,4 +188,4 @@ def facts_of(case: Case) -> DisplayFacts:
 
 def with_facts(case: Case, **changes: object) -> Case:
     """Return the case with some facts of the display changed."""
-    return case.with_part(KIND, replace(facts_of(case), **changes))  # type: ignore[arg-type]
+    return case.with_part(KIND, replace(facts_of(case), **changes))

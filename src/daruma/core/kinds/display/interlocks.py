@@ -1,6 +1,6 @@
 """What must hold before a display record is written."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Remedy
@@ -12,8 +12,7 @@ from daruma.core.records import FieldRole, Record
 from daruma.core.serials import code_fault, grouped, serial_fault
 
 
-@dataclass(frozen=True, slots=True)
-class WriteEvidence:
+class WriteEvidence(Struct, frozen=True):
     """Hold everything the interlocks of a write look at, as it is at the moment of the act.
 
     `checked_part` is the part as it was when the record was put together, `part` what answers on the socket now, `alike`

@@ -1,6 +1,6 @@
 """The display's steps by their keys, and what is so of them in every case."""
 
-from dataclasses import replace
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.parts import PartKind

@@ -1,8 +1,10 @@
 """What a ticket says of a display, and what a job has done with it."""
 
 from collections.abc import Mapping
-from dataclasses import dataclass, field, replace
 from typing import ClassVar
+
+from msgspec import Struct, field
+from msgspec.structs import replace
 
 from daruma.core.kinds.display.facts import ChipPlace, OriginalState, PanelKind
 from daruma.core.language import tr
@@ -13,8 +15,7 @@ from daruma.core.parts import PartKind
 from daruma.core.tri import Tri
 
 
-@dataclass(frozen=True, slots=True)
-class DisplayTicket(PartTicket):
+class DisplayTicket(PartTicket, frozen=True):
     """Hold what intake writes down of the original and of the new panel.
 
     `donor` says whether the new panel is free of locks and its touch flex its own.
@@ -34,8 +35,7 @@ class DisplayTicket(PartTicket):
         return replace(self, die="", source="", paper_serial="")
 
 
-@dataclass(frozen=True, slots=True)
-class Decision:
+class Decision(Struct, frozen=True):
     """Hold what a technician has decided of a panel: to try a record of another maker's panel on it."""
 
     die: str
@@ -44,8 +44,7 @@ class Decision:
     who: str = ""
 
 
-@dataclass(frozen=True, slots=True)
-class DisplayWork(PartWork):
+class DisplayWork(PartWork, frozen=True):
     """Hold what was done with the panels of a job, what was measured on the new one, and what was decided of it."""
 
     KIND: ClassVar[PartKind] = PartKind.DISPLAY

@@ -1,8 +1,9 @@
 """The front camera: a new one gets a programmable flex with the original's bind data; the system is flashed after the swap."""
 
 from collections.abc import Mapping
-from dataclasses import replace
 from enum import Enum
+
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.finishing import ORIGIN_GRADES, ORIGIN_WORDS, Origin, origin_of

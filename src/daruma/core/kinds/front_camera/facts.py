@@ -1,6 +1,6 @@
 """The facts of a front camera that the planner starts from, its variables and their values."""
 
-from dataclasses import dataclass
+from msgspec import Struct
 
 from daruma.core.finishing import Origin
 from daruma.core.kinds.front_camera.work import FrontState, Sign
@@ -8,8 +8,7 @@ from daruma.core.language import tr
 from daruma.core.plan.state import Named
 
 
-@dataclass(frozen=True, slots=True)
-class FrontFacts:
+class FrontFacts(Struct, frozen=True):
     """Hold what is known of a phone's front camera; `kept` says that an earlier backup of its own one is in the vault."""
 
     state: FrontState = FrontState.OWN

@@ -1,6 +1,5 @@
 """What a ticket says of a front camera, where its sign leads, and what a job has done with one."""
 
-from dataclasses import dataclass
 from enum import Enum
 from typing import ClassVar
 
@@ -73,8 +72,7 @@ def lead(state: FrontState, sign: Sign) -> Lead:
             return Lead.CAMERA if sign is Sign.NO_FOCUS else Lead.EITHER
 
 
-@dataclass(frozen=True, slots=True)
-class FrontTicket(PartTicket):
+class FrontTicket(PartTicket, frozen=True):
     """Hold what intake writes down of the front camera: the one in the phone, its sign, where a genuine new one comes from."""
 
     KIND: ClassVar[PartKind] = KIND
@@ -87,8 +85,7 @@ class FrontTicket(PartTicket):
         return FrontTicket(state=self.state, sign=self.sign, origin=self.origin)
 
 
-@dataclass(frozen=True, slots=True)
-class FrontWork(PartWork):
+class FrontWork(PartWork, frozen=True):
     """Hold what was done with the front cameras of a job: what the frames of the new one have shown."""
 
     KIND: ClassVar[PartKind] = KIND

@@ -1,7 +1,8 @@
 """The simulated display panel, and how the phone reads its record."""
 
-from dataclasses import dataclass, field
 from typing import ClassVar
+
+from msgspec import field
 
 from daruma.core.errors import RecordError
 from daruma.core.known import Seen
@@ -15,7 +16,6 @@ from daruma.standin.world import Phone, Thing, World
 KIND = PartKind.DISPLAY
 
 
-@dataclass(slots=True)
 class Panel(Thing):
     """Simulate a display panel, perhaps with a touch chip.
 
