@@ -20,7 +20,6 @@ from PySide6.QtWidgets import QApplication
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
 from daruma.core.settings import DEVICES, STANDIN, Settings
-from daruma.reports import write_report
 from daruma.speaking import speak_as_qt
 from daruma.store.settings import NAME, load_settings
 from daruma.ui.collecting import Collector
@@ -99,10 +98,10 @@ class StandIns:
 
     def _has_world(self) -> bool:
         """Return whether there is a world to simulate; one is made where there is none yet."""
-        from daruma.demo.practice import make_practice
-
         try:
             if not self._world.exists():
+                from daruma.demo.practice import make_practice
+
                 make_practice(self._world)
         except OSError as error:
             log.warning("the stand-ins' world cannot be made: %s", error)
@@ -249,6 +248,8 @@ class CrashNotice:
         if self._shell.room is not None:
             self._shell.room.tell(error if isinstance(error, Trouble) else bug(error))
         elif not isinstance(error, Trouble):
+            from daruma.reports import write_report
+
             write_report(error)
 
 

@@ -16,8 +16,8 @@ from daruma.bench.workshop import Workshop
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.pictures.cable_trace import laid_over
-from daruma.core.power.boot import Boot
 from daruma.core.power.played import Trace
+from daruma.core.power.signature import Boot
 from daruma.store.recordings import Begun, Chunk, Head, Recordings
 from daruma.store.trouble import StoreTrouble
 from tests.bench.jobbench import WIRES, JobBench, job_bench

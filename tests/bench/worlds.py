@@ -21,7 +21,7 @@ from daruma.core.records import decode
 from daruma.core.shelf import ShelfPart
 from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
-from daruma.demo.marks import MADE, MADE_AS, WORLD
+from daruma.demo.marks import MADE, WORLD, made_as
 from daruma.link.devices import DeviceSelf
 from daruma.standin.facts import readable_board
 from daruma.standin.file import save_world
@@ -109,7 +109,7 @@ def lay_out(folder: Path, drawn: Drawn, rng: random.Random) -> int:
         shop.close()
     laying.world.firmware, laying.world.seed = "9.0", 1
     save_world(laying.world, folder / WORLD)
-    (folder / MADE).write_text(MADE_AS, encoding="ascii")
+    (folder / MADE).write_text(made_as(), encoding="ascii")
     return job.number
 
 

@@ -8,7 +8,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from daruma.core.parts import Function
-from daruma.core.plan.case import Kit
+from daruma.core.plan.kit import Kit
 from daruma.core.plan.money import Aim, Preferences
 from daruma.core.settings import STANDIN, Form, SettingFault, Settings, declared, groups
 from daruma.core.shelf import FIELDS

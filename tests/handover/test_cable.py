@@ -10,8 +10,8 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.heat.kept import HeatTrace
 from daruma.core.job import Job, Ticket
 from daruma.core.parts import Function
-from daruma.core.power.boot import Boot
 from daruma.core.power.recording import Recording
+from daruma.core.power.signature import Boot
 from daruma.handover.cable import amount, csv_of, lasts, row_of, sentence, started
 from daruma.handover.letterhead import Letterhead
 from daruma.handover.meter_log import read_log

@@ -1,15 +1,14 @@
 """What every use case works with: rig, shop and catalogue, and what a job has seen so far."""
 
 from collections.abc import Callable, Mapping
-from typing import Protocol
+from functools import cached_property
+from typing import TYPE_CHECKING, Protocol
 
 from msgspec.structs import replace
 
 from daruma.bench import reading
 from daruma.bench.context import Context
 from daruma.bench.decoded import Decoded
-from daruma.bench.heating import Heating
-from daruma.bench.metering import Metering
 from daruma.bench.rig import Rig
 from daruma.catalogue.loader import Catalogue
 from daruma.core.errors import Trouble
@@ -25,6 +24,10 @@ from daruma.core.tri import Tri
 from daruma.link.errors import LinkError
 from daruma.store.settings import Loaded, load_settings, save_settings
 from daruma.store.shop import Shop
+
+if TYPE_CHECKING:
+    from daruma.bench.heating import Heating
+    from daruma.bench.metering import Metering
 
 
 class HandsLike(Protocol):
@@ -52,8 +55,30 @@ class Doing:
         self.catalogue = catalogue
         self.hands = hands
         self.decoded = Decoded(shop.vault)
-        self.metering = Metering(rig.beside(), shop)
-        self.heating = Heating(rig.beside(), shop)
+
+    @cached_property
+    def metering(self) -> "Metering":
+        """Return the meter in the charging cable; it needs the slow libraries, so it is made when first asked for."""
+        from daruma.bench.metering import Metering
+
+        return Metering(self.rig.beside(), self.shop)
+
+    @cached_property
+    def heating(self) -> "Heating":
+        """Return the thermocouple; made when first asked for, as the meter is."""
+        from daruma.bench.heating import Heating
+
+        return Heating(self.rig.beside(), self.shop)
+
+    def close_metering(self) -> None:
+        """Close the meter's wire where it was used, and keep what is not kept yet."""
+        if "metering" in vars(self):
+            self.metering.close()
+
+    def close_heating(self) -> None:
+        """Close the thermocouple's wire where it was used."""
+        if "heating" in vars(self):
+            self.heating.close()
 
     @property
     def acting(self) -> HandsLike | None:

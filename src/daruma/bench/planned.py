@@ -1,7 +1,10 @@
 """The use cases of planning: a job's case, its plan and what-ifs, choosing a way, the actions behind its steps."""
 
+from __future__ import annotations
+
 from collections.abc import Sequence
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from msgspec.structs import replace
 
@@ -17,16 +20,18 @@ from daruma.core.job import Job
 from daruma.core.kinds import promisable
 from daruma.core.plan.actions import Action, ActionFigures
 from daruma.core.plan.case import Case
-from daruma.core.plan.explain import Source, explain
-from daruma.core.plan.knowing import Worth, worth_knowing
 from daruma.core.plan.money import Preferences
-from daruma.core.plan.planner import Plan, Told, make_plan, unheard
 from daruma.core.plan.routes import Route
 from daruma.core.plan.setting import all_actions
-from daruma.core.plan.solution import Solution, solve
-from daruma.core.plan.whatif import those_that_apply
 from daruma.store.settings import save_settings
 from daruma.store.shop import Shop
+
+# the planner itself is loaded when something is planned: a job is shown before
+if TYPE_CHECKING:
+    from daruma.core.plan.explain import Source
+    from daruma.core.plan.knowing import Worth
+    from daruma.core.plan.planner import Plan, Told
+    from daruma.core.plan.solution import Solution
 
 
 class Planned(Doing):
@@ -49,6 +54,8 @@ class Planned(Doing):
 
     def plan(self, job: Job) -> Plan:
         """Return the ways still open and the closed ones."""
+        from daruma.core.plan.planner import make_plan
+
         return make_plan(self.case(job), self.catalogue.figures)
 
     def solve(
@@ -56,24 +63,32 @@ class Planned(Doing):
         job: Job,
         changes: Sequence[tuple[str, str]] = (),
         context: Context | None = None,
-        told: Told = unheard,
+        told: Told | None = None,
     ) -> Solution:
         """Solve a job's plan as things are and, with changes, as they would be; what was asked of another job is left out.
 
         A first answer is `told` where the rest takes longer. Raises Cancelled where the context says so meanwhile.
         """
+        from daruma.core.plan.planner import unheard
+        from daruma.core.plan.solution import solve
+        from daruma.core.plan.whatif import those_that_apply
+
         checkpoint = (context or Context()).checkpoint
         case = self.case(job)
         asked = those_that_apply(case, changes)
-        self._solution = solve(case, self.catalogue.figures, asked, self._solution, checkpoint, told)
+        self._solution = solve(case, self.catalogue.figures, asked, self._solution, checkpoint, told or unheard)
         return self._solution
 
     def worth_knowing(self, solution: Solution, context: Context | None = None) -> tuple[Worth, ...]:
         """Return what would be worth knowing before anything is done; raises Cancelled where the context says so meanwhile."""
+        from daruma.core.plan.knowing import worth_knowing
+
         return worth_knowing(solution.case, self.catalogue.figures, (context or Context()).checkpoint, solution.plan)
 
     def explain(self, case: Case, route: Route) -> tuple[Source, ...]:
         """Return where every number of a route comes from."""
+        from daruma.core.plan.explain import explain
+
         return explain(case, route, {f.value: label for f, label in self.catalogue.function_labels.items()})
 
     def prefer(self, preferences: Preferences) -> None:

@@ -12,7 +12,8 @@ from daruma.core.language import inner
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import ActionFigures
-from daruma.core.plan.case import Case, Kit
+from daruma.core.plan.case import Case
+from daruma.core.plan.kit import Kit
 from daruma.core.plan.setting import bench_actions
 
 SOCKETS = "memory_sockets"

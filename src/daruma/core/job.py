@@ -21,6 +21,8 @@ from daruma.core.plan.proofs import proven_by
 from daruma.core.power.recording import Recording
 from daruma.core.tri import Tri
 
+KEPT_DAYS = 365  # that a closed job keeps its identifiers (ours; local law may ask for another period)
+
 
 class Stage(Enum):
     """Name the stages of a job in their order."""

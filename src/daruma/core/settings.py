@@ -9,7 +9,7 @@ from msgspec import Struct, field
 
 from daruma.core.language import tr, word
 from daruma.core.parts import Function
-from daruma.core.plan.case import Kit
+from daruma.core.plan.kit import Kit
 from daruma.core.plan.money import WORTH, Aim, Preferences
 
 LONGEST = 200  # characters of a line

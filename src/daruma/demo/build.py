@@ -20,7 +20,7 @@ from daruma.demo.kinds import rooms
 from daruma.demo.kinds.room import Entry
 from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
-from daruma.demo.marks import MADE, MADE_AS, SECOND, SET, WORLD
+from daruma.demo.marks import MADE, SECOND, SET, WORLD, made_as
 from daruma.demo.technician import Clock, Technician
 from daruma.standin.file import save_world
 from daruma.standin.server import Bench
@@ -58,7 +58,7 @@ def build(folder: Path, now: datetime) -> World:
     world.events.clear()
     save_world(world, folder / WORLD)
     save_settings(folder, Settings(SET))
-    (folder / MADE).write_text(MADE_AS, encoding="ascii")
+    (folder / MADE).write_text(made_as(), encoding="ascii")
     return world
 
 

@@ -6,14 +6,14 @@ from pathlib import Path
 from tempfile import TemporaryDirectory
 
 from daruma.core.errors import Trouble
-from daruma.demo.marks import MADE, MADE_AS, WORLD
+from daruma.demo.marks import MADE, WORLD, made_as
 
 
 def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
     """Return the demo's folder, built where it is missing or asked for fresh: whole or not at all."""
     # nothing but a demo is ever taken away: the folder may be any that somebody named
     is_demo = (folder / WORLD).exists()
-    if is_demo and not fresh and _made_as(folder) == MADE_AS:
+    if is_demo and not fresh and _made_as(folder) == made_as():
         return folder
     earlier = folder.with_name(folder.name + ".earlier")
     try:

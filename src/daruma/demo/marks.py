@@ -1,6 +1,5 @@
 """The demo's files in its folder, and what it was made as."""
 
-from daruma.core.kinds import KINDS
 from daruma.core.language import spoken
 from daruma.core.settings import DEVICES, STANDIN
 
@@ -14,6 +13,14 @@ SET = {
 }
 SECOND = "second place"  # in a shop it is another disk or a network share
 MADE = "made-as.txt"
-# the demo is built anew where its records changed their layout, parts of a further kind are in its phones, or its history is
-# to be told in another language
-MADE_AS = " ".join(("8", *KINDS.values(), *(() if spoken() == "en" else (spoken(),))))
+
+
+def made_as() -> str:
+    """Return what the demo is made as.
+
+    It is built anew where its records changed their layout, parts of a further kind are in its phones, or its history is
+    to be told in another language.
+    """
+    from daruma.core.kinds import KINDS  # every room, and these names are read before the first paint
+
+    return " ".join(("8", *KINDS.values(), *(() if spoken() == "en" else (spoken(),))))

@@ -7,8 +7,8 @@ from math import floor, log10
 from typing import TYPE_CHECKING
 
 from daruma.core.language import tr
-from daruma.core.power.boot import Boot
 from daruma.core.power.recording import Recording
+from daruma.core.power.signature import Boot
 
 if TYPE_CHECKING:
     from daruma.core.cell.log import Floats

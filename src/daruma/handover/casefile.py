@@ -17,8 +17,9 @@ from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.parts import PartKind, Version
 from daruma.core.plan.actions import Action
-from daruma.core.plan.case import Case, Kit
+from daruma.core.plan.case import Case
 from daruma.core.plan.closed import Closed
+from daruma.core.plan.kit import Kit
 from daruma.core.plan.knowing import Worth
 from daruma.core.plan.money import WORTH, Preferences
 from daruma.core.plan.odds import Outcomes, Record

@@ -1,23 +1,34 @@
 """Find drivers by entry point, so that a real device can be added without touching the program."""
 
-from importlib.metadata import EntryPoint, entry_points
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
 
 from daruma.core.language import tr
 from daruma.link.devices import Driver
 from daruma.link.errors import LinkError
 from daruma.link.port import Port, open_wire
 
+if TYPE_CHECKING:
+    from importlib.metadata import EntryPoint
+
 GROUP = "daruma.drivers"
 
 
 def driver_names() -> tuple[str, ...]:
     """Return the names of the drivers that are installed."""
-    return tuple(sorted(point.name for point in entry_points(group=GROUP)))
+    return tuple(sorted(point.name for point in _registered()))
+
+
+def _registered() -> tuple[EntryPoint, ...]:
+    from importlib.metadata import entry_points  # slow to load, and needed when a device is first asked for
+
+    return tuple(entry_points(group=GROUP))
 
 
 def _points(kind: str) -> list[EntryPoint]:
     """Return the drivers of a kind: those that somebody has installed besides come after the program's own."""
-    found = [point for point in entry_points(group=GROUP) if point.name == kind]
+    found = [point for point in _registered() if point.name == kind]
     return sorted(found, key=lambda point: point.dist is not None and point.dist.name != "daruma")
 
 

@@ -1,13 +1,19 @@
 """Driver: a meter in the charging cable, which samples by itself and keeps its samples for a while."""
 
-import numpy as np
-import numpy.typing as npt
+from __future__ import annotations
+
+from typing import TYPE_CHECKING
+
 from msgspec import Struct
 
 from daruma.core.language import tr
 from daruma.link.devices import Driver
 from daruma.link.errors import DeviceFault
 from daruma.link.shapes import number, read, several, text
+
+if TYPE_CHECKING:
+    import numpy as np
+    import numpy.typing as npt
 
 MOST_FETCHED = 1500  # samples of one answer
 MOST_OFFERS = 14  # objects of one message of a charger (USB PD 3.x: 7, with the extended range 11)
@@ -67,6 +73,8 @@ def _micro(value: object) -> npt.NDArray[np.float64]:
     """Return numbers that came as 32-bit millionths, low byte first."""
     if not isinstance(value, bytes) or len(value) % 4 or len(value) > 4 * MOST_FETCHED:
         raise ValueError("no samples, or too many")
+    import numpy as np  # every bench's rig knows this driver, and few have such a meter
+
     return np.frombuffer(value, "<i4") * _MICRO
 
 

@@ -16,8 +16,8 @@ from msgspec import Struct, field
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.cell.log import Floats
-from daruma.core.power.boot import Boot, drawn
-from daruma.core.power.signature import BootSignature
+from daruma.core.power.boot import drawn
+from daruma.core.power.signature import Boot, BootSignature
 from daruma.standin.world import Phone, World
 
 Handler = Callable[[Mapping[str, Any]], dict[str, Any]]

@@ -13,8 +13,6 @@ from daruma.store.jobs import fetching, job_of, put_jobs
 from daruma.store.purging import is_purged, remember, without_identifiers
 from daruma.store.schema import acts, backups, doubts, jobs
 
-USUAL_DAYS = 365  # after closing (ours; local law may ask for another period)
-
 
 class Due(Struct, frozen=True):
     """Hold what a purge would take: jobs and backups by name."""

@@ -1,14 +1,19 @@
 """The shop's store as one thing: database, vault, journal, jobs, shelf."""
 
 from collections.abc import Callable
+from functools import cached_property
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from daruma.core.backup import VaultFault
 from daruma.store.database import Database
 from daruma.store.jobs import JobBook, Shelf
 from daruma.store.journal import Journal
-from daruma.store.recordings import Recordings
 from daruma.store.vault import Vault
+
+if TYPE_CHECKING:
+    from daruma.store.losses import Held
+    from daruma.store.recordings import Recordings
 
 
 class Shop:
@@ -22,7 +27,13 @@ class Shop:
         self.journal = Journal(self.database)
         self.jobs = JobBook(self.database)
         self.shelf = Shelf(self.database)
-        self.recordings = Recordings(self.database)
+
+    @cached_property
+    def recordings(self) -> "Recordings":
+        """Return the recordings of meters; they need NumPy, so they are opened when first asked for."""
+        from daruma.store.recordings import Recordings
+
+        return Recordings(self.database)
 
     @property
     def second(self) -> Path | None:
@@ -42,14 +53,18 @@ class Shop:
 
     def losses(self) -> tuple[VaultFault, ...]:
         """Return what the marks know of and the store has not, with where it may still be."""
-        from daruma.store.copies import held_by  # nothing of it is needed where nothing is missing
         from daruma.store.losses import faults_of
 
         marks = self.database.marks
         if marks is None:
             return ()
         missing = marks.last is not None and any(marks.last.missing.values())
-        return faults_of(marks.last, marks.damaged, marks.trouble, held_by(self.folder) if missing else ())
+        return faults_of(marks.last, marks.damaged, marks.trouble, self._held_by_copies() if missing else ())
+
+    def _held_by_copies(self) -> "tuple[Held, ...]":
+        from daruma.store.copies import held_by  # slow to load, and nothing of it is needed where nothing is missing
+
+        return held_by(self.folder)
 
     def set_aside(self) -> tuple[VaultFault, ...]:
         """Return the jobs on view, acts in doubt and shelf parts that are damaged: they are set aside, the rest goes on."""

@@ -192,8 +192,8 @@ class Desk(BenchDesk):
                 advice=tr("Wait until what is going on is finished, then restore."),
             )
         old, said = self.ready, ""
-        old.metering.close()
-        old.heating.close()
+        old.close_metering()
+        old.close_heating()
         old.rig.close()
         old.shop.close()
         try:

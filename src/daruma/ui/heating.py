@@ -74,7 +74,7 @@ class HeatDesk(QObject):
         self.end()
         workshop = self._desk.workshop
         if workshop is not None:
-            self.lane.start(Work(tr("closing the thermocouple"), lambda _: workshop.heating.close()))
+            self.lane.start(Work(tr("closing the thermocouple"), lambda _: workshop.close_heating()))
         self.lane.finish()
 
     def _follow(self) -> None:

@@ -21,6 +21,7 @@ if TYPE_CHECKING:
     from daruma.handover.meter_log import MeterLog
 
 LIVE_MS, UNSEEN_MS = 25, 1000  # between two looks while somebody watches, and while only recording
+FIRST_MS = 1000  # after the shop is open: recordings that were cut off can wait until a job is shown
 
 
 class MeterDesk(QObject):
@@ -41,7 +42,7 @@ class MeterDesk(QObject):
         self._watched = False
         self._timer = QTimer(self)
         self._timer.timeout.connect(self._look)
-        desk.loaded.connect(self._opened)
+        desk.loaded.connect(lambda: QTimer.singleShot(FIRST_MS, self, self._opened))
 
     @property
     def recording(self) -> str:
@@ -53,7 +54,7 @@ class MeterDesk(QObject):
         self._timer.stop()
         workshop = self._desk.workshop
         if workshop is not None:
-            self.lane.start(Work(tr("closing the meter"), lambda _: workshop.metering.close()))
+            self.lane.start(Work(tr("closing the meter"), lambda _: workshop.close_metering()))
         self.lane.finish()
 
     def watch(self, watched: bool) -> None:

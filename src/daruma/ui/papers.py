@@ -11,10 +11,9 @@ from PySide6.QtGui import QDesktopServices, QTextDocument
 from PySide6.QtWidgets import QWidget
 
 from daruma.core.errors import Trouble
-from daruma.core.job import Job
+from daruma.core.job import KEPT_DAYS, Job
 from daruma.core.labels import label_of_job
 from daruma.core.language import tr
-from daruma.store.retention import USUAL_DAYS
 from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.shelving import Shelving
 
@@ -51,7 +50,7 @@ class Papers(QObject):
 
             phone = catalogue.names.get(job.ticket.model, "")
             shop = Letterhead.of(settings)
-            order = make_order(shop, job, phone, catalogue.function_labels, catalogue.function_meaning, USUAL_DAYS)
+            order = make_order(shop, job, phone, catalogue.function_labels, catalogue.function_meaning, KEPT_DAYS)
             private_folder(folder)
             path = folder / f"{job.name}-order.pdf"
             write_whole(path.with_suffix(".html"), render_order(order, FITS[0]).encode())

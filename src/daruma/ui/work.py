@@ -12,7 +12,6 @@ from PySide6.QtCore import QEventLoop, QObject, Signal
 
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.language import tr
-from daruma.reports import write_report
 
 log = logging.getLogger("daruma.work")
 KEPT = 8  # pieces of work that are over: the lane's thread has let go of the first long before
@@ -170,6 +169,8 @@ class Lane(QObject):
 
 def bug(error: BaseException) -> Trouble:
     """Return the notice for a mistake of the program's own, and leave a report of it."""
+    from daruma.reports import write_report
+
     report = write_report(error)
     where = tr("Read {report}, then pass it on", report=report) if report is not None else tr("Report this with the log")
     return Trouble(

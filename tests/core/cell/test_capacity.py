@@ -13,7 +13,8 @@ from tests.conftest import share
 from tests.core.cell.packs import Outcome, carried_out, pack, samples_of
 
 from daruma.catalogue.cells import chemistries
-from daruma.core.cell.capacity import Capacity, Method, best_capacity
+from daruma.core.cell.amount import Capacity, Method
+from daruma.core.cell.capacity import best_capacity
 from daruma.core.cell.deciding import (
     Belief,
     CellOrigin,

@@ -14,8 +14,9 @@ from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, NewPanel, O
 from daruma.core.kinds.display.state import PanelVal, PanelVar
 from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
 from daruma.core.parts import Function, PartKind, Version
-from daruma.core.plan.case import Case, Kit
+from daruma.core.plan.case import Case
 from daruma.core.plan.goals import goal
+from daruma.core.plan.kit import Kit
 from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Choice, Policy, solve
 from daruma.core.plan.replay import replay

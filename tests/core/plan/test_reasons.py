@@ -15,8 +15,9 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds.display.facts import ChipPlace, NewPanel, OriginalState, PanelKind, PanelRecord, facts_of
 from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Function
-from daruma.core.plan.case import Case, Kit
+from daruma.core.plan.case import Case
 from daruma.core.plan.closed import Closed, Standing
+from daruma.core.plan.kit import Kit
 from daruma.core.plan.opening import Opening
 from daruma.core.plan.planner import Plan, make_plan, problem_of
 from daruma.core.plan.policy import Policy

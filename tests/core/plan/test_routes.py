@@ -13,9 +13,9 @@ from daruma.core.kinds.sensor_flex import FlexState, FlexVar
 from daruma.core.pairing import Facts, evaluate
 from daruma.core.parts import CARRIER, Function, Identity, PartKind, PartSelf
 from daruma.core.plan.actions import Action, ActionFigures, Bar, Effort
-from daruma.core.plan.case import Kit
 from daruma.core.plan.explain import explain
 from daruma.core.plan.goals import goal
+from daruma.core.plan.kit import Kit
 from daruma.core.plan.money import Aim, Preferences
 from daruma.core.plan.odds import Outcomes, Record
 from daruma.core.plan.planner import make_plan

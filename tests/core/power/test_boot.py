@@ -8,8 +8,8 @@ import pytest
 
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Phase, Span
-from daruma.core.power.boot import Boot, boot_of, with_starts
-from daruma.core.power.signature import BootSignature
+from daruma.core.power.boot import boot_of, with_starts
+from daruma.core.power.signature import Boot, BootSignature
 
 
 def signature(rng: random.Random) -> BootSignature:

@@ -6,11 +6,10 @@ no chemistry is named, only a run from full to empty says it, and what flowed is
 
 from __future__ import annotations
 
-from enum import Enum
-
 import numpy as np
 from msgspec import Struct
 
+from daruma.core.cell.amount import Capacity, Method
 from daruma.core.cell.chemistry import WARM, Chemistry
 from daruma.core.cell.log import GAIN, Floats, current_steps, offset_of
 from daruma.core.cell.rests import LEAST, rest_volts
@@ -22,33 +21,6 @@ _FULL_SWING = 0.9  # of the charge: more is a full run
 _LOADED = 0.2  # of the voltage under load: standard uncertainty of its drop where no step was measured (ours)
 _AS_MEASURED = 0.003  # relative: what a run from full to empty differs by from one to the next (ours)
 _EMPTY, _FULL = 3.3, 4.0  # V: below, above them a run ends where no chemistry says so
-
-
-class Method(Enum):
-    """Name how a capacity was found."""
-
-    FULL = "full discharge"
-    RESTS = "two rests"
-    PRIOR = "origin alone"
-
-
-class Capacity(Struct, frozen=True):
-    """Hold a capacity with its standard uncertainty, mAh, how it was found, and the part of the charge that it rests on."""
-
-    mah: float
-    u: float
-    method: Method
-    swing: float = 1.0
-
-    @property
-    def low(self) -> float:
-        """Return the lower end of the 95 % interval, mAh."""
-        return self.mah - 1.96 * self.u
-
-    @property
-    def high(self) -> float:
-        """Return the upper end of the 95 % interval, mAh."""
-        return self.mah + 1.96 * self.u
 
 
 class Anchor(Struct, frozen=True):

@@ -7,7 +7,7 @@ from math import ceil, floor, hypot, sqrt
 
 from msgspec import Struct
 
-from daruma.core.cell.capacity import Capacity, Method
+from daruma.core.cell.amount import Capacity, Method
 from daruma.core.language import tr
 
 CLAIM = 80.0  # percent of the rated capacity that a shop hands out at least (common practice, no source)

@@ -11,9 +11,9 @@ from enum import Enum
 import numpy as np
 from msgspec import Struct
 
+from daruma.core.cell.amount import Capacity
 from daruma.core.cell.capacity import (
     Anchor,
-    Capacity,
     capacity_between,
     flow_of,
     loaded_anchor,

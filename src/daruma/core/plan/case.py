@@ -9,21 +9,10 @@ from msgspec.structs import replace
 from daruma.core.model import Model
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function, Identity, PartKind, Version
+from daruma.core.plan.kit import Kit
 from daruma.core.plan.money import Preferences
 from daruma.core.plan.odds import Record
 from daruma.core.plan.rules import OrderRule
-
-
-class Kit(Struct, frozen=True):
-    """Hold what the bench owns and has at hand."""
-
-    hot_air: bool = True
-    grinder: bool = True
-    memory_sockets: frozenset[str] = frozenset({"BGA110", "BGA315"})
-    ear_adapter: bool = True
-    spare_flex: bool = True
-    network: bool = True
-    welder: bool = True
 
 
 class Case(Struct, frozen=True):

@@ -7,7 +7,6 @@ the model draws, as a correlation over the time that a start takes.
 from __future__ import annotations
 
 from collections.abc import Sequence
-from enum import Enum
 
 import numpy as np
 import numpy.typing as npt
@@ -16,7 +15,7 @@ from msgspec import Struct
 from daruma.core.cell.log import Floats
 from daruma.core.cell.spans import Phase, Span
 from daruma.core.language import tr
-from daruma.core.power.signature import BootSignature
+from daruma.core.power.signature import Boot, BootSignature
 
 _OFF = 0.03  # A: a phone that does not start draws less
 _BREAK = 0.3  # seconds without current that end a run
@@ -31,17 +30,6 @@ _SPAN = 0.5  # seconds that it is averaged over to see that
 _LEAST_STAND = 3.0  # seconds
 _WITHIN = 0.95  # of a start: standing still since later is no hanging
 _LEAST_RUN = 0.5  # seconds
-
-
-class Boot(Enum):
-    """Name what a start came to."""
-
-    BOOTS = "boots"
-    LOOPS = "loops"
-    HANGS = "hangs"
-    DEAD = "dead"
-    SHORTED = "shorted"
-    UNKNOWN = "not known"
 
 
 class Run(Struct, frozen=True):

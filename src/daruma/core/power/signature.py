@@ -1,6 +1,19 @@
 """What a model draws from its charging cable while it starts."""
 
+from enum import Enum
+
 from msgspec import Struct
+
+
+class Boot(Enum):
+    """Name what a start came to."""
+
+    BOOTS = "boots"
+    LOOPS = "loops"
+    HANGS = "hangs"
+    DEAD = "dead"
+    SHORTED = "shorted"
+    UNKNOWN = "not known"
 
 
 class BootSignature(Struct, frozen=True):

@@ -6,8 +6,8 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QSpinBox, QVBoxLayout
 
+from daruma.core.job import KEPT_DAYS
 from daruma.core.language import moment, tr
-from daruma.store.retention import USUAL_DAYS
 from daruma.ui.desk import Desk
 from daruma.ui.tables import Rows, table
 from daruma.ui.widgets.hold import HoldButton
@@ -74,7 +74,7 @@ class CopiesPage(QFrame):
         self.days.setAccessibleName(tr("Days since closing"))
         self.days.setRange(1, 9999)
         self.days.setSuffix(tr(" days ago"))
-        self.days.setValue(USUAL_DAYS)
+        self.days.setValue(KEPT_DAYS)
         self.days.setButtonSymbols(QSpinBox.ButtonSymbols.NoButtons)
         self.days.valueChanged.connect(self._copying.look_for_due)
         row.addWidget(self.days)

@@ -12,7 +12,7 @@ from daruma.bench.kinds.battery.measuring import believed, measure_cell, tend, t
 from daruma.bench.kinds.room import BenchRoom, Proving
 from daruma.core.acts import ActKind
 from daruma.core.backup import Backup
-from daruma.core.cell.capacity import Method
+from daruma.core.cell.amount import Method
 from daruma.core.cell.deciding import CLAIM
 from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, Proof, is_done

@@ -10,7 +10,7 @@ from daruma.bench.holder import Holder
 from daruma.bench.kinds.battery.measuring import believed, samples_of, test_of
 from daruma.bench.rig import BenchState, Rig, look
 from daruma.core.acts import Act, ActKind
-from daruma.core.cell.capacity import Method
+from daruma.core.cell.amount import Method
 from daruma.core.cell.deciding import Writable, full_charge, refused, writable
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
