@@ -1,5 +1,6 @@
 """Fixtures: the catalogue, a demo folder, the stand-ins as a process, a workshop over the real link."""
 
+import fcntl
 import json
 import os
 import shutil
@@ -55,14 +56,31 @@ def pytest_collection_modifyitems(config: pytest.Config, items: list[pytest.Item
 
 
 @pytest.fixture(scope="session")
+def shared_folder(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    """A folder of this run that every worker has."""
+    base = tmp_path_factory.getbasetemp()
+    return base.parent if os.environ.get("PYTEST_XDIST_WORKER") else base
+
+
+@pytest.fixture(scope="session")
+def cache_folder(shared_folder: Path) -> Path:
+    return shared_folder / "cache"
+
+
+@pytest.fixture(scope="session")
 def catalogue() -> Catalogue:
     return load_catalogue()
 
 
 @pytest.fixture(scope="session")
-def demo_master(tmp_path_factory: pytest.TempPathFactory) -> Path:
-    folder = tmp_path_factory.mktemp("demo") / "master"
-    build(folder, datetime(2026, 11, 23, 12, 0, tzinfo=UTC))
+def demo_master(shared_folder: Path) -> Path:
+    """The demo's folder, built by the first worker that wants it."""
+    folder = shared_folder / "demo"
+    with (shared_folder / "demo.lock").open("w") as lock:
+        fcntl.flock(lock, fcntl.LOCK_EX)
+        if not folder.exists():
+            build(folder.with_name("demo.part"), datetime(2026, 11, 23, 12, 0, tzinfo=UTC))
+            folder.with_name("demo.part").rename(folder)
     return folder
 
 
@@ -96,8 +114,8 @@ def start_standin(folder: Path, *more: str) -> StandIn:
 
 
 @pytest.fixture(params=["pty"])
-def standin(request: pytest.FixtureRequest, demo_folder: Path) -> Iterator[StandIn]:
-    made = start_standin(demo_folder, *(["--tcp"] if request.param == "tcp" else []))
+def standin(request: pytest.FixtureRequest, demo_folder: Path, cache_folder: Path) -> Iterator[StandIn]:
+    made = start_standin(demo_folder, "--cache", str(cache_folder), *(["--tcp"] if request.param == "tcp" else []))
     yield made
     made.stop()
 

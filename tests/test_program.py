@@ -169,9 +169,13 @@ def test_a_folder_that_is_no_demo_is_never_touched(tmp_path: Path) -> None:
     ("modules", "late"),
     [
         ("daruma.app", {"sqlalchemy", "alembic", "numpy", "scipy", "pydantic"}),
-        ("daruma.ui.room, daruma.bench.workshop, daruma.core.plan.solution", {"alembic", "scipy"}),
+        (
+            "daruma.ui.room, daruma.bench.workshop, daruma.ui.views.intake, daruma.core.kinds; daruma.core.kinds.rooms()",
+            {"alembic", "scipy", "numpy", "pydantic", "daruma.core.plan.planner"},
+        ),
+        ("daruma.core.plan.solution, daruma.bench.kinds; daruma.bench.kinds.rooms()", {"alembic", "scipy"}),
     ],
-    ids=["before the first paint", "before a job answers"],
+    ids=["before the first paint", "before a job is shown", "before it is planned"],
 )
 def test_what_is_slow_to_load_waits(modules: str, late: set[str]) -> None:
     code = f"import sys, {modules}; print(*sys.modules)"

@@ -71,12 +71,14 @@ class StandIns:
         self._world = Path()
         self._lock = threading.Lock()  # each lane asks for its devices' wires by itself
 
-    def prepare(self, world: Path, pace: float | None = None) -> None:
-        """Say which world to simulate; the process is started when its wires are first asked for."""
+    def prepare(self, world: Path, pace: float | None = None, cache: Path | None = None) -> None:
+        """Say which world to simulate, and where the catalogue is kept; the process is started when its wires are asked for."""
         self._world = world
         self._command = [sys.executable, "-m", "daruma.standin", str(world), "--keep"]
         if pace is not None:
             self._command += ["--pace", str(pace)]
+        if cache is not None:
+            self._command += ["--cache", str(cache)]
 
     def wires(self) -> Mapping[str, str]:
         """Return the wires by device; nothing where the process died before it named them. A dead one is started again."""
@@ -155,7 +157,7 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
         from daruma.store.shop import Shop
 
         catalogue = load_catalogue(setup.own_models, setup.cache)
-        standins.prepare(setup.data / (WORLD if setup.demo else PRACTICE), setup.pace)
+        standins.prepare(setup.data / (WORLD if setup.demo else PRACTICE), setup.pace, setup.cache)
         wiring = Wiring(setup, standins)
         # the stand-ins' screens stand still at once
         rig = Rig(wiring, settle=(DEMO_SETTLE if setup.pace is None else 0.0) if setup.demo else 1.0, real=wiring.real)

@@ -122,9 +122,9 @@ class Driver:
 
 
 @pytest.fixture
-def driver(qtbot: QtBot, demo_folder: Path) -> Iterator[Driver]:
+def driver(qtbot: QtBot, demo_folder: Path, cache_folder: Path) -> Iterator[Driver]:
     standins = StandIns()
-    shell = build_window(Setup(demo_folder, demo=True, pace=0.0), standins)
+    shell = build_window(Setup(demo_folder, cache=cache_folder, demo=True, pace=0.0), standins)
     shell.show()
     with qtbot.waitActive(shell):
         shell.activateWindow()

@@ -5,18 +5,18 @@ from functools import cache
 from importlib.resources import files
 from typing import Annotated
 
-from pydantic import BaseModel, ConfigDict, Field
+import msgspec
+from msgspec import Meta, Struct
+from msgspec.structs import asdict
 
 from daruma.core.heat.trace import HeatLimits
 
-Celsius = Annotated[float, Field(gt=0, le=1000)] | None
-Slope = Annotated[float, Field(gt=0, le=100)] | None
-Seconds = Annotated[float, Field(ge=0, le=10_000)] | None
+Celsius = Annotated[float, Meta(gt=0, le=1000)] | None
+Slope = Annotated[float, Meta(gt=0, le=100)] | None
+Seconds = Annotated[float, Meta(ge=0, le=10_000)] | None
 
 
-class _StepFile(BaseModel):
-    model_config = ConfigDict(extra="forbid", frozen=True)
-
+class _StepFile(Struct, frozen=True, forbid_unknown_fields=True):
     ramp: Slope = None
     cooling: Slope = None
     peak_min: Celsius = None
@@ -27,9 +27,7 @@ class _StepFile(BaseModel):
     part: Celsius = None
 
 
-class _HeatFile(BaseModel):
-    model_config = ConfigDict(extra="forbid", frozen=True)
-
+class _HeatFile(Struct, frozen=True, forbid_unknown_fields=True):
     steps: dict[str, _StepFile]
 
 
@@ -37,4 +35,4 @@ class _HeatFile(BaseModel):
 def heat_limits() -> dict[str, HeatLimits]:
     """Return the limits by the key of their step."""
     raw = tomllib.loads((files("daruma.catalogue") / "heat.toml").read_text(encoding="utf-8"))
-    return {key: HeatLimits(**step.model_dump()) for key, step in _HeatFile.model_validate(raw).steps.items()}
+    return {key: HeatLimits(**asdict(step)) for key, step in msgspec.convert(raw, _HeatFile).steps.items()}

@@ -5,6 +5,7 @@ the files' bytes.
 """
 
 import hashlib
+import os
 from collections.abc import Mapping
 from importlib.resources import files
 from importlib.resources.abc import Traversable
@@ -140,7 +141,7 @@ def _cached(path: Path | None) -> Content | None:
 def _keep(content: Content, path: Path) -> None:
     try:
         path.parent.mkdir(parents=True, exist_ok=True, mode=0o700)
-        spare = path.with_suffix(".part")
+        spare = path.with_suffix(f".{os.getpid()}.part")  # stand-ins and window may read it first at once
         spare.write_bytes(msgspec.json.encode(content))
         spare.replace(path)
     except OSError:

@@ -24,6 +24,7 @@ def main() -> int:
     parser.add_argument("--tcp", action="store_true", help="listen on loopback sockets instead of pseudo-terminals")
     parser.add_argument("--keep", action="store_true", help="keep the world's changes in its file")
     parser.add_argument("--pace", type=float, default=None, help="seconds that each chunk of memory takes")
+    parser.add_argument("--cache", type=Path, default=None, help="where the catalogue is kept as it was read before")
     parser.add_argument("--faults", type=Path, default=None, help="a script of faults: a JSON list")
     arguments = parser.parse_args()
     with arguments.world.with_suffix(".lock").open("w") as lock:
@@ -42,7 +43,7 @@ def main() -> int:
                 world.faults.arm(name, **how)
         wires = arguments.world.parent / "wires"
         wires.mkdir(exist_ok=True)
-        bench = Bench(world, load_catalogue(), file=arguments.world if arguments.keep else None)
+        bench = Bench(world, load_catalogue(cache_folder=arguments.cache), file=arguments.world if arguments.keep else None)
         print(json.dumps(bench.serve(wires, tcp=arguments.tcp)), flush=True)
         sys.stdin.buffer.read()
     return 0
