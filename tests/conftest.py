@@ -7,7 +7,7 @@ import shutil
 import subprocess
 import sys
 import tempfile
-from collections.abc import Iterable, Iterator
+from collections.abc import Iterable, Iterator, Sequence
 from dataclasses import dataclass
 from datetime import UTC, datetime
 from pathlib import Path
@@ -40,6 +40,17 @@ HERO = 2  # the demo's fresh ticket
 def share(values: Iterable[Any], often: int) -> list[Any]:
     """Return the values of a parameter, so that `often` of them are tried at each run of the suite and all in the soak."""
     return [value if place < often else pytest.param(value, marks=pytest.mark.soak) for place, value in enumerate(values)]
+
+
+def crossed(one: Sequence[Any], other: Sequence[Any], often: int) -> list[Any]:
+    """Return the pairs of two parameters, so that each of the first meets `often` of the second at each run of the suite, these
+    evenly drawn, and all of them in the soak.
+    """
+    pairs = [(row, column) for row in range(len(one)) for column in range(len(other))]
+    return [
+        pytest.param(one[row], other[column], marks=() if (column - row * often) % len(other) < often else pytest.mark.soak)
+        for row, column in pairs
+    ]
 
 
 def pytest_addoption(parser: pytest.Parser) -> None:

@@ -22,9 +22,9 @@ from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.records import decode
 from daruma.standin.kinds.battery import Pack
 from tests.bench.jobbench import WIRES, JobBench, job_bench
-from tests.conftest import share
+from tests.conftest import crossed, share
 
-FEW, MANY = 30, 300
+FEW, MANY = 12, 300
 ENDS = ("voltage_dip", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "torn_page", "write_ignored")
 PROMISED = [Function.BATTERY_RUNS.value, Function.BATTERY_HEALTH.value, Function.NO_BATTERY_NOTICE.value]
 
@@ -203,8 +203,10 @@ def test_nothing_is_enabled_or_written_that_was_not_measured(tmp_path: Path) -> 
         assert not proof.proven
 
 
-@pytest.mark.parametrize("fault", WIRES)
-@pytest.mark.parametrize("op", ["flex.activate", "flex.state", "write.commit", "station.samples", "phone.boot", "phone.gauge"])
+OPS = ("flex.activate", "flex.state", "write.commit", "station.samples", "phone.boot", "phone.gauge")
+
+
+@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES, 2))
 def test_whatever_the_wire_does_it_is_enabled_once_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.technician.hands.fault(fault, op=op)

@@ -28,7 +28,7 @@ from tests.bench.faultbench import plug_in
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import share
 
-FEW, MANY = 30, 300
+FEW, MANY = 12, 300
 ENDS = ("voltage_dip", "supply_sags", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "slow")
 
 

@@ -24,7 +24,7 @@ from daruma.core.plan.actions import Action
 from daruma.standin.finishing import busy_chance
 from daruma.standin.kinds.rear_camera import RearCamera
 from tests.bench.jobbench import WIRES, JobBench, job_bench
-from tests.conftest import share
+from tests.conftest import crossed, share
 
 REAR = {"rear_camera": "broken", "promised": ["rear_camera_finished"]}
 THREE = {
@@ -274,8 +274,10 @@ def test_a_wire_that_dies_after_the_act_loses_neither_act_nor_sweep(op: str, tmp
         assert at.acts() == [ActState.DONE]
 
 
-@pytest.mark.parametrize("fault", WIRES)
-@pytest.mark.parametrize("op", ["phone.finish_rear_camera", "phone.sweep", "phone.parts", "phone.rear_record", "phone.board"])
+OPS = ("phone.finish_rear_camera", "phone.sweep", "phone.parts", "phone.rear_record", "phone.board")
+
+
+@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES, 2))
 def test_whatever_the_wire_does_it_is_finished_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("begin_finishing")

@@ -19,7 +19,7 @@ from daruma.core.pairing import Condition
 from daruma.core.parts import Function
 from daruma.standin.kinds.front_camera import FrontCamera
 from tests.bench.jobbench import WIRES, JobBench, job_bench
-from tests.conftest import share
+from tests.conftest import crossed, share
 
 FEW, MANY = 12, 300
 ENDS = ("voltage_dip", "poor_contact", "torn_page", "write_ignored", "wrong_part", "flash_fails", "unbind_fails")
@@ -223,10 +223,10 @@ def test_a_genuine_one_that_does_not_work_is_compared_before_the_board_is_blamed
         assert "compare_front_camera" in keys
 
 
-@pytest.mark.parametrize("fault", WIRES)
-@pytest.mark.parametrize(
-    "op", ["phone.front_record", "phone.release_front", "write.commit", "phone.flash", "phone.flash_step", "phone.frame"]
-)
+OPS = ("phone.front_record", "phone.release_front", "write.commit", "phone.flash", "phone.flash_step", "phone.frame")
+
+
+@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES, 2))
 def test_whatever_the_wire_does_the_camera_is_bound_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.technician.hands.fault(fault, op=op)

@@ -21,6 +21,7 @@ from daruma.core.power.signature import Boot
 from daruma.store.recordings import Begun, Chunk, Head, Recordings
 from daruma.store.trouble import StoreTrouble
 from tests.bench.jobbench import WIRES, JobBench, job_bench
+from tests.conftest import crossed
 
 ENTRY = {"promised": ["auto_brightness"], "flex": "worn", "start": {"how": "loops", "ails": "sensor_flex"}}
 FASTER = 400.0
@@ -105,8 +106,9 @@ def test_what_ails_it_taken_out_it_boots(tmp_path: Path) -> None:
         assert made.end().recordings[-1].boot == Boot.BOOTS.value
 
 
-@pytest.mark.parametrize("fault", sorted({*WIRES, "slow", "flipped_request"}))
-@pytest.mark.parametrize("op", ["usb.state", "usb.samples", "hello"])
+@pytest.mark.parametrize(
+    ("op", "fault"), crossed(("usb.state", "usb.samples", "hello"), sorted({*WIRES, "slow", "flipped_request"}), 4)
+)
 def test_no_fault_of_the_wire_costs_a_sample(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as made:
         made.begin()

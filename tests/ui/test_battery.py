@@ -7,7 +7,7 @@ from daruma.core.job import Stage
 from daruma.core.kinds.battery.work import BatteryWork
 from daruma.core.parts import Function
 from tests.ui.conftest import Driver
-from tests.ui.walking import PATIENCE, Held, Press, both_ways, open_ticket, to_the_proof, to_the_second_eye
+from tests.ui.walking import PATIENCE, Held, Press, mostly_by_mouse, open_ticket, to_the_proof, to_the_second_eye
 
 TICKET = "Empty by noon"
 
@@ -29,7 +29,7 @@ def invented(driver: Driver) -> None:
     driver.idle()
 
 
-@both_ways
+@mostly_by_mouse
 def test_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held) -> None:
     to_the_proof(driver, TICKET, press, held, {"write_pack": invented})
     work = driver.job.of(BatteryWork)

@@ -15,7 +15,7 @@ from daruma.demo.marks import WORLD
 from daruma.judging import judge
 from daruma.ui.widgets.picture_view import PictureView
 from tests.ui.conftest import Driver
-from tests.ui.walking import Held, Press, both_ways, by_mouse, exported, held_by_mouse, to_the_proof, to_the_second_eye
+from tests.ui.walking import Held, Press, by_mouse, exported, held_by_mouse, mostly_by_mouse, to_the_proof, to_the_second_eye
 
 
 @pytest.fixture(autouse=True)
@@ -30,7 +30,7 @@ def said_of(page: PartsPage) -> dict[PartKind, str]:
     return {line.part: line.status.value for line in page.lines}
 
 
-@both_ways
+@mostly_by_mouse
 def test_a_front_camera_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held, tmp_path: Path) -> None:
     to_the_proof(driver, "Selfies are blurred", press, held)
     to_the_second_eye(driver, press)
@@ -43,7 +43,7 @@ def test_a_front_camera_from_complaint_to_second_eye(driver: Driver, press: Pres
     assert f"{found['peaks'][0]['code']['value']:.1f}" in dict(proof.numbers)["focus at 0.3 m"]
 
 
-@both_ways
+@mostly_by_mouse
 def test_a_rear_camera_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held, tmp_path: Path) -> None:
     seen: list[RingState] = []
     driver.desk.sampled.connect(lambda _, sample: seen.append(sample) if isinstance(sample, RingState) else None)
@@ -57,7 +57,7 @@ def test_a_rear_camera_from_complaint_to_second_eye(driver: Driver, press: Press
     assert len(rows) - 1 == sum(len(chunk.gyro) // 6 for chunk in driver.job.of(RearWork).sweep)
 
 
-@both_ways
+@mostly_by_mouse
 def test_three_new_parts_are_finished_in_one_session(driver: Driver, press: Press, held: Held) -> None:
     to_the_proof(driver, "Run over by a bicycle", press, held)
     keys = [step.action for step in driver.job.steps]

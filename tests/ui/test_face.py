@@ -5,10 +5,10 @@ from daruma.core.job import Stage
 from daruma.core.kinds.face_module import FaceWork
 from daruma.core.parts import Function
 from tests.ui.conftest import Driver
-from tests.ui.walking import Held, Press, both_ways, open_ticket, to_the_proof, to_the_second_eye
+from tests.ui.walking import Held, Press, mostly_by_mouse, open_ticket, to_the_proof, to_the_second_eye
 
 
-@both_ways
+@mostly_by_mouse
 def test_from_complaint_to_unlocked_phone(driver: Driver, press: Press, held: Held) -> None:
     to_the_proof(driver, "top edge", press, held)
     work = driver.job.of(FaceWork)

@@ -51,8 +51,10 @@ def held_by_key(driver: Driver, done: Callable[[], bool]) -> None:
     driver.bot.keyRelease(button, Qt.Key.Key_Space)
 
 
-both_ways = pytest.mark.parametrize(
-    ("press", "held"), [(by_mouse, held_by_mouse), (by_key, held_by_key)], ids=["mouse", "keyboard"]
+_MOUSE = pytest.param(by_mouse, held_by_mouse, id="mouse")
+both_ways = pytest.mark.parametrize(("press", "held"), [_MOUSE, pytest.param(by_key, held_by_key, id="keyboard")])
+mostly_by_mouse = pytest.mark.parametrize(
+    ("press", "held"), [_MOUSE, pytest.param(by_key, held_by_key, id="keyboard", marks=pytest.mark.soak)]
 )
 
 

@@ -150,7 +150,11 @@ class Apart:
 
     def valued(self, assignment: Assignment, paid: frozenset[str] | None, pieces: Mapping[PartKind, Piece]) -> Joint:
         """Return what parts planned so are worth together, and the way that joins theirs."""
-        way = joined(self.table, {kind: piece.path for kind, piece in pieces.items()})
+        paths, plain = self._paths(pieces), {kind: piece.path for kind, piece in pieces.items()}
+        way = joined(self.table, paths)
+        dearer = not way.ok and paths != plain
+        if dearer:  # what makes it cheapest for the others is in a part's way
+            way = joined(self.table, plain)
         shared = self._shared(pieces, paid)
         done = any(piece.path for piece in pieces.values())
         chances = tuple(
@@ -158,14 +162,28 @@ class Apart:
             for place, term in enumerate(assignment)
         )
         kept = sum(term.goal.worth * chance for term, chance in zip(assignment, chances, strict=True))
-        spent = sum(piece.spent for piece in pieces.values()) + sum(map(self.price, shared)) + self._besides(pieces, paid)
+        spent = (
+            sum(piece.spent for piece in pieces.values())
+            + sum(map(self.price, shared))
+            + self._besides(pieces, paid, dearer=dearer)
+        )
         return Joint(assignment, pieces, self.table.shared if paid is None else paid, shared, chances, kept - spent, way)
 
-    def _besides(self, pieces: Mapping[PartKind, Piece], paid: frozenset[str] | None) -> float:
+    def _besides(self, pieces: Mapping[PartKind, Piece], paid: frozenset[str] | None, *, dearer: bool) -> float:
         """Return what shared steps cost besides for parts that the phone pays them for, or on which nothing was done."""
         used = {step.key for piece in pieces.values() for step in piece.path} & self.table.shared
         own = {kind: {step.key for step in piece.path} - (paid or frozenset()) for kind, piece in pieces.items()}
-        return sum(self.table.besides(kind, key) for kind, keys in own.items() for key in used - keys)
+        found = ((piece, self.table.besides(kind, key)) for kind, piece in pieces.items() for key in used - own[kind])
+        return sum(each.alone if dearer and not piece.path else each.price for piece, each in found)
+
+    def _paths(self, pieces: Mapping[PartKind, Piece]) -> dict[PartKind, tuple[Action, ...]]:
+        """Return the parts' ways, and of those on which nothing is done what makes a shared step cheapest for them."""
+        used = self.table.shared.intersection(step.key for piece in pieces.values() for step in piece.path)
+        found = {}
+        for kind, piece in pieces.items():
+            beside = (self.table.besides(kind, key).steps for key in used) if not piece.path else ()
+            found[kind] = piece.path or next(filter(None, beside), ())
+        return found
 
     def _shared(self, pieces: Mapping[PartKind, Piece], paid: frozenset[str] | None) -> tuple[Action, ...]:
         """Return the steps that the phone pays for: what any part takes, as often as the part that takes it most."""

@@ -16,6 +16,7 @@ from msgspec.structs import replace
 
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, Heat
+from daruma.core.plan.beside import Beside, cheapest
 from daruma.core.plan.money import Prices
 from daruma.core.plan.problem import Goal, Problem
 from daruma.core.plan.state import Conjunction, Needs
@@ -89,6 +90,7 @@ class Table:
         self._foreign: dict[PartKind, frozenset[Enum]] = {}
         self._viewed: dict[PartKind, tuple[_View, ...]] = {}
         self._looks: dict[PartKind, Look] = {}
+        self._besides: dict[tuple[PartKind, str], Beside] = {}
 
     @property
     def kinds(self) -> tuple[PartKind, ...]:
@@ -104,12 +106,20 @@ class Table:
         """Return whether an action that is shared changes something of a part."""
         return bool(_changed(action) & self._all)
 
-    def besides(self, kind: PartKind, key: str) -> float:
-        """Return what a shared step costs besides for a part on which nothing was done."""
-        start, own = self.whole.unpack(self.whole.start), self.own[kind]
-        mine = (action for action in self.whole.actions if action.key == key and _changed(action) & own)
-        open_ = (action for action in mine if all(need.met(start) for need in action.conditions if need.var in own))
-        return min((action.extra_cost for action in open_), default=0.0)
+    def besides(self, kind: PartKind, key: str) -> Beside:
+        """Return what a shared step costs besides for a part on which nothing was done, in its cheapest way."""
+        found = self._besides.get((kind, key))
+        if found is None:
+            found = self._besides[kind, key] = self._cheapest(kind, key)
+        return found
+
+    def _cheapest(self, kind: PartKind, key: str) -> Beside:
+        own = self.own[kind]
+        mine = [action for action in self.whole.actions if _changed(action) & own]
+        before = [action for action in mine if action.straight == 1.0 and not self.is_shared(action)]
+        step = [action for action in mine if action.key == key]
+        found = cheapest(own, self.whole.unpack(self.whole.start), step, before, self.prices)
+        return replace(found, steps=tuple(replace(each, effects=self.mine(kind, each.effects)) for each in found.steps))
 
     def paying(self, paid: frozenset[str] | None) -> Share:
         """Return what a part is charged where the phone pays for some of what is shared: nothing for these, the others in full.
@@ -224,7 +234,7 @@ class Table:
         )
         special = _changed(action) & self._all
         own, shared = bool(special & self.own[kind]), self.is_shared(action)
-        besides = self.besides(kind, action.key) if shared and own else 0.0
+        besides = self.besides(kind, action.key).price if shared and own else 0.0
         return _View(seen, self.prices.price(action), shared, own, bool(special), besides)
 
     @staticmethod
