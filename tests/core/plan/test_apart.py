@@ -14,6 +14,7 @@ from daruma.core.parts import Function, PartKind, Version
 from daruma.core.plan import planner
 from daruma.core.plan.apart import Apart
 from daruma.core.plan.case import Case
+from daruma.core.plan.money import WORTH, Preferences
 from daruma.core.plan.pieces import Pieces
 from daruma.core.plan.planner import make_plan, outlook, problem_of
 from daruma.core.plan.policy import Policy
@@ -79,6 +80,27 @@ def test_what_is_too_much_together_is_planned_apart(seed: int, catalogue: Catalo
     assert make_plan(case, catalogue.figures) == alone
     assert outlook(Setting.of(case, catalogue.figures)) == looked
     assert alone.parted is not None
+
+
+@pytest.mark.parametrize("prices", [(120.0, 60.0), (60.0, 120.0), (120.0, 90.0, 20.0)])
+def test_a_phone_is_closed_with_the_cheapest_panel(
+    prices: tuple[float, ...], catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Nothing is promised of the display, but what the phone had is broken: whoever opened it fits a panel."""
+    panels = tuple(NewPanel(PanelKind.GENUINE_USED, "Ostby", price=price) for price in prices)
+    display = DisplayFacts(OriginalState.DAMAGED, ChipPlace.LOST, panels)
+    parts: dict[PartKind, Any] = {PartKind.DISPLAY: display, PartKind.MOTOR: MotorFacts()}
+    dear = Preferences(worth={**WORTH, Function.HAPTICS: 400.0})
+    case = Case(catalogue.models["cedar_l"], Version(4, 6), (Function.HAPTICS,), parts, rules=catalogue.rules, preferences=dear)
+    together = make_plan(case, catalogue.figures)
+    monkeypatch.setattr(planner, "MOST_TOGETHER", -1)
+    alone = make_plan(case, catalogue.figures)
+    assert alone.parted is not None
+    assert alone.advice.value == pytest.approx(together.advice.value, rel=0.02), "a panel lost while it is fitted is not counted"
+    for plan in (together, alone):
+        (fit,) = (action for action in plan.routes[0].actions if action.key == "fit")
+        assert fit.extra_cost == min(prices)
+    assert test_conditions.Bench(case).walk(alone.routes[0]) == []
 
 
 def test_a_phone_with_every_kind_on_the_table(catalogue: Catalogue) -> None:
