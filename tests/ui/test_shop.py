@@ -7,7 +7,7 @@ from pathlib import Path
 import pytest
 from hypothesis import given
 from hypothesis import strategies as st
-from PySide6.QtCore import Qt
+from PySide6.QtCore import Qt, QTimer
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QComboBox, QFileDialog, QLineEdit, QWidget
 from pytestqt.qtbot import QtBot
@@ -19,6 +19,7 @@ from daruma.core.labels import PART
 from daruma.core.settings import DEVICES, STANDIN, groups
 from daruma.store.index import entries_of
 from daruma.store.settings import load_settings
+from daruma.ui.scanning import Scanner
 from tests.ui.conftest import LONG, Driver
 
 TAB, ENTER, SPACE, DOWN = Qt.Key.Key_Tab, Qt.Key.Key_Return, Qt.Key.Key_Space, Qt.Key.Key_Down
@@ -47,6 +48,10 @@ def own(qtbot: QtBot, tmp_path: Path) -> Iterator[Driver]:
 
 def scan(driver: Driver, code: str) -> None:
     """Let a scanner type a code and Enter: keys that come to the window as from the system."""
+    scanner = driver.window.findChild(Scanner)
+    assert scanner is not None
+    for timer in scanner.findChildren(QTimer):
+        timer.setInterval(10_000)  # here each key waits for what the one before it did, on a machine that may be slow
     for char in code:
         QTest.keyClick(driver.shell.windowHandle(), char)
     QTest.keyClick(driver.shell.windowHandle(), ENTER)

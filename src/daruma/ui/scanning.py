@@ -27,7 +27,7 @@ class Scanner(QObject):
         self._breath = QTimer(self)
         self._breath.setSingleShot(True)
         self._breath.setInterval(BREATH_MS)
-        self._breath.timeout.connect(self.give_back)
+        self._breath.timeout.connect(self._waited)
         window.installEventFilter(self)
 
     @property
@@ -64,6 +64,14 @@ class Scanner(QObject):
         self._held.clear()
         self.found.emit(code)
         return True
+
+    def _waited(self) -> None:
+        # keys that came while the window was busy are still to be delivered: they are heard first
+        QTimer.singleShot(0, self, self._out_of_breath)
+
+    def _out_of_breath(self) -> None:
+        if not self._breath.isActive():
+            self.give_back()
 
     def give_back(self) -> None:
         """Hand what was held back to where it was typed."""
