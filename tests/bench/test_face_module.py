@@ -193,7 +193,7 @@ def test_an_adapter_with_its_own_supply_needs_none(tmp_path: Path) -> None:
         assert at.module.switch == "open"
 
 
-@pytest.mark.parametrize("fault", WIRES)
+@pytest.mark.parametrize("fault", share(WIRES, 4))
 def test_every_fault_of_the_wire_at_every_step(fault: str, tmp_path: Path) -> None:
     """The fault strikes each step once; the way is gone to its end all the same, or is given up for a spent activation."""
     with bench(tmp_path) as at:

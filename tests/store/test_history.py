@@ -22,6 +22,7 @@ from daruma.store.database import FILE
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
+from tests.conftest import share
 from tests.parts import with_work, work_of
 from tests.store.conftest import content
 
@@ -206,7 +207,7 @@ def run(folder: Path, seed: int, acts: int) -> Counter[str]:
     return done
 
 
-@pytest.mark.parametrize("seed", range(12))
+@pytest.mark.parametrize("seed", share(range(12), 6))
 def test_a_random_history(seed: int, tmp_path: Path) -> None:
     run(tmp_path / "shop", seed, 40)
 
