@@ -10,6 +10,7 @@ from pytestqt.qtbot import QtBot
 
 from daruma.app import Setup, build_window
 from daruma.core.job import Job, Stage
+from daruma.core.settings import DEVICES
 from daruma.demo.marks import WORLD
 from daruma.handover.meter_log import read_log
 from daruma.ui.views.meter_page import MeterPage
@@ -67,6 +68,28 @@ def test_a_boot_loop_is_read_from_another_tickets_trace(driver: Driver) -> None:
     driver.click("meter_back")
     assert driver.window.stack.currentWidget() is driver.window.views[driver.window.stage]
     driver.until(lambda: not driver.desk.metering._timer.isActive())
+
+
+@pytest.mark.parametrize("first", [True, False], ids=["tested first", "watched first"])
+def test_what_was_tested_still_works(driver: Driver, first: bool) -> None:
+    """A device is tested over the wire that works with it: neither keeps the other from it."""
+    open_ticket(driver, TICKET)
+
+    def watched() -> None:
+        driver.click("open_meter")
+        driver.until(lambda: driver.desk.metering.live is not None and driver.desk.metering.trouble is None)
+        driver.click("meter_back")
+
+    if not first:
+        watched()
+    driver.window.going.devices()
+    for kind in DEVICES:
+        driver.click(f"test_{kind}")
+        driver.until(lambda kind=kind: "a stand-in" in driver.said(f"tested_{kind}"))  # type: ignore[misc]
+    driver.window._leave_shop()
+    driver.desk.metering.live = None
+    watched()
+    assert not driver.troubles
 
 
 @pytest.mark.usefixtures("fast_meter")

@@ -67,7 +67,7 @@ def test_models_pass_the_model_tester() -> None:
     rail.show_tickets(tickets)
     assert rail.rowCount() == 2
     assert rail.row_of(2) == 1
-    assert "1 of 1 promises proven" in str(rail.data(rail.index(1)))
+    assert "1 of 1 promises proven" in str(rail.data(rail.index(1, 0)))
 
 
 @pytest.mark.usefixtures("qtbot")

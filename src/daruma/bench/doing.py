@@ -19,8 +19,9 @@ from daruma.core.model import Model
 from daruma.core.part_work import PartWork
 from daruma.core.parts import PartKind
 from daruma.core.records import decode
-from daruma.core.settings import Settings
+from daruma.core.settings import THERMOCOUPLE, USB_METER, Settings
 from daruma.core.tri import Tri
+from daruma.link.devices import Driver
 from daruma.link.errors import LinkError
 from daruma.store.settings import Loaded, load_settings, save_settings
 from daruma.store.shop import Shop
@@ -79,6 +80,12 @@ class Doing:
         """Close the thermocouple's wire where it was used."""
         if "heating" in vars(self):
             self.heating.close()
+
+    def anew(self, kind: str) -> Driver:
+        """Return the driver of a device, connected anew over the rig that works with it; raise LinkError where none answers."""
+        if kind == USB_METER:
+            return self.metering.anew()
+        return self.heating.anew() if kind == THERMOCOUPLE else self.rig.anew(kind)
 
     @property
     def acting(self) -> HandsLike | None:

@@ -15,6 +15,8 @@ from daruma.core.heat.kept import MOST, HeatTrace
 from daruma.core.heat.trace import HeatLimits, violations
 from daruma.core.job import Job
 from daruma.core.language import tr
+from daruma.core.settings import THERMOCOUPLE
+from daruma.link.devices import Driver
 from daruma.link.thermocouple import ThermocoupleState
 
 if TYPE_CHECKING:
@@ -68,6 +70,10 @@ class Heating:
         """Close the wire."""
         self._rig.close()
 
+    def anew(self) -> Driver:
+        """Return the thermocouple, connected anew; raise LinkError where none answers."""
+        return self._rig.anew(THERMOCOUPLE)
+
     def begin(self, job: Job, step: str, when: str) -> Heat:
         """Begin to watch a step of a job: what is measured from here on is kept with it."""
         if self._watched is not None:
@@ -85,7 +91,7 @@ class Heating:
         try:
             self._take()
         except Trouble:
-            self._rig.drop("thermocouple")
+            self._rig.drop(THERMOCOUPLE)
             raise
         if self._watched is None:
             for each in (self._numbers, self._celsius):
@@ -133,5 +139,5 @@ class Heating:
         peak = max(self._celsius)
         trace = HeatTrace(watched.step, watched.when, watched.source, times, celsius, peak, broken, self._speed)
         job = self._shop.jobs.known_by(watched.job)
-        job = job.with_standins(["thermocouple"] if watched.simulated else [])
+        job = job.with_standins([THERMOCOUPLE] if watched.simulated else [])
         return self._shop.jobs.save(replace(job, heats=(*job.heats, trace)), when)

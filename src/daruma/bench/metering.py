@@ -24,6 +24,8 @@ from daruma.core.power.boot import BootVerdict, boot_of, with_starts
 from daruma.core.power.envelope import shortened
 from daruma.core.power.played import Played, Trace
 from daruma.core.power.recording import Recording
+from daruma.core.settings import USB_METER
+from daruma.link.devices import Driver
 from daruma.link.usb_meter import UsbMeterState
 from daruma.store.digests import fresh_uid
 from daruma.store.locks import FileLock
@@ -95,6 +97,10 @@ class Metering:
         self._let_go()
         self._rig.close()
 
+    def anew(self) -> Driver:
+        """Return the meter, connected anew; raise LinkError where none answers."""
+        return self._rig.anew(USB_METER)
+
     # -- live
 
     def look(self) -> Live:
@@ -102,7 +108,7 @@ class Metering:
         try:
             state = self._taken()
         except Trouble:
-            self._rig.drop("usb_meter")
+            self._rig.drop(USB_METER)
             raise
         self._keep(int(KEPT_EVERY * state.rate))
         going, trace = self._going, self._window(state)
@@ -299,7 +305,7 @@ class Metering:
         recording = replace(recording, offers=begun.offers, note=note)
         if samples > 1:
             recording = judged(recording, self._trace(uid, head.count), models.get(job.ticket.model))
-        job = job.with_standins(["usb_meter"] if begun.simulated else [])
+        job = job.with_standins([USB_METER] if begun.simulated else [])
         return self._shop.jobs.save(replace(job, recordings=(*job.recordings, recording)), when)
 
 

@@ -8,6 +8,7 @@ from msgspec import Struct, field
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
 from daruma.core.parts import PartSelf, Version
+from daruma.core.settings import THERMOCOUPLE, USB_METER
 from daruma.link.devices import Colorimeter, DeviceSelf, Driver, PhoneLink, Programmer, Supply
 from daruma.link.discovery import connect
 from daruma.link.errors import DeviceGone, Refused
@@ -67,13 +68,13 @@ class Rig(Struct):
 
     def usb_meter(self) -> UsbMeter:
         """Return the meter in the charging cable; raise LinkError where none answers."""
-        driver = self._driver("usb_meter")
+        driver = self._driver(USB_METER)
         assert isinstance(driver, UsbMeter)
         return driver
 
     def thermocouple(self) -> Thermocouple:
         """Return the thermocouple; raise LinkError where none answers."""
-        driver = self._driver("thermocouple")
+        driver = self._driver(THERMOCOUPLE)
         assert isinstance(driver, Thermocouple)
         return driver
 

@@ -204,14 +204,15 @@ def _places() -> tuple[Setting, ...]:
     return (Setting("places.second", tr("Second place"), Form.LINE, "", why),)
 
 
+USB_METER, THERMOCOUPLE = "usb_meter", "thermocouple"  # these have a rig of their own: they go on while the bench works
 DEVICES: Mapping[str, str] = {
     "programmer": tr("Programmer"),
     "phone": tr("Phone cable"),
     "colorimeter": tr("Colorimeter"),
     "supply": tr("Bench supply"),
     "station": tr("Cell station"),
-    "usb_meter": tr("Meter in the charging cable"),
-    "thermocouple": tr("Thermocouple"),
+    USB_METER: tr("Meter in the charging cable"),
+    THERMOCOUPLE: tr("Thermocouple"),
 }
 
 

@@ -12,7 +12,7 @@ from PySide6.QtCore import QObject
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.language import tr
-from daruma.core.settings import Settings
+from daruma.core.settings import THERMOCOUPLE, USB_METER, Settings
 from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
 from daruma.ui.drafts import KEEPING
@@ -61,7 +61,7 @@ class Desk(BenchDesk):
         self.proving = Proving(self)
         self.metering = MeterDesk(self)
         self.heating = HeatDesk(self)
-        self.porting = Porting(self)
+        self.porting = Porting(self, {USB_METER: self.metering.lane, THERMOCOUPLE: self.heating.lane})
         self.shelving = Shelving(self)
         self.modelling = Modelling(self)
         self.modelling.changed.connect(self._models_changed)

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
+from collections.abc import Callable, Mapping
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -25,9 +25,10 @@ class Porting(QObject):
     asked = Signal(str, object)
     tested = Signal(str, object)
 
-    def __init__(self, desk: Running) -> None:
+    def __init__(self, desk: Running, lanes: Mapping[str, Lane]) -> None:
+        """Ask over `lanes` where a kind of device has one of its own."""
         super().__init__(desk)
-        self._desk = desk
+        self._desk, self._lanes = desk, lanes
         self.lane = Lane("ports", self)
         self._known: tuple[PortFound, ...] | None = None
         self._timer = QTimer(self)
@@ -77,18 +78,18 @@ class Porting(QObject):
 
     def test(self, kind: str) -> None:
         """Test a device as it is set: connect as the bench does, and ask who it is."""
-        rig = self._desk.ready.rig
+        workshop = self._desk.ready
 
         def work() -> tuple[str, Answered]:
             from daruma.link.ports import asked_by
 
-            return kind, asked_by(lambda: rig.anew(kind))
+            return kind, asked_by(lambda: workshop.anew(kind))
 
-        # the bench's own lane: the wire is opened by one side at a time
+        # the lane that works with it: a wire is opened by one side at a time
         made = Work(tr("testing the {kind}", kind=kind), lambda _: work())
         made.done.connect(self._tested)
         made.failed.connect(self._failed)
-        self._desk.bench.start(made)
+        self._lanes.get(kind, self._desk.bench).start(made)
 
     def _tested(self, result: tuple[str, Answered]) -> None:
         self.tested.emit(*result)

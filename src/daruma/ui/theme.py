@@ -1,6 +1,7 @@
 """Themes: one frozen table of named colours each; palette, style sheet and painters read from it."""
 
 from collections.abc import Callable
+from functools import cache
 from importlib.resources import files
 
 from msgspec import Struct
@@ -41,9 +42,14 @@ class Theme(Struct, frozen=True):
 
     def colour(self, tone: Tone, alpha: float = 1.0) -> QColor:
         """Return a tone as a Qt colour."""
-        colour = QColor(self.hex(tone))
-        colour.setAlphaF(alpha)
-        return colour
+        return QColor(_tinted(self.hex(tone), alpha))
+
+
+@cache
+def _tinted(name: str, alpha: float) -> QColor:
+    colour = QColor(name)
+    colour.setAlphaF(alpha)
+    return colour
 
 
 PAPER = Theme(
@@ -114,8 +120,13 @@ def prepare_look(app: QApplication) -> None:
 
 def text_font(size: float = 14, *, bold: bool = False, mono: bool = False) -> QFont:
     """Return a font of the family by its size in logical pixels; digits are of equal width."""
+    return QFont(_font(round(size), bold, mono))
+
+
+@cache
+def _font(pixels: int, bold: bool, mono: bool) -> QFont:
     font = QFont(MONO_FAMILY if mono else FAMILY)
-    font.setPixelSize(round(size))
+    font.setPixelSize(pixels)
     font.setBold(bold)
     font.setHintingPreference(QFont.HintingPreference.PreferNoHinting)
     if not mono:

@@ -1,7 +1,9 @@
 """The daruma face: left eye painted when promised, right eye when proven."""
 
+from functools import lru_cache
+
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QPainter, QPainterPath, QPaintEvent, QPen
+from PySide6.QtGui import QColor, QPainter, QPainterPath, QPaintEvent, QPen, QPixmap
 from PySide6.QtWidgets import QCheckBox, QWidget
 
 from daruma.core.language import tr
@@ -18,11 +20,26 @@ def face_words(promised: bool, proven: bool) -> str:
 
 
 def draw_face(painter: QPainter, area: QRectF, promised: bool, proven: bool, theme: Theme) -> None:
-    """Draw a face into a square area."""
-    painter.save()
+    """Draw a face into a square area of whole pixels."""
+    scale = painter.device().devicePixelRatio()
+    painter.drawPixmap(area.topLeft().toPoint(), _face(round(area.width()), scale, promised, proven, theme))
+
+
+@lru_cache(maxsize=64)
+def _face(side: int, scale: float, promised: bool, proven: bool, theme: Theme) -> QPixmap:
+    """Return a face as it was drawn before: there are many, and they are painted anew with whatever lies around them."""
+    made = QPixmap(round(side * scale), round(side * scale))
+    made.setDevicePixelRatio(scale)
+    made.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(made)
+    _draw(painter, side, promised, proven, theme)
+    painter.end()
+    return made
+
+
+def _draw(painter: QPainter, side: int, promised: bool, proven: bool, theme: Theme) -> None:
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-    painter.translate(area.topLeft())
-    painter.scale(area.width() / 100, area.height() / 100)
+    painter.scale(side / 100, side / 100)
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(theme.colour(Tone.INK, 0.92 if promised else 0.35))
     painter.drawPath(_BODY)
@@ -42,7 +59,6 @@ def draw_face(painter: QPainter, area: QRectF, promised: bool, proven: bool, the
             painter.drawEllipse(QPointF(centre, 53), 7, 7)
     painter.setPen(ink)
     painter.drawLine(QPointF(45, 74), QPointF(55, 74))
-    painter.restore()
 
 
 def _closed(start: tuple[float, float], *curves: tuple[float, float, float, float, float, float]) -> QPainterPath:
