@@ -67,6 +67,6 @@ def table(name: str, called: str, rows: Rows, widths: Sequence[int]) -> QTableVi
     head.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
     head.setHighlightSections(False)
     for column, width in enumerate(widths):
-        view.setColumnWidth(column, width)
+        view.setColumnWidth(column, max(width, head.sectionSizeHint(column)))  # a heading is never cut
     head.setSectionResizeMode(len(widths) - 1, QHeaderView.ResizeMode.Stretch)
     return view

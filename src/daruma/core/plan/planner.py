@@ -29,7 +29,7 @@ from daruma.core.plan.table import Table
 
 MOST_TOGETHER = 2000  # so many states that the parts could have together are looked into together
 MOST_IN_VAIN = 50_000  # the same where nothing seems to be worth doing
-MOST_LOOKS = 40_000  # so often the parts are looked at together before they are planned apart all the same
+MOST_LOOKS = 20_000  # so often the parts are looked at together before they are planned apart all the same
 
 
 @dataclass(frozen=True, slots=True)

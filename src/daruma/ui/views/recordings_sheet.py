@@ -43,7 +43,7 @@ class RecordingsSheet(QFrame):
         self._rows = Rows(
             (tr("Stage, time"), tr("Length"), tr("Samples"), tr("Charge"), tr("Energy"), tr("The phone"), tr("Why"), tr("From"))
         )
-        self.table = table("recordings", tr("Table of recordings"), self._rows, (104, 68, 62, 146, 146, 70, 230, 110))
+        self.table = table("recordings", tr("Table of recordings"), self._rows, (104, 68, 68, 146, 146, 84, 200, 110))
         self.table.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.table.setAccessibleName(tr("Recordings of this job"))
         # a selection changes in several steps: looked at once they are over
