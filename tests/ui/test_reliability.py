@@ -154,6 +154,7 @@ def test_what_is_asked_while_a_copy_is_restored_waits_for_it(driver: Driver) -> 
     assert seen == [True], "what was going on ended on the store that it began with"
     assert desk.ready is not before
     assert desk.ready.shop.jobs.get(desk.number).ticket.complaint == "typed while the copy is restored"
+    driver.until(lambda: desk.job is not None and desk.job.ticket.complaint == "typed while the copy is restored")
 
 
 def test_the_night_s_copy_is_made_by_itself(driver: Driver) -> None:

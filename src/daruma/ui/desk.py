@@ -82,7 +82,7 @@ class Desk(BenchDesk):
     def _loaded(self, opened: Opened) -> None:
         self.workshop, jobs, self.shelf = opened.workshop, opened.jobs, opened.shelf
         self.settings = opened.settings.settings
-        self.jobs = {job.number: job for job in jobs}
+        self.jobs = {job.number: self.drafts.over(job) for job in jobs}
         open_jobs = [job.number for job in jobs if not job.closed]
         self.number = min(open_jobs, default=min(self.jobs, default=0))
         self.loaded.emit()

@@ -2,6 +2,7 @@
 
 from collections.abc import Callable
 
+from msgspec.structs import replace
 from PySide6.QtCore import QObject, Signal
 
 from daruma.core.errors import Trouble
@@ -29,6 +30,11 @@ class Drafts(QObject):
     def pending(self) -> bool:
         """Return whether something is not kept yet."""
         return bool(self._pending)
+
+    def over(self, job: Job) -> Job:
+        """Return a job as it was kept, with what was typed into its ticket since."""
+        typed = self._pending.get(job.number)
+        return replace(job, ticket=typed.ticket) if typed is not None and typed.uid == job.uid else job
 
     def keep(self, job: Job) -> None:
         """Keep a job as it stands now."""

@@ -87,7 +87,7 @@ class JobsDesk(Running):
         self.start(self.store, tr("reading the jobs again"), lambda _: self.ready.shop.jobs.on_view(), self._reread_whole)
 
     def _reread_whole(self, jobs: tuple[Job, ...]) -> None:
-        for job in jobs:
+        for job in map(self.drafts.over, jobs):
             if self.jobs.get(job.number) not in (None, job):
                 self._took_whole(job)
 
