@@ -22,6 +22,7 @@ from daruma.standin.server import Bench
 from daruma.store.shop import Shop
 from tests.bench.invariants import Invariants
 from tests.conftest import HERO
+from tests.pace import slowness
 from tests.parts import panel_of
 
 PATIENCE = 0.2  # of the usual time-outs: a silent device costs 0.3 s
@@ -73,7 +74,7 @@ class FaultBench:
         wires = self.bench.serve(wires_folder)
         self.hands: Hands = connect_hands(wires["hands"])
         self.shop = Shop(self.folder)
-        self.rig = Rig({kind: url for kind, url in wires.items() if kind != "hands"}, patience=PATIENCE, settle=0.0)
+        self.rig = Rig({kind: url for kind, url in wires.items() if kind != "hands"}, patience=PATIENCE * slowness(), settle=0.0)
         self.workshop = Workshop(self.rig, self.shop, self.catalogue, self.hands)
         self.invariants = Invariants(self.shop, self.hands)
 

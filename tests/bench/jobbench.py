@@ -19,6 +19,7 @@ from daruma.demo.technician import Clock, Technician
 from daruma.standin.world import Phone
 from daruma.store.shop import Shop
 from tests.bench.faultbench import plug_in
+from tests.pace import slowness
 
 WIRES = ("unplug", "lost_answer", "flipped_bit", "doubled_answer", "late_answer", "unplug_request", "reset", "die")
 
@@ -116,7 +117,7 @@ def job_bench(
     laying = Laying(Maker(random.Random(7)))
     laying.world.firmware = "2.0"
     shop = Shop(tmp_path / "shop", place if second else None)
-    with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC)), patience=0.25) as technician:
+    with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC)), patience=0.25 * slowness()) as technician:
         made = technician.workshop.catalogue.models[model]
         phone = laying.phone(made, system, "a phone", said)
         job = technician.job(said, made, phone, laying.new_parts(made, said))

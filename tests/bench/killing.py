@@ -47,6 +47,7 @@ from daruma.store.vault import Vault
 from tests.bench.faultbench import Finished, go_on, next_step, recover
 from tests.bench.invariants import Invariants
 from tests.conftest import HERO
+from tests.pace import slowness
 
 DEVICES = ("programmer", "phone", "colorimeter", "hands")
 PATIENCE = 0.3
@@ -115,7 +116,7 @@ class Arena:
         """Open the shop as an application does, with hands beside it."""
         wires = {name: str(self.folder / "wires" / name) for name in DEVICES}
         shop, hands = Shop(self.folder), connected(wires["hands"])
-        rig = Rig({name: url for name, url in wires.items() if name != "hands"}, patience=PATIENCE, settle=0.0)
+        rig = Rig({name: url for name, url in wires.items() if name != "hands"}, patience=PATIENCE * slowness(), settle=0.0)
         try:
             yield Workshop(rig, shop, self.catalogue, hands), hands
         finally:

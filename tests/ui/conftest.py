@@ -19,7 +19,7 @@ from daruma.ui.room import Room
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, prepare_look
 
-LONG = 20_000  # ms that something may take before a test fails
+LONG = 60_000  # ms that something may take before a test fails
 
 
 @pytest.fixture(scope="session", autouse=True)

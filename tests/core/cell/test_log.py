@@ -128,6 +128,7 @@ def test_phases_change_where_a_general_library_sees_changes(seed: int) -> None:
     assert all(min(abs(start - edge) for start in found) <= 8 for edge in turns)
 
 
+@needs_data
 def test_where_charge_per_volt_peaks() -> None:
     """Of the slow discharge of ampworks' example data (BSD-3): peaks by SciPy's own smoothing and peak search."""
     log = read_log(DATA / "cell1_rough.csv")
