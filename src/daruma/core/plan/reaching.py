@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Iterator, Mapping, Sequence
 from enum import Enum
 
 from daruma.core.plan.actions import Action
@@ -15,13 +15,45 @@ def reachable(start: Mapping[Enum, Enum], actions: Iterable[Action]) -> tuple[Re
     look as if it did.
     """
     every = tuple(actions)
-    reached: Reached = {var: {val} for var, val in start.items()}
-    left, found = list(every), set[int]()
-    while ready := [action for action in left if all(need.good & reached.get(need.var, set()) for need in action.conditions)]:
-        for action in ready:
-            found.add(id(action))
-            for effects in (action.effects, action.miss, action.ruined):
-                for var, val in effects.items():
-                    reached.setdefault(var, set()).add(val)
-        left = [action for action in left if id(action) not in found]
-    return reached, tuple(action for action in every if id(action) in found)
+    waiting, reached = _Waiting(every), Reached()
+    fresh = [*start.items(), *(pair for action in every if not action.conditions for pair in _changes(action))]
+    while fresh:
+        var, val = fresh.pop()
+        values = reached.setdefault(var, set())
+        if val not in values:
+            values.add(val)
+            for action in waiting.met(var, val):
+                fresh += _changes(action)
+    return reached, waiting.ready
+
+
+class _Waiting:
+    """Hold actions that wait for values: how many needs of each are not met yet."""
+
+    def __init__(self, actions: Sequence[Action]) -> None:
+        self._actions = actions
+        self._missing = [len(action.conditions) for action in actions]
+        self._by_var: dict[Enum, list[tuple[frozenset[Enum], int]]] = {}
+        for place, action in enumerate(actions):
+            for need in action.conditions:
+                self._by_var.setdefault(need.var, []).append((need.good, place))
+
+    @property
+    def ready(self) -> tuple[Action, ...]:
+        """Return the actions that wait for nothing any more."""
+        return tuple(action for action, missing in zip(self._actions, self._missing, strict=True) if not missing)
+
+    def met(self, var: Enum, val: Enum) -> Iterator[Action]:
+        """Meet the needs that a value meets; yield the actions that waited for nothing else."""
+        waiting = self._by_var.get(var, [])
+        self._by_var[var] = [(good, place) for good, place in waiting if val not in good]
+        for good, place in waiting:
+            if val in good:
+                self._missing[place] -= 1
+                if not self._missing[place]:
+                    yield self._actions[place]
+
+
+def _changes(action: Action) -> Iterator[tuple[Enum, Enum]]:
+    for effects in (action.effects, action.miss, action.ruined):
+        yield from effects.items()
