@@ -17,6 +17,7 @@ from daruma.core.plan.pareto import Found, Search, front
 from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.problem import Problem
+from daruma.core.plan.reaching import reachable
 from daruma.core.plan.setting import Setting
 from tests.core.plan.cases import case
 from tests.core.plan.test_conditions import drawn
@@ -142,6 +143,26 @@ def test_a_tidied_state_has_one_value_of_each_variable_or_none(seed: int, catalo
             assert then & keep | put == then
         waiting += [then for then in outcomes if then not in seen]
         seen.update(outcomes)
+
+
+@pytest.mark.parametrize("seed", range(12))
+def test_what_can_be_reached_is_a_fixed_point(seed: int, catalogue: Catalogue) -> None:
+    """Found by going over all actions until nothing comes in; a random part of the actions is left out."""
+    rng = random.Random(f"reached/{seed}")
+    setting = Setting.of(drawn(catalogue, rng), catalogue.figures)
+    start = setting.problem().unpack(setting.problem().start)
+    actions = [action for action in setting.actions if rng.random() < 0.8]
+    reached: dict[Enum, set[Enum]] = {var: {val} for var, val in start.items()}
+    for _ in actions:
+        for action in actions:
+            if all(need.good & reached.get(need.var, set()) for need in action.conditions):
+                for effects in (action.effects, action.miss, action.ruined):
+                    for var, val in effects.items():
+                        reached.setdefault(var, set()).add(val)
+    found, made = reachable(start, actions)
+    assert found == reached
+    able = [each for each in actions if all(need.good & reached.get(need.var, set()) for need in each.conditions)]
+    assert list(made) == able
 
 
 def group(action: Action) -> str:

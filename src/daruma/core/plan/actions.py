@@ -1,6 +1,6 @@
 """Actions: what can be done at the bench, with conditions, effects, time, cost and risk."""
 
-from collections.abc import Mapping
+from collections.abc import Iterator, Mapping
 from enum import Enum, IntEnum
 
 from msgspec import Struct, field
@@ -145,6 +145,12 @@ class Action(Struct, frozen=True):
     def minutes(self) -> float:
         """Return attended and waiting minutes together."""
         return self.figures.attended + self.figures.waiting
+
+    @property
+    def changes(self) -> Iterator[tuple[Enum, Enum]]:
+        """Yield all that it may change: the variables with their values after a success, a miss or a ruin."""
+        for effects in (self.effects, self.miss, self.ruined):
+            yield from effects.items()
 
     @property
     def straight(self) -> float:

@@ -20,9 +20,8 @@ class Leading:
             asked: dict[Enum, frozenset[Enum]] = {}
             for need in action.conditions:
                 asked.setdefault(need.var, need.good)
-            for effects in (action.effects, action.miss, action.ruined):
-                for var, val in effects.items():
-                    self._steps.setdefault(var, set()).add((asked.get(var), val))
+            for var, val in action.changes:
+                self._steps.setdefault(var, set()).add((asked.get(var), val))
 
     def to(self, var: Enum, good: frozenset[Enum]) -> tuple[frozenset[Enum], bool]:
         """Return the values from which actions could lead to a good one, whatever else they need; and whether these are all."""

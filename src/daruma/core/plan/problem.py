@@ -119,8 +119,7 @@ class Problem:
     def _values(self, start: Mapping[Enum, Enum]) -> Iterator[tuple[Enum, Enum]]:
         yield from start.items()
         for action in self.actions:
-            for effects in (action.effects, action.miss, action.ruined):
-                yield from effects.items()
+            yield from action.changes
         for doubt in self.doubts:
             for val in (doubt.unknown, doubt.yes, doubt.no):
                 yield doubt.var, val

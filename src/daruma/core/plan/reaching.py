@@ -16,14 +16,14 @@ def reachable(start: Mapping[Enum, Enum], actions: Iterable[Action]) -> tuple[Re
     """
     every = tuple(actions)
     waiting, reached = _Waiting(every), Reached()
-    fresh = [*start.items(), *(pair for action in every if not action.conditions for pair in _changes(action))]
+    fresh = [*start.items(), *(pair for action in every if not action.conditions for pair in action.changes)]
     while fresh:
         var, val = fresh.pop()
         values = reached.setdefault(var, set())
         if val not in values:
             values.add(val)
             for action in waiting.met(var, val):
-                fresh += _changes(action)
+                fresh += action.changes
     return reached, waiting.ready
 
 
@@ -52,8 +52,3 @@ class _Waiting:
                 self._missing[place] -= 1
                 if not self._missing[place]:
                     yield self._actions[place]
-
-
-def _changes(action: Action) -> Iterator[tuple[Enum, Enum]]:
-    for effects in (action.effects, action.miss, action.ruined):
-        yield from effects.items()

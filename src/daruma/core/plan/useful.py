@@ -29,7 +29,7 @@ class _Asked:
         self._actions = tuple(actions)
         self._leading: dict[tuple[Enum, Enum], list[int]] = {}
         for index, action in enumerate(self._actions):
-            for pair in _changes(action):
+            for pair in set(action.changes):
                 self._leading.setdefault(pair, []).append(index)
         self._found: set[int] = set()
         # what asked actions make of variables, and the needs that ask for nothing as long as none of that breaks them
@@ -65,14 +65,10 @@ class _Asked:
         action = self._actions[index]
         self._found.add(index)
         found = [(need.var, need.good) for need in action.conditions]
-        for var, val in _changes(action):
+        for var, val in set(action.changes):
             self._made.setdefault(var, set()).add(val)
             broken = {need for need in self._resting.get(var, ()) if val not in need[1]}
             if broken:
                 self._resting[var] -= broken
                 found += broken
         return found
-
-
-def _changes(action: Action) -> set[tuple[Enum, Enum]]:
-    return {pair for effects in (action.effects, action.miss, action.ruined) for pair in effects.items()}
