@@ -1,6 +1,7 @@
 """Fixtures: the catalogue, a demo folder, the stand-ins as a process, a workshop over the real link."""
 
 import fcntl
+import gc
 import json
 import os
 import shutil
@@ -61,9 +62,15 @@ def pytest_collection_modifyitems(config: pytest.Config, items: list[pytest.Item
     # the longest by far begin first, or the others wait for them at the end
     items.sort(key=lambda item: "test_kills" not in item.nodeid)
     if not config.getoption("--soak"):
-        for item in items:
-            if "soak" in item.keywords:
-                item.add_marker(pytest.mark.skip(reason="long: run with make soak"))
+        long = [item for item in items if "soak" in item.keywords]
+        config.hook.pytest_deselected(items=long)
+        items[:] = [item for item in items if "soak" not in item.keywords]
+
+
+def pytest_collection_finish() -> None:
+    # what was loaded by now stays: the collector need not look through it again and again
+    gc.collect()
+    gc.freeze()
 
 
 @pytest.fixture(scope="session")

@@ -78,12 +78,14 @@ def of_commands() -> list[str]:
 
 def of_catalogue() -> list[str]:
     """Return the texts that loading the shipped catalogue looks up."""
+    from daruma.catalogue.cells import chemistries
     from daruma.catalogue.loader import load_catalogue
     from daruma.core.language import speak
 
     asked: dict[str, None] = {}
     speak("en", lambda text: (asked.setdefault(text), text)[1], ".", ",")
     models = load_catalogue().models.values()
+    chemistries()
     for model in models:
         if model.closing is not None:
             asked |= dict.fromkeys(model.closing.connectors)

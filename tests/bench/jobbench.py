@@ -17,9 +17,9 @@ from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
 from daruma.demo.technician import Clock, Technician
 from daruma.standin.world import Phone
-from daruma.store.shop import Shop
 from tests.bench.faultbench import plug_in
 from tests.pace import slowness
+from tests.shops import empty_shop
 
 WIRES = ("unplug", "lost_answer", "flipped_bit", "doubled_answer", "late_answer", "unplug_request", "reset", "die")
 
@@ -116,7 +116,7 @@ def job_bench(
     place.mkdir(parents=True)
     laying = Laying(Maker(random.Random(7)))
     laying.world.firmware = "2.0"
-    shop = Shop(tmp_path / "shop", place if second else None)
+    shop = empty_shop(tmp_path / "shop", place if second else None)
     with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC)), patience=0.25 * slowness()) as technician:
         made = technician.workshop.catalogue.models[model]
         phone = laying.phone(made, system, "a phone", said)

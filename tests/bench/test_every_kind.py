@@ -22,9 +22,9 @@ from daruma.demo.maker import Maker
 from daruma.demo.technician import Clock
 from daruma.handover.letterhead import Letterhead
 from daruma.handover.sheet import make_sheet
-from daruma.store.shop import Shop
 from tests.bench.faultbench import plug_in
 from tests.conftest import crossed, share
+from tests.shops import empty_shop
 
 
 def covering() -> list[tuple[PartKind, ...]]:
@@ -53,7 +53,7 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
     for each in rooms():
         entry |= each.broken if each.kind in kinds else {}
     (tmp_path / "second").mkdir()
-    laying, shop = Laying(Maker(random.Random(3))), Shop(tmp_path / "shop", tmp_path / "second")
+    laying, shop = Laying(Maker(random.Random(3))), empty_shop(tmp_path / "shop", tmp_path / "second")
     laying.world.firmware, laying.world.sweep_speed, laying.world.sweep_pace = "2.0", 400.0, 4.0
     with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC))) as technician:
         workshop = technician.workshop
@@ -94,7 +94,7 @@ def test_a_write_of_one_of_several_parts_that_goes_wrong(kind: PartKind, fault: 
     for each in rooms():
         entry |= each.broken if each.kind in (PartKind.DISPLAY, kind) else {}
     (tmp_path / "second").mkdir()
-    laying, shop = Laying(Maker(random.Random(5))), Shop(tmp_path / "shop", tmp_path / "second")
+    laying, shop = Laying(Maker(random.Random(5))), empty_shop(tmp_path / "shop", tmp_path / "second")
     laying.world.firmware = "2.0"
     with shop, at_work(laying, shop, Clock(datetime(2026, 11, 28, tzinfo=UTC))) as technician:
         workshop, context = technician.workshop, Context()

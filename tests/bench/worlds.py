@@ -28,6 +28,7 @@ from daruma.standin.file import save_world
 from daruma.standin.kinds.display.panel import Panel
 from daruma.standin.world import Phone
 from daruma.store.shop import Shop
+from tests.shops import empty_shop
 
 NOW, EARLIER = (datetime(2026, 11, day, 12, 0, tzinfo=UTC).isoformat(timespec="seconds") for day in (23, 16))
 PROGRAMMER = DeviceSelf("programmer", "Stand-in programmer", "SP-0001", Version(9, 0))
@@ -86,7 +87,7 @@ def draw(catalogue: Catalogue, rng: random.Random) -> Drawn:
 
 def lay_out(folder: Path, drawn: Drawn, rng: random.Random) -> int:
     """Make a data folder with the world that was drawn and its one open ticket; return the job's number."""
-    laying, shop, model = Laying(Maker(rng)), Shop(folder), drawn.model
+    laying, shop, model = Laying(Maker(rng)), empty_shop(folder), drawn.model
     try:
         for maker in dict.fromkeys(drawn.makers):
             # the shop knows complete records of other phones of the model

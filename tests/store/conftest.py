@@ -11,11 +11,12 @@ from msgspec.structs import replace
 from daruma.core.backup import BackupContent, Origin
 from daruma.store.database import FILE
 from daruma.store.shop import Shop
+from tests.shops import empty_shop
 
 
 @pytest.fixture
 def empty(tmp_path: Path) -> Iterator[Shop]:
-    made = Shop(tmp_path / "shop")
+    made = empty_shop(tmp_path / "shop")
     yield made
     made.close()
 

@@ -44,4 +44,5 @@ def _rises(values: tuple[float, ...]) -> bool:
 def chemistries() -> dict[str, Chemistry]:
     """Return the chemistries by their keys."""
     raw = tomllib.loads((files("daruma.catalogue") / "cells.toml").read_text(encoding="utf-8"))
-    return {key: Chemistry(key=key, **asdict(cell)) for key, cell in msgspec.convert(raw, _CellsFile).cells.items()}
+    cells = msgspec.convert(raw, _CellsFile).cells
+    return {key: Chemistry(key=key, **{**asdict(cell), "name": tr(cell.name)}) for key, cell in cells.items()}

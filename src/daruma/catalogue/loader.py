@@ -6,7 +6,8 @@ the files' bytes.
 
 import hashlib
 import os
-from collections.abc import Mapping
+from collections.abc import Mapping, Sequence
+from functools import lru_cache
 from importlib.resources import files
 from importlib.resources.abc import Traversable
 from pathlib import Path
@@ -74,23 +75,24 @@ def load_catalogue(own_folder: Path | None = None, cache_folder: Path | None = N
     A wrong model file becomes one entry of `troubles`; the others still load.
     """
     base = files("daruma.catalogue")
-    models = [*_tomls(base / "models"), *(_tomls(own_folder) if own_folder is not None and own_folder.is_dir() else ())]
-    cache = cache_folder / f"catalogue-{_digest(base, models)}.json" if cache_folder is not None else None
+    models = (*_tomls(base / "models"), *(_tomls(own_folder) if own_folder is not None and own_folder.is_dir() else ()))
+    digest = _digest(base, models)
+    cache = cache_folder / f"catalogue-{digest}.json" if cache_folder is not None else None
     troubles: tuple[CatalogueTrouble, ...] = ()
     content = _cached(cache)
     if content is None:
-        content, troubles = _read(base, models)
+        content, troubles = _read(digest, models)
         if cache is not None and not troubles:
             _keep(content, cache)
     return Catalogue(
         content.system,
-        content.models,
-        content.function_labels,
-        content.function_meaning,
-        content.figures,
-        content.brands,
+        dict(content.models),
+        dict(content.function_labels),
+        dict(content.function_meaning),
+        dict(content.figures),
+        dict(content.brands),
         content.rules,
-        content.origins,
+        dict(content.origins),
         content.ambient_channels,
         troubles,
     )
@@ -104,13 +106,16 @@ def _kinds(base: Traversable) -> list[Traversable]:
     return [base / "kinds" / f"{name}.toml" for name in KINDS.values()]
 
 
-def _read(base: Traversable, models: list[Traversable]) -> tuple[Content, tuple[CatalogueTrouble, ...]]:
+@lru_cache(maxsize=4)
+def _read(_digest: str, models: tuple[Traversable, ...]) -> tuple[Content, tuple[CatalogueTrouble, ...]]:
+    """Read the files; those of the same digest are read once."""
+    base = files("daruma.catalogue")
     # the checks are slow to import and needed only where the cache does not serve
     from daruma.catalogue.files import read_brands, read_kinds, read_models, read_rules, read_system
 
     system = read_system(base / "system.toml")
     kinds = read_kinds(base / "actions.toml", _kinds(base))
-    found, origins, troubles = read_models(models, system, kinds.layouts)
+    found, origins, troubles = read_models(list(models), system, kinds.layouts)
     rules = read_rules(base / "rules.toml", kinds.figures)
     brands = read_brands(base / "brands.toml")
     return Content(
@@ -118,7 +123,7 @@ def _read(base: Traversable, models: list[Traversable]) -> tuple[Content, tuple[
     ), troubles
 
 
-def _digest(base: Traversable, models: list[Traversable]) -> str:
+def _digest(base: Traversable, models: Sequence[Traversable]) -> str:
     digest = hashlib.sha256(f"{__version__} {spoken()}".encode())
     for path in (*(base / name for name in BASE_FILES), *_kinds(base), *models):
         try:

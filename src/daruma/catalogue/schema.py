@@ -292,6 +292,13 @@ class EraFile(Strict):
     finishes: tuple[PartKind, ...] = ()
     lockable: tuple[PartKind, ...] = ()
 
+    @model_validator(mode="after")
+    def finishing_agrees(self) -> "EraFile":
+        """Refuse a rule for displays where none is finished, and the other way round."""
+        if (self.finishing is FinishRule.NONE) is (PartKind.DISPLAY in self.finishes):
+            raise ValueError(tr("{name}: a display is finished just where its rule says how", name=self.name))
+        return self
+
 
 class ChannelFile(Strict):
     """Declare one channel of the ambient sensor: a Gaussian responsivity, peak and full width at half maximum in nm."""

@@ -2,6 +2,7 @@
 
 from html import escape
 
+from daruma.catalogue.cells import chemistries
 from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds.display.facts import Brand
 from daruma.core.language import inner, tr
@@ -52,12 +53,9 @@ def _rows(model: Model, catalogue: Catalogue) -> list[tuple[str, str]]:
         ),
     ]
     if model.cell_rated:
-        rows.append(
-            (
-                tr("Battery"),
-                tr("{cell_rated:.0f} mAh, {cell_chemistry}", cell_rated=model.cell_rated, cell_chemistry=model.cell_chemistry),
-            )
-        )
+        chemistry = chemistries().get(model.cell_chemistry)
+        cell = chemistry.name if chemistry else model.cell_chemistry
+        rows.append((tr("Battery"), tr("{cell_rated:.0f} mAh; {cell}", cell_rated=model.cell_rated, cell=cell)))
     rows += [(tr("System from {since}", since=era.since), _era(era)) for era in model.eras if era.since <= model.last_system]
     if model.unbind_on_phone:
         rows.append((tr("Unbinding on the phone"), tr(" to ").join(map(str, model.unbind_on_phone))))

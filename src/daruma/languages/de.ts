@@ -2360,6 +2360,11 @@
   </message>
   <message>
    <location filename="catalogue/schema.py" />
+   <source>{name}: a display is finished just where its rule says how</source>
+   <translation>{name}: eine Anzeige wird genau dann abgeschlossen, wenn die Regel sagt, wie</translation>
+  </message>
+  <message>
+   <location filename="catalogue/schema.py" />
    <source>{name} ends at {stop}, the memory at {size}</source>
    <translation>{name} endet bei {stop}, der Speicher bei {size}</translation>
   </message>
@@ -2679,17 +2684,17 @@
    <translation>vielleicht noch {most}</translation>
   </message>
   <message>
-   <location filename="core/cell/capacity.py" />
+   <location filename="core/cell/amount.py" />
    <source>full discharge</source>
    <translation>volle Entladung</translation>
   </message>
   <message>
-   <location filename="core/cell/capacity.py" />
+   <location filename="core/cell/amount.py" />
    <source>two rests</source>
    <translation>zwei Ruhephasen</translation>
   </message>
   <message>
-   <location filename="core/cell/capacity.py" />
+   <location filename="core/cell/amount.py" />
    <source>origin alone</source>
    <translation>nur Herkunft</translation>
   </message>
@@ -5052,21 +5057,6 @@
    <location filename="core/kinds/display/facts.py" />
    <source>{title}, the {order}</source>
    <translation>{title}, das {order}</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/display/finishing.py" />
-   <source>{system_name} {system} is older than finishing on the phone ({since})</source>
-   <translation>{system_name} {system} ist älter als das Abschließen am Telefon ({since})</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/display/finishing.py" />
-   <source>finishing needs a network</source>
-   <translation>Abschließen braucht ein Netz</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/display/finishing.py" />
-   <source>{model} knows no finishing</source>
-   <translation>{model} kennt kein Abschließen</translation>
   </message>
   <message>
    <location filename="core/kinds/display/finishing.py" />
@@ -8405,6 +8395,21 @@
   </message>
   <message>
    <location filename="core/plan/finishing.py" />
+   <source>finishing needs a network</source>
+   <translation>Abschließen braucht ein Netz</translation>
+  </message>
+  <message>
+   <location filename="core/plan/finishing.py" />
+   <source>{model} knows no finishing</source>
+   <translation>{model} kennt kein Abschließen</translation>
+  </message>
+  <message>
+   <location filename="core/plan/finishing.py" />
+   <source>{system_name} {system} is older than finishing on the phone ({since})</source>
+   <translation>{system_name} {system} ist älter als das Abschließen am Telefon ({since})</translation>
+  </message>
+  <message>
+   <location filename="core/plan/finishing.py" />
    <source>{system_name} {system} finishes no {part}</source>
    <translation>{system_name} {system} schließt das nicht ab: {part}</translation>
   </message>
@@ -8885,26 +8890,6 @@
   </message>
   <message>
    <location filename="core/power/boot.py" />
-   <source>boots</source>
-   <translation>startet</translation>
-  </message>
-  <message>
-   <location filename="core/power/boot.py" />
-   <source>loops</source>
-   <translation>startet immer wieder</translation>
-  </message>
-  <message>
-   <location filename="core/power/boot.py" />
-   <source>hangs</source>
-   <translation>bleibt hängen</translation>
-  </message>
-  <message>
-   <location filename="core/power/boot.py" />
-   <source>shorted</source>
-   <translation>kurzgeschlossen</translation>
-  </message>
-  <message>
-   <location filename="core/power/boot.py" />
    <source>since {stands_since:.0f} s after its start it stands at {level:.2f} A: it goes no further</source>
    <translation>seit {stands_since:.0f} s nach dem Start steht es bei {level:.2f} A: weiter geht es nicht</translation>
   </message>
@@ -9017,6 +9002,26 @@
    <location filename="core/power/delivery.py" />
    <source>an augmented object of a kind that is not published</source>
    <translation>ein erweitertes Objekt einer Art, die nicht veröffentlicht ist</translation>
+  </message>
+  <message>
+   <location filename="core/power/signature.py" />
+   <source>boots</source>
+   <translation>startet</translation>
+  </message>
+  <message>
+   <location filename="core/power/signature.py" />
+   <source>loops</source>
+   <translation>startet immer wieder</translation>
+  </message>
+  <message>
+   <location filename="core/power/signature.py" />
+   <source>hangs</source>
+   <translation>bleibt hängen</translation>
+  </message>
+  <message>
+   <location filename="core/power/signature.py" />
+   <source>shorted</source>
+   <translation>kurzgeschlossen</translation>
   </message>
   <message>
    <location filename="core/records.py" />
@@ -10905,8 +10910,8 @@
   </message>
   <message>
    <location filename="handover/model_page.py" />
-   <source>{cell_rated:.0f} mAh, {cell_chemistry}</source>
-   <translation>{cell_rated:.0f} mAh, {cell_chemistry}</translation>
+   <source>{cell_rated:.0f} mAh; {cell}</source>
+   <translation>{cell_rated:.0f} mAh; {cell}</translation>
   </message>
   <message>
    <location filename="handover/model_page.py" />
@@ -18624,6 +18629,21 @@ SEEN hat die Spalten u, v (px) und darf card_mm (gemessene Entfernung) und frame
    <location filename="catalogue" />
    <source>takes data before and after</source>
    <translation>nimmt Daten davor und danach</translation>
+  </message>
+  <message>
+   <location filename="catalogue" />
+   <source>Lithium cobalt oxide, 4.2 V</source>
+   <translation>Lithium-Cobaltoxid, 4,2 V</translation>
+  </message>
+  <message>
+   <location filename="catalogue" />
+   <source>Cobalt oxide blended with manganese, 4.35 V</source>
+   <translation>Cobaltoxid mit Mangan gemischt, 4,35 V</translation>
+  </message>
+  <message>
+   <location filename="catalogue" />
+   <source>Cobalt oxide blended with nickel, 4.45 V</source>
+   <translation>Cobaltoxid mit Nickel gemischt, 4,45 V</translation>
   </message>
   <message>
    <location filename="catalogue" />

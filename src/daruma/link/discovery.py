@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import cache
 from typing import TYPE_CHECKING
 
 from daruma.core.language import tr
@@ -20,6 +21,7 @@ def driver_names() -> tuple[str, ...]:
     return tuple(sorted(point.name for point in _registered()))
 
 
+@cache  # looking through everything that is installed takes as long as saying hello
 def _registered() -> tuple[EntryPoint, ...]:
     from importlib.metadata import entry_points  # slow to load, and needed when a device is first asked for
 

@@ -22,6 +22,7 @@ from daruma.link.messages import ADVICE, Answer, Request, pack_request, permitte
 log = logging.getLogger("daruma.link")
 
 TIMEOUT = 1.5  # seconds
+SLICE = 0.02  # seconds that a wire is waited for at once
 LATELY = 50  # exchanges that tell how a link is
 TRIES = 3
 LONGEST_WORDS = 200  # of a device's own words that are shown
@@ -196,11 +197,16 @@ class Port:
                     safe=tr("What is in the vault is safe."),
                     advice=tr("Check cable and power."),
                 )
-            self._wire.timeout = min(left, 0.2)
+            self._wait_at_once(min(left, SLICE))
             self._buffer += self._wire.read(1)
             waiting = getattr(self._wire, "in_waiting", 0)
             if waiting:
                 self._buffer += self._wire.read(min(waiting, LARGEST_PAYLOAD))
+
+    def _wait_at_once(self, seconds: float) -> None:
+        # whenever it is set, the same or not, pyserial sets the whole port up again
+        if self._wire.timeout != seconds:
+            self._wire.timeout = seconds
 
     def _parse(self, raw: bytes) -> Answer | None:
         try:

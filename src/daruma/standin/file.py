@@ -26,5 +26,5 @@ def load_world(path: Path) -> World:
 def save_world(world: World, path: Path) -> None:
     """Write a world to its JSON file, whole or not at all."""
     spare = path.with_suffix(".part")
-    spare.write_text(json.dumps(msgspec.to_builtins(world), indent=1), encoding="utf-8")
+    spare.write_bytes(msgspec.json.format(msgspec.json.encode(world), indent=1))
     spare.replace(path)

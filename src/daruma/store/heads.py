@@ -9,11 +9,19 @@ from daruma.core.backup import GENESIS
 from daruma.store.digests import FIRST
 
 CHAINED = {"backups": GENESIS, "acts": FIRST, "settlements": FIRST}
-_HEAD = "SELECT number, chain FROM {0} WHERE number = (SELECT max(number) FROM {0})"
-_WRITES = """
+_HEADS = {name: text(f"SELECT number, chain FROM {name} WHERE number = (SELECT max(number) FROM {name})") for name in CHAINED}
+_FACTS = text("SELECT key, value FROM facts")
+_COUNT_UP = text("UPDATE facts SET value = cast(cast(value AS INTEGER) + :by AS TEXT) WHERE key = :key")
+_JOBS = text("SELECT count(*) FROM jobs")
+_WRITTEN = """
+SELECT die FROM acts WHERE number > :acts AND kind = 'write' UNION
+SELECT die FROM acts WHERE kind = 'write' AND number IN (SELECT act FROM settlements WHERE number > :ends)
+"""
+_WRITTEN_SINCE, _WRITTEN_EVER = text(_WRITTEN), text(_WRITTEN + "UNION SELECT die FROM lost_writes")
+_WRITES = text("""
 SELECT coalesce((SELECT times FROM lost_writes WHERE die = :die), 0) + (SELECT count(*) FROM acts WHERE die = :die
 AND kind = 'write' AND NOT EXISTS (SELECT 1 FROM settlements s WHERE s.act = acts.number AND s.state = 'not sent'))
-"""
+""")
 
 
 class Heads(Struct, frozen=True):
@@ -32,7 +40,7 @@ class Heads(Struct, frozen=True):
 
 def facts_of(connection: Connection) -> dict[str, str]:
     """Return what the store says of itself."""
-    return {str(key): str(value) for key, value in connection.execute(text("SELECT key, value FROM facts"))}
+    return {str(key): str(value) for key, value in connection.execute(_FACTS)}
 
 
 def keep_fact(connection: Connection, key: str, value: str) -> None:
@@ -42,8 +50,7 @@ def keep_fact(connection: Connection, key: str, value: str) -> None:
 
 def count_up(connection: Connection, key: str, by: int = 1) -> None:
     """Count a fact up."""
-    statement = "UPDATE facts SET value = cast(cast(value AS INTEGER) + :by AS TEXT) WHERE key = :key"
-    connection.execute(text(statement), {"key": key, "by": by})
+    connection.execute(_COUNT_UP, {"key": key, "by": by})
 
 
 def heads_of(connection: Connection) -> Heads:
@@ -51,9 +58,9 @@ def heads_of(connection: Connection) -> Heads:
     facts = facts_of(connection)
     chains = {}
     for table, first in CHAINED.items():
-        row = connection.execute(text(_HEAD.format(table))).first()
+        row = connection.execute(_HEADS[table]).first()
         chains[table] = (int(row[0]), str(row[1])) if row else (0, first)
-    jobs = int(connection.execute(text("SELECT count(*) FROM jobs")).scalar_one())
+    jobs = int(connection.execute(_JOBS).scalar_one())
     return Heads(facts.get("store", ""), _number(facts, "commits"), chains, jobs, _number(facts, "saves"))
 
 
@@ -64,20 +71,14 @@ def _number(facts: Mapping[str, str], key: str) -> int:
 def writes_since(connection: Connection, before: Heads | None) -> dict[str, int]:
     """Return the totals of the parts that acts or settlements behind earlier heads are on; all without earlier ones."""
     acts, ends = (before.chains[name][0] if before else 0 for name in ("acts", "settlements"))
-    dies = connection.execute(
-        text(
-            "SELECT die FROM acts WHERE number > :acts AND kind = 'write' UNION "
-            "SELECT die FROM acts WHERE kind = 'write' AND number IN (SELECT act FROM settlements WHERE number > :ends)"
-            + (" UNION SELECT die FROM lost_writes" if before is None else "")
-        ),
-        {"acts": acts, "ends": ends},
-    ).scalars()
+    statement = _WRITTEN_EVER if before is None else _WRITTEN_SINCE
+    dies = connection.execute(statement, {"acts": acts, "ends": ends}).scalars()
     return {str(die): writes_of(connection, str(die)) for die in dies}
 
 
 def writes_of(connection: Connection, die: str) -> int:
     """Return the writes that count against a part: those of its acts, and those that were lost sight of."""
-    return int(connection.execute(text(_WRITES), {"die": die}).scalar_one())
+    return int(connection.execute(_WRITES, {"die": die}).scalar_one())
 
 
 def missing_of(connection: Connection, then: Heads) -> dict[str, int]:

@@ -4,13 +4,13 @@ A job is known by its identity and carries a revision: a save of a stale one is 
 """
 
 from collections import Counter, OrderedDict
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable, Mapping, Sequence
 from typing import Any
 
 import msgspec
 from msgspec.structs import replace
-from sqlalchemy import Connection, Row, Select, desc, func, or_, select
-from sqlalchemy.dialects.sqlite import insert
+from sqlalchemy import Connection, Row, Select, bindparam, desc, func, or_, select
+from sqlalchemy.dialects.sqlite import Insert, insert
 
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
@@ -92,7 +92,7 @@ class JobBook:
         there: dict[str, Row[Any]] = {}
         for start in range(0, len(kept), AT_ONCE):
             uids = [job.uid for job in kept[start : start + AT_ONCE]]
-            there |= {row.uid: row for row in connection.execute(_WHOLE.where(jobs.c.uid.in_(uids)))}
+            there |= {row.uid: row for row in connection.execute(_SEVERAL, {"uids": uids})}
         made = [self._next(connection, job, there.get(job.uid), change) for job in kept]
         for job in made:
             change.update(totals_of(job))
@@ -130,15 +130,15 @@ class JobBook:
 
     def get(self, number: int) -> Job:
         """Return one job by its number; raise StoreTrouble where there is none, or a damaged one."""
-        return self._one(_WHOLE.where(jobs.c.number == number), job_name(number))
+        return self._one(_NUMBERED, {"number": number}, job_name(number))
 
     def known_by(self, uid: str) -> Job:
         """Return one job by its identity; raise StoreTrouble where there is none, or a damaged one."""
-        return self._one(_WHOLE.where(jobs.c.uid == uid), uid)
+        return self._one(_KNOWN, {"uid": uid}, uid)
 
-    def _one(self, query: Select[Any], name: str) -> Job:
+    def _one(self, query: Select[Any], given: Mapping[str, object], name: str) -> Job:
         with self._database.reading() as connection:
-            row = next(iter(rows_apart(connection, query, jobs.c.number)), None)
+            row = next(iter(rows_apart(connection, query, jobs.c.number, given)), None)
             job = _job(connection, row) if row is not None else None
         if row is None:
             raise StoreTrouble(
@@ -150,11 +150,11 @@ class JobBook:
 
     def all(self) -> tuple[Job, ...]:
         """Return every job that is as it was kept, oldest first."""
-        return self._read(_WHOLE.order_by(jobs.c.number))[0]
+        return self._read(_ALL)[0]
 
     def damaged(self) -> tuple[VaultFault, ...]:
         """Return the jobs that are not as they were kept; they are set aside."""
-        return self._read(_WHOLE.order_by(jobs.c.number))[1]
+        return self._read(_ALL)[1]
 
     def _read(self, *queries: Select[Any]) -> tuple[tuple[Job, ...], tuple[VaultFault, ...]]:
         sound, damaged = {}, {}
@@ -253,6 +253,12 @@ def refuse_overtaken(connection: Connection, job: Job) -> None:
 
 
 _WHOLE = select(jobs)
+# made once: putting a question together takes longer than answering it
+_ALL = _WHOLE.order_by(jobs.c.number)
+_NUMBERED = _WHOLE.where(jobs.c.number == bindparam("number"))
+_KNOWN = _WHOLE.where(jobs.c.uid == bindparam("uid"))
+_SEVERAL = _WHOLE.where(jobs.c.uid.in_(bindparam("uids", expanding=True)))
+_PURGED = select(jobs.c.number, jobs.c.purged).where(jobs.c.number.in_(bindparam("numbers", expanding=True)), jobs.c.purged > "")
 _NAMES = tuple(jobs.columns.keys())
 
 
@@ -262,7 +268,7 @@ def _on_view(recent: int) -> tuple[Select[Any], Select[Any]]:
 
 
 def _stored(connection: Connection, job: Job) -> Job | None:
-    row = connection.execute(_WHOLE.where(jobs.c.uid == job.uid)).first()
+    row = connection.execute(_KNOWN, {"uid": job.uid}).first()
     if row is None:
         return None
     found = _job(connection, row)
@@ -271,12 +277,17 @@ def _stored(connection: Connection, job: Job) -> Job | None:
     return found
 
 
+def _put() -> Insert:
+    statement = insert(jobs)
+    changed = {name: statement.excluded[name] for name in _NAMES if name != "number"}
+    return statement.on_conflict_do_update(index_elements=["number"], set_=changed)
+
+
+_PUT = _put()
+
+
 def put_jobs(connection: Connection, kept: Sequence[Job], when: str, purged: str = "") -> None:
     """Write jobs as they are, in place of what carries their numbers."""
-    statement = insert(jobs)
-    names = ("uid", "revision", "sha256", "body", "updated", "closed", "imei", "model", "purged")
-    changed = {name: statement.excluded[name] for name in names}
-    statement = statement.on_conflict_do_update(index_elements=["number"], set_=changed)
     there = _purged_of(connection, kept)
     rows = []
     for job in kept:
@@ -286,15 +297,14 @@ def put_jobs(connection: Connection, kept: Sequence[Job], when: str, purged: str
             forget_series(connection, job.uid)
         keep_series(connection, job.uid, readings)
         rows.append(_row(job, body, when, gone))
-    connection.execute(statement, rows)
+    connection.execute(_PUT, rows)
 
 
 def _purged_of(connection: Connection, kept: Sequence[Job]) -> dict[int, str]:
     found: dict[int, str] = {}
     for start in range(0, len(kept), AT_ONCE):
         numbers = [job.number for job in kept[start : start + AT_ONCE]]
-        query = select(jobs.c.number, jobs.c.purged).where(jobs.c.number.in_(numbers), jobs.c.purged > "")
-        found |= {row.number: row.purged for row in connection.execute(query)}
+        found |= {row.number: row.purged for row in connection.execute(_PURGED, {"numbers": numbers})}
     return found
 
 

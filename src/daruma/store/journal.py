@@ -1,11 +1,12 @@
 """The journal: every act on a part is written ahead, then settled; both are append-only."""
 
 import json
+from collections.abc import Mapping
 from contextlib import suppress
 from pathlib import Path
 from typing import Any
 
-from sqlalchemy import Connection, Row, Select, func, insert, select
+from sqlalchemy import Connection, Row, Select, Table, bindparam, func, insert, select
 
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import VaultFault
@@ -70,7 +71,7 @@ class Journal:
         Raises StoreTrouble for an act that is settled already.
         """
         with self._database.writing() as connection:
-            if connection.execute(select(doubts.c.act).where(doubts.c.act == act.number)).first() is None:
+            if connection.execute(_DOUBT, {"act": act.number}).first() is None:
                 raise StoreTrouble(
                     tr("Act {number} was settled before.", number=act.number),
                     safe=tr("What the journal says stays."),
@@ -94,11 +95,11 @@ class Journal:
 
     def acts_on(self, die: str) -> tuple[Act, ...]:
         """Return every act on a part, oldest first."""
-        return self._acts(_QUERY.where(acts.c.die == die))
+        return self._acts(_ON_PART, die=die)
 
     def acts_of(self, job: str) -> tuple[Act, ...]:
         """Return every act of a job, oldest first."""
-        return self._acts(_QUERY.where(acts.c.job == job))
+        return self._acts(_OF_JOB, job=job)
 
     def all(self) -> tuple[Act, ...]:
         """Return every act, oldest first."""
@@ -106,7 +107,7 @@ class Journal:
 
     def in_doubt(self) -> tuple[Act, ...]:
         """Return every act that was never settled, or settled as in doubt; those under way are among them."""
-        return self._acts(_QUERY.where(acts.c.number.in_(select(doubts.c.act))))
+        return self._acts(_IN_DOUBT)
 
     def left_in_doubt(self) -> tuple[Act, ...]:
         """Return the acts in doubt that nobody is carrying out."""
@@ -116,27 +117,27 @@ class Journal:
         """Return the writes that count against a part: failed and doubtful ones, damaged acts on it, and those that are
         known to have been lost sight of.
         """
-        sound, damaged = self._read(_QUERY.where(acts.c.die == die))
+        sound, damaged = self._read(_ON_PART, {"die": die})
         with self._database.reading() as connection:
-            lost = connection.execute(select(lost_writes.c.times).where(lost_writes.c.die == die)).scalar() or 0
+            lost = connection.execute(_LOST, {"die": die}).scalar() or 0
         return sum(act.counts for act in sound) + len(damaged) + int(lost)
 
     def damaged(self) -> tuple[VaultFault, ...]:
         """Return the acts that are not as they were written; they are set aside and count against their parts."""
-        return self._read(_QUERY)[1]
+        return self._read(_QUERY, {})[1]
 
     def spent(self, kind: ActKind, die: str) -> bool:
         """Return whether an act that a part takes once was ever begun on it and is not known never to have left."""
         return any(act.kind is kind and act.state is not ActState.NOT_SENT for act in self.acts_on(die))
 
-    def _acts(self, query: Select[Any]) -> tuple[Act, ...]:
-        return self._read(query)[0]
+    def _acts(self, query: Select[Any], **given: str) -> tuple[Act, ...]:
+        return self._read(query, given)[0]
 
-    def _read(self, query: Select[Any]) -> tuple[tuple[Act, ...], tuple[VaultFault, ...]]:
+    def _read(self, query: Select[Any], given: Mapping[str, str]) -> tuple[tuple[Act, ...], tuple[VaultFault, ...]]:
         """Return the acts of a query that are as they were written, and what is said of the others."""
         sound, damaged = [], []
         with self._database.reading() as connection:
-            for row in rows_apart(connection, query, acts.c.number):
+            for row in rows_apart(connection, query, acts.c.number, given):
                 act = _act(row)
                 if act is None:
                     damaged.append(VaultFault(tr("act {number}", number=row.number), CHANGED))
@@ -146,8 +147,7 @@ class Journal:
 
     @staticmethod
     def _refuse_past_doubt(connection: Connection, die: str) -> None:
-        open_act = select(acts.c.number).where(acts.c.die == die, acts.c.number.in_(select(doubts.c.act)))
-        number = connection.execute(open_act).scalar()
+        number = connection.execute(_OPEN, {"die": die}).scalar()
         if number is not None:
             raise StoreTrouble(
                 tr("Act {number} on this part was never settled.", number=number),
@@ -169,25 +169,23 @@ class Journal:
 
 def add_act(connection: Connection, values: dict[str, Any], number: int | None = None) -> int:
     """Write an act behind the others and return its number, the next one where none is given."""
-    last = select(func.max(acts.c.number)).scalar_subquery()
-    before = connection.execute(select(acts.c.chain).where(acts.c.number == last)).scalar()
+    before = connection.execute(_LAST_ACT).scalar()
     digest = row_digest(ACT, values)
     row = {**values, "sha256": digest, "chain": chained(before or FIRST, digest)}
     if number is not None:
         row["number"] = number
-    return int(connection.execute(insert(acts).values(**row).returning(acts.c.number)).scalar_one())
+    return int(connection.execute(_ADD_ACT, row).scalar_one())
 
 
 def add_settlement(connection: Connection, values: dict[str, Any]) -> None:
     """Write a settlement behind the others."""
-    last = select(func.max(settlements.c.number)).scalar_subquery()
-    before = connection.execute(select(settlements.c.chain).where(settlements.c.number == last)).scalar() or FIRST
+    before = connection.execute(_LAST_SETTLEMENT).scalar() or FIRST
     digest = row_digest(SETTLEMENT, values)
-    connection.execute(insert(settlements).values(**values, sha256=digest, chain=chained(before, digest)))
+    connection.execute(_SETTLE, {**values, "sha256": digest, "chain": chained(before, digest)})
 
 
 def _name_of(connection: Connection, job: str) -> str:
-    number = connection.execute(select(jobs.c.number).where(jobs.c.uid == job)).scalar()
+    number = connection.execute(_NUMBER, {"uid": job}).scalar()
     return job_name(number) if number is not None else job
 
 
@@ -206,7 +204,22 @@ def _query() -> Select[Any]:
     )
 
 
+def _newest(table: Table) -> Select[Any]:
+    """Return the question for the last link of a chain."""
+    return select(table.c.chain).where(table.c.number == select(func.max(table.c.number)).scalar_subquery())
+
+
+# made once: putting a question together takes longer than answering it
 _QUERY = _query()
+_ON_PART = _QUERY.where(acts.c.die == bindparam("die"))
+_OF_JOB = _QUERY.where(acts.c.job == bindparam("job"))
+_IN_DOUBT = _QUERY.where(acts.c.number.in_(select(doubts.c.act)))
+_OPEN = select(acts.c.number).where(acts.c.die == bindparam("die"), acts.c.number.in_(select(doubts.c.act)))
+_DOUBT = select(doubts.c.act).where(doubts.c.act == bindparam("act"))
+_LOST = select(lost_writes.c.times).where(lost_writes.c.die == bindparam("die"))
+_NUMBER = select(jobs.c.number).where(jobs.c.uid == bindparam("uid"))
+_LAST_ACT, _LAST_SETTLEMENT = _newest(acts), _newest(settlements)
+_ADD_ACT, _SETTLE = insert(acts).returning(acts.c.number), insert(settlements)
 
 
 def _act(row: Row[Any]) -> Act | None:

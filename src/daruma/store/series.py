@@ -4,7 +4,7 @@ import json
 from collections.abc import Mapping, Sequence
 from typing import Any
 
-from sqlalchemy import Connection, delete, insert, select
+from sqlalchemy import Connection, bindparam, delete, insert, select
 
 from daruma.store.digests import FIRST, chained
 from daruma.store.schema import series
@@ -12,6 +12,9 @@ from daruma.store.schema import series
 Link = str
 LONGEST = 1_000_000  # rows of one series
 _LINKS = 500  # rows looked up with one question
+
+
+_OF_JOB = select(series.c.link, series.c.before, series.c.body).where(series.c.job == bindparam("job"))
 
 
 class Series:
@@ -51,7 +54,7 @@ class Series:
 
 def series_of(connection: Connection, uid: str) -> Series:
     """Return the series of a job."""
-    rows = connection.execute(select(series.c.link, series.c.before, series.c.body).where(series.c.job == uid))
+    rows = connection.execute(_OF_JOB, {"job": uid})
     return Series({link: (before, body) for link, before, body in rows})
 
 

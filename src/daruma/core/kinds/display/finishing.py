@@ -7,7 +7,7 @@ from daruma.core.model import FinishRule
 from daruma.core.parts import Function, PartKind
 from daruma.core.plan.actions import Action, Bar, Effort
 from daruma.core.plan.case import Case
-from daruma.core.plan.finishing import in_session
+from daruma.core.plan.finishing import finish_bars, in_session
 from daruma.core.plan.state import Needs, Val, needs
 from daruma.core.plan.workbench import FITTED, Fitting, Workbench
 
@@ -30,24 +30,6 @@ def finishes_moved_chip(case: Case, panel: NewPanel) -> bool:
     """Return whether the original chip could be on a panel whose serial is not the board's, and finished so."""
     moved = facts_of(case).chip is ChipPlace.MOVED or not panel.data_before_chip
     return moved and finish_rule(case) is FinishRule.GENUINE_CHIP
-
-
-def finish_bar(case: Case) -> Bar | None:
-    """Return why the phone finishes no display at all; None where it does."""
-    since = case.model.finishing_since
-    if finish_rule(case) is not FinishRule.NONE:
-        return None
-    if since is None:
-        return Bar(tr("{model} knows no finishing", model=case.model.name), Effort.PHONE)
-    return Bar(
-        tr(
-            "{system_name} {system} is older than finishing on the phone ({since})",
-            system_name=case.system_name,
-            system=case.system,
-            since=since,
-        ),
-        Effort.PHONE,
-    )
 
 
 def chip_bar(case: Case, panel: NewPanel) -> Bar | None:
@@ -79,8 +61,7 @@ def finish_actions(bench: Workbench) -> tuple[Action, ...]:
     case = bench.case
     if Function.NO_DISPLAY_NOTICE not in case.model.functions or not case.model.display_notice:
         return ()
-    network = bench.lacks(case.kit.network, tr("finishing needs a network"), Effort.AT_HAND)
-    closed, session = (network, finish_bar(case)), in_session(bench, PartKind.DISPLAY)
+    closed, session = finish_bars(case, PartKind.DISPLAY), in_session(bench, PartKind.DISPLAY)
     return tuple(
         bench.action(
             "finish_on_phone",

@@ -4,13 +4,15 @@ from enum import Enum
 from typing import Any
 
 from daruma.core.kinds.display.facts import ChipPlace, NewPanel, PanelRecord, facts_of
-from daruma.core.kinds.display.finishing import chip_bar, finish_bar, finishes_moved_chip, finishes_own_chip
+from daruma.core.kinds.display.finishing import chip_bar, finishes_moved_chip, finishes_own_chip
 from daruma.core.kinds.display.state import LOST_PANEL, MIXED, MOVED_CHIP, OWN_CHIP, PANELS, PanelVal, PanelVar, variant_of
 from daruma.core.kinds.display.steps import CODES, CODES_FOR_OWN_CHIP, OTHER_MAKER
 from daruma.core.kinds.room import Values
 from daruma.core.language import tr
+from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action, Bar, Effort
 from daruma.core.plan.case import Case
+from daruma.core.plan.finishing import era_bar
 from daruma.core.plan.odds import HIDDEN_PAST, WriteLife
 from daruma.core.plan.state import Needs, Val, Var, needs
 from daruma.core.plan.workbench import OPEN, Workbench
@@ -96,7 +98,7 @@ def _check(bench: Workbench, mine: Needs, panel: NewPanel, variant: str) -> list
     finishes = finishes_own_chip(bench.case, panel) or finishes_moved_chip(bench.case, panel)
     if panel.donor() is not PanelVal.UNASKED:
         return []
-    bars = () if finishes else (finish_bar(bench.case), chip_bar(bench.case, panel))
+    bars = () if finishes else (era_bar(bench.case, PartKind.DISPLAY), chip_bar(bench.case, panel))
     return [
         bench.action(
             "check_donor",
