@@ -15,6 +15,10 @@ from pathlib import Path
 from typing import Any
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+MEMORY, ENOUGH = Path("/dev/shm"), 4e9  # where files are kept in memory, bytes that should be free there
+if MEMORY.is_dir() and os.access(MEMORY, os.W_OK) and shutil.disk_usage(MEMORY).free > ENOUGH:
+    # the tests' own folders: what is kept there is never waited for
+    os.environ.setdefault("PYTEST_DEBUG_TEMPROOT", str(MEMORY))
 os.environ["XDG_STATE_HOME"] = tempfile.mkdtemp(prefix="daruma-state")  # logs and reports
 
 import pytest
@@ -43,14 +47,15 @@ def share(values: Iterable[Any], often: int) -> list[Any]:
     return [value if place < often else pytest.param(value, marks=pytest.mark.soak) for place, value in enumerate(values)]
 
 
-def crossed(one: Sequence[Any], other: Sequence[Any], often: int) -> list[Any]:
-    """Return the pairs of two parameters, so that each of the first meets `often` of the second at each run of the suite, these
-    evenly drawn, and all of them in the soak.
+def crossed(one: Sequence[Any], other: Sequence[Any]) -> list[Any]:
+    """Return the pairs of two parameters, so that each of either meets one of the other at each run of the suite, and all of
+    them in the soak.
     """
-    pairs = [(row, column) for row in range(len(one)) for column in range(len(other))]
+    tried = {(turn % len(one), turn % len(other)) for turn in range(max(len(one), len(other)))}
     return [
-        pytest.param(one[row], other[column], marks=() if (column - row * often) % len(other) < often else pytest.mark.soak)
-        for row, column in pairs
+        pytest.param(one[row], other[column], marks=() if (row, column) in tried else pytest.mark.soak)
+        for row in range(len(one))
+        for column in range(len(other))
     ]
 
 

@@ -83,7 +83,9 @@ def of_catalogue() -> list[str]:
     from daruma.core.language import speak
 
     asked: dict[str, None] = {}
-    speak("en", lambda text: (asked.setdefault(text), text)[1], ".", ",")
+    chemistries.cache_clear()
+    # in a language that nothing was read in before: what was read once is not looked up again
+    speak("of the catalogue", lambda text: (asked.setdefault(text), text)[1], ".", ",")
     models = load_catalogue().models.values()
     chemistries()
     for model in models:

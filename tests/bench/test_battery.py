@@ -206,7 +206,7 @@ def test_nothing_is_enabled_or_written_that_was_not_measured(tmp_path: Path) -> 
 OPS = ("flex.activate", "flex.state", "write.commit", "station.samples", "phone.boot", "phone.gauge")
 
 
-@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES, 2))
+@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES))
 def test_whatever_the_wire_does_it_is_enabled_once_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.technician.hands.fault(fault, op=op)

@@ -86,7 +86,7 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
 FAULTS = ("reset", "die", "voltage_dip", "write_ignored", "torn_page", "lying_answer", "unplug")
 
 
-@pytest.mark.parametrize(("kind", "fault"), crossed([kind for kind in tuple(KINDS)[1:] if kind in WRITTEN], FAULTS, 2))
+@pytest.mark.parametrize(("kind", "fault"), crossed([kind for kind in tuple(KINDS)[1:] if kind in WRITTEN], FAULTS))
 def test_a_write_of_one_of_several_parts_that_goes_wrong(kind: PartKind, fault: str, tmp_path: Path) -> None:
     """The display beside another part: what became of the other's write is found out on it, and its own step follows."""
     entry: dict[str, Any] = {"complaint": "", "opened": 0, "until": "intake"}

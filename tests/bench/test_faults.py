@@ -27,7 +27,7 @@ ELSEWHERE = frozenset(
 )
 PLAYED = tuple(name for name in FAULTS if name not in ELSEWHERE)
 ENDS = frozenset({"limit_reached", "foreign_maker", "stuck_bit"})
-SOME_STEPS = 2  # of the way, besides the write: the soak tries all of them
+SOME_STEPS = 1  # of the way, besides the write: the soak tries all of them
 ON_THE_WIRE = frozenset({"unplug", "lost_answer", "flipped_bit", "flipped_request", "doubled_answer", "slow", "reset"})
 
 

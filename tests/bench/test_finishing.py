@@ -277,7 +277,7 @@ def test_a_wire_that_dies_after_the_act_loses_neither_act_nor_sweep(op: str, tmp
 OPS = ("phone.finish_rear_camera", "phone.sweep", "phone.parts", "phone.rear_record", "phone.board")
 
 
-@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES, 2))
+@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES))
 def test_whatever_the_wire_does_it_is_finished_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("begin_finishing")

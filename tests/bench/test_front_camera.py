@@ -226,7 +226,7 @@ def test_a_genuine_one_that_does_not_work_is_compared_before_the_board_is_blamed
 OPS = ("phone.front_record", "phone.release_front", "write.commit", "phone.flash", "phone.flash_step", "phone.frame")
 
 
-@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES, 2))
+@pytest.mark.parametrize(("op", "fault"), crossed(OPS, WIRES))
 def test_whatever_the_wire_does_the_camera_is_bound_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.technician.hands.fault(fault, op=op)

@@ -21,7 +21,7 @@ from daruma.core.plan.policy import Policy
 from tests.bench.simulated import SimulatedBench, walk
 from tests.core.plan.cases import GONE, WHITE, case
 
-MANY, FEW = 20_000, 500
+MANY, FEW = 20_000, 300
 DEAR = Preferences(worth={**WORTH, Function.AMBIENT_WHITE: 300.0})
 CASES: dict[str, dict[str, Any]] = {
     "the original may answer": {},

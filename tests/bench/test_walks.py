@@ -92,7 +92,7 @@ def is_tried(job: Job) -> bool:
     return any(outcome.action == OTHER_MAKER and not outcome.good for outcome in job.outcomes)
 
 
-@pytest.mark.parametrize("seed", share(range(10), 3))
+@pytest.mark.parametrize("seed", share(range(10), 2))
 def test_a_way_that_is_offered_can_be_walked(seed: int, tmp_path: Path, catalogue: Catalogue) -> None:
     rng = random.Random(f"walks/{seed}")
     drawn = draw(catalogue, rng)

@@ -34,7 +34,7 @@ from daruma.handover.meter_log import read_log
 
 DATA = Path(__file__).parents[4] / "shared" / "data"
 needs_data = pytest.mark.skipif(not DATA.is_dir(), reason="the published data are not at hand")
-FEW, MANY = 60, 500
+FEW, MANY = 36, 500
 
 
 @needs_data

@@ -61,7 +61,7 @@ def check(kind: str, seeds: range) -> None:
 
 @pytest.mark.parametrize("kind", WANTED)
 def test_what_ails_a_motor_is_told(kind: str) -> None:
-    check(kind, range(40))
+    check(kind, range(20))
 
 
 @pytest.mark.soak

@@ -27,7 +27,7 @@ from daruma.core.optics.sweep import (
     packed_gyro,
 )
 
-FEW, MANY = 4, 500
+FEW, MANY = 2, 500
 LONG = 60.0
 
 

@@ -137,7 +137,7 @@ class BusyBar(QFrame):
         if work is None:
             self._clock.stop()
             return
-        self._share, self._text = 0.0, work.name
+        self._share, self._text = 0.0, ""
         work.progress.connect(self._progress)
         self.stop_button.setVisible(work.cancellable)
         self._clock.start()
@@ -152,7 +152,8 @@ class BusyBar(QFrame):
             return
         elapsed = time.monotonic() - self._work.started if self._work.started else 0.0
         left = tr(", about {elapsed:.0f} s to go", elapsed=elapsed / self._share - elapsed) if 0.05 < self._share < 1 else ""
-        self.words.setText(f"{self._work.name}: {self._text}, {elapsed:.0f} s{left}")
+        said = ": ".join(dict.fromkeys(filter(None, (self._work.name, self._text))))
+        self.words.setText(f"{said}, {elapsed:.0f} s{left}")
         # a visible bar repaints the whole window within setValue; held back, it waits for the next paint like the rest
         self.bar.setUpdatesEnabled(False)
         self.bar.setValue(int(1000 * self._share))
