@@ -15,10 +15,6 @@ from pathlib import Path
 from typing import Any
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-MEMORY, ENOUGH = Path("/dev/shm"), 4e9  # where files are kept in memory, bytes that should be free there
-if MEMORY.is_dir() and os.access(MEMORY, os.W_OK) and shutil.disk_usage(MEMORY).free > ENOUGH:
-    # the tests' own folders: what is kept there is never waited for
-    os.environ.setdefault("PYTEST_DEBUG_TEMPROOT", str(MEMORY))
 os.environ["XDG_STATE_HOME"] = tempfile.mkdtemp(prefix="daruma-state")  # logs and reports
 
 import pytest
@@ -39,6 +35,12 @@ settings.register_profile(
 )
 settings.load_profile("daruma")
 
+MEMORY, ENOUGH = Path("/dev/shm"), 4e9  # where files are kept in memory, bytes that should be free there
+if MEMORY.is_dir() and os.access(MEMORY, os.W_OK) and shutil.disk_usage(MEMORY).free > ENOUGH:
+    # the tests' own folders: what is kept there is never waited for
+    os.environ.setdefault("PYTEST_DEBUG_TEMPROOT", str(MEMORY))
+
+LONGEST = ("test_kills", "test_circumstances")
 HERO = 2  # the demo's fresh ticket
 
 
@@ -65,7 +67,7 @@ def pytest_addoption(parser: pytest.Parser) -> None:
 
 def pytest_collection_modifyitems(config: pytest.Config, items: list[pytest.Item]) -> None:
     # the longest by far begin first, or the others wait for them at the end
-    items.sort(key=lambda item: "test_kills" not in item.nodeid)
+    items.sort(key=lambda item: not any(name in item.nodeid for name in LONGEST))
     if not config.getoption("--soak"):
         long = [item for item in items if "soak" in item.keywords]
         config.hook.pytest_deselected(items=long)
