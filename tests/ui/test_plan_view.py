@@ -3,7 +3,8 @@
 from threading import Event
 
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QEvent, QObject, Qt
+from PySide6.QtWidgets import QApplication
 
 from daruma.bench.context import Context
 from daruma.core.errors import Cancelled
@@ -204,3 +205,35 @@ def test_a_plan_that_is_overtaken_is_stopped(driver: Driver, monkeypatch: pytest
     assert stopped.is_set()
     assert driver.desk.solution is not None
     assert driver.desk.solution.changes == (("runs", "yes"),), "the last that was asked is shown"
+
+
+class Painted(QObject):
+    """Count what is painted."""
+
+    def __init__(self) -> None:
+        super().__init__()
+        self.count = 0
+
+    def eventFilter(self, _: QObject, event: QEvent) -> bool:
+        self.count += event.type() is QEvent.Type.Paint
+        return False
+
+
+def test_what_changed_is_painted_before_its_plan_is_worked_out(
+    driver: Driver, plan: PlanView, monkeypatch: pytest.MonkeyPatch, qapp: QApplication
+) -> None:
+    solve, painted, before = driver.desk.ready.solve, Painted(), list[int]()
+
+    def noted(job: Job, changes: Changes, context: Context, told: Told) -> Solution:
+        before.append(painted.count)
+        return solve(job, changes, context, told)
+
+    monkeypatch.setattr(driver.desk.ready, "solve", noted)
+    qapp.installEventFilter(painted)
+    driver.window.update()
+    driver.desk.show()
+    driver.idle()
+    qapp.removeEventFilter(painted)
+    assert plan.isVisible()
+    assert before, "it was planned again"
+    assert before[0] > 0

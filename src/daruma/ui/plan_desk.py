@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from time import sleep
 from typing import TYPE_CHECKING
 
 from msgspec.structs import replace
@@ -17,7 +18,9 @@ if TYPE_CHECKING:
     from daruma.core.plan.planner import First, Plan
     from daruma.core.plan.routes import Route
     from daruma.core.plan.solution import Solution
+    from daruma.ui.work import Work
 
+PAINT_SECONDS = 0.08
 REPLAN_MS = 150  # at the start the view of the job comes first, its plan after
 
 
@@ -35,15 +38,19 @@ class PlanDesk(JobsDesk):
         self.replan_soon.setSingleShot(True)
         self.replan_soon.setInterval(REPLAN_MS)
         self.replan_soon.timeout.connect(self.replan)
-        self.shown.connect(self.replan)
+        self.shown.connect(self._replan_behind)
 
     def forget(self) -> None:
         """Forget the plan of the job that was on view before."""
         super().forget()
         self.solution, self.changes = None, ()
 
-    def replan(self) -> None:
-        """Solve the plan of the job on view again."""
+    def _replan_behind(self) -> None:
+        """Solve the plan again once the window has painted what changed: both at once would make it wait."""
+        self.replan(PAINT_SECONDS)
+
+    def replan(self, after: float = 0.0) -> None:
+        """Solve the plan of the job on view again, `after` some seconds."""
         # a plan that is overtaken is not worked out to its end, nor is what would be worth knowing of it
         self.store.stop(PLANNING, WEIGHING)
         job = self.job
@@ -51,7 +58,11 @@ class PlanDesk(JobsDesk):
             self._planned(None)
             return
         changes = self.changes
-        solve = lambda work: self.ready.solve(job, changes, context_of(work), work.tell)  # noqa: E731
+
+        def solve(work: Work) -> Solution | None:
+            sleep(after)
+            return self.ready.solve(job, changes, context_of(work), work.tell)
+
         self.start(self.store, PLANNING, solve, self._planned, told=self._first_told)
 
     def _first_told(self, first: First) -> None:
