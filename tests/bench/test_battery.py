@@ -23,6 +23,7 @@ from daruma.core.records import decode
 from daruma.standin.kinds.battery import Pack
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import crossed, share
+from tests.pace import again_for
 
 FEW, MANY = 12, 300
 ENDS = ("voltage_dip", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "torn_page", "write_ignored")
@@ -140,7 +141,7 @@ def test_a_test_that_is_left_goes_on_and_loses_nothing(tmp_path: Path) -> None:
         assert at.job.steps[at.job.current_step or 0].state is StepState.OPEN
         before = len(samples_of(at.work).t)
         at.technician.hands.fault("unplug", op="station.*")
-        for _ in range(200):
+        for _ in again_for(30.0):
             found = at.workshop.tend(Context())
             if found is not None and found[1]:
                 break

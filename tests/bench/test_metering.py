@@ -22,6 +22,7 @@ from daruma.store.recordings import Begun, Chunk, Head, Recordings
 from daruma.store.trouble import StoreTrouble
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import crossed
+from tests.pace import again_for
 
 ENTRY = {"promised": ["auto_brightness"], "flex": "worn", "start": {"how": "loops", "ails": "sensor_flex"}}
 FASTER = 400.0
@@ -42,7 +43,7 @@ class MeterBench(JobBench):
     def upto(self, seconds: float) -> None:
         """Look until so much is recorded, whatever goes wrong on the wire."""
         seen = 0.0
-        for _ in range(3000):
+        for _ in again_for(60.0):
             with suppress(Trouble):
                 seen = self.metering.look().seconds
             if seen >= seconds:
@@ -50,7 +51,7 @@ class MeterBench(JobBench):
         raise AssertionError(f"only {seen} s of {seconds} s")
 
     def end(self) -> Job:
-        for _ in range(20):
+        for _ in again_for(20.0):
             with suppress(StoreTrouble):
                 job = self.metering.end(self.workshop.catalogue.models, Context().now())
                 assert job is not None
