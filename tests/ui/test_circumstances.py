@@ -12,7 +12,9 @@ def run(tests: str, *plugins: str, **environment: str) -> str:
     """Run some tests with plugins and in an environment; return what they said where they failed."""
     named = [word for plugin in plugins for word in ("-p", plugin)]
     command = [sys.executable, "-m", "pytest", *named, "-p", "no:xdist", "-p", "no:cacheprovider", tests]
-    environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen", **environment}
+    # a run of its own is no worker of this one
+    inherited = {name: said for name, said in os.environ.items() if not name.startswith("PYTEST_")}
+    environment = {**inherited, "QT_QPA_PLATFORM": "offscreen", **environment}
     done = subprocess.run(command, cwd=ROOT, env=environment, capture_output=True, text=True, timeout=550, check=False)
     return done.stdout + done.stderr if done.returncode else ""
 
