@@ -81,6 +81,8 @@ def test_from_ticket_to_sheet(kinds: tuple[PartKind, ...], tmp_path: Path) -> No
         names = {identity for kind in on_it for identity in room(kind).identities}
         assert len(sheet.written) >= len(names) - 1, "a chip's own code is on no backup's fields"
         assert shop.check()[1] == ()
+    dies = [die for held in laying.world.parts.values() for die in held]
+    assert len(dies) == len(set(dies)), "a part is known by its die, whatever its kind"
 
 
 FAULTS = ("reset", "die", "voltage_dip", "write_ignored", "torn_page", "lying_answer", "unplug")
