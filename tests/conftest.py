@@ -36,8 +36,17 @@ settings.register_profile(
 settings.load_profile("daruma")
 
 MEMORY, ENOUGH = Path("/dev/shm"), 4e9  # where files are kept in memory, bytes that should be free there
-if MEMORY.is_dir() and os.access(MEMORY, os.W_OK) and shutil.disk_usage(MEMORY).free > ENOUGH:
-    # the tests' own folders: what is kept there is never waited for
+
+
+def _has_room(folder: Path) -> bool:
+    """Return whether tests may keep their folders there, programs among them."""
+    if not folder.is_dir() or not os.access(folder, os.W_OK):
+        return False
+    return shutil.disk_usage(folder).free > ENOUGH and not os.statvfs(folder).f_flag & os.ST_NOEXEC
+
+
+if _has_room(MEMORY):
+    # what is kept there is never waited for
     os.environ.setdefault("PYTEST_DEBUG_TEMPROOT", str(MEMORY))
 
 LONGEST = ("test_kills", "test_circumstances")
