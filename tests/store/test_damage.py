@@ -13,14 +13,16 @@ from pathlib import Path
 
 import pytest
 
-from daruma.core.acts import ActKind, ActState
+from daruma.core.acts import ONCE, ActKind, ActState
 from daruma.core.errors import Trouble
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file
 from daruma.store import checking
 from daruma.store.database import FILE, FileLook
+from daruma.store.journal import add_act, add_settlement
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
 from daruma.store.whole import check_rows
+from tests.conftest import share
 from tests.store.conftest import content, meddle
 
 MANY = 60
@@ -32,10 +34,15 @@ def sound(tmp_path_factory: pytest.TempPathFactory) -> Path:
     folder = tmp_path_factory.mktemp("sound") / "shop"
     with Shop(folder) as shop:
         shop.vault.keep_all(content(n, image=random.Random(n).randbytes(256)) for n in range(1, MANY + 1))
+    in_one_file(folder)
+    return folder
+
+
+def in_one_file(folder: Path) -> None:
+    """Put what a closed shop's log holds into its file."""
     with closing(sqlite3.connect(folder / FILE)) as connection:
         connection.execute("PRAGMA wal_checkpoint(TRUNCATE)")
         connection.execute("PRAGMA journal_mode = DELETE")
-    return folder
 
 
 def rows_of(file: Path) -> list[tuple[object, ...]]:
@@ -141,6 +148,59 @@ def test_a_damaged_page_costs_what_is_on_it(sound: Path, tmp_path: Path) -> None
             shop.vault.get("B-00030")
         found = {backup.name for backup in shop.vault.find("cedar_l")}
         assert len(found) == MANY - len(lost), "the others are found"
+
+
+DIES = 150
+
+
+@pytest.fixture(scope="module")
+def acted(tmp_path_factory: pytest.TempPathFactory) -> Path:
+    """A shop with acts of every kind on many parts, their index on several pages; closed and in one file."""
+    folder, rng = tmp_path_factory.mktemp("acted") / "shop", random.Random(5)
+    with Shop(folder) as shop, shop.database.writing() as connection:
+        for number in range(4 * DIES):
+            values = {"uid": f"U{number}", "job": f"job{rng.randrange(DIES)}", "kind": rng.choice(list(ActKind)).value}
+            values |= {"die": f"die{rng.randrange(DIES):05d}", "backup": "", "digest": "d", "started": "t", "evidence": "[]"}
+            act = add_act(connection, values | {"who": "", "before": ""})
+            if rng.random() < 0.9:
+                ended = {"act": act, "state": rng.choice(list(ActState)).value, "note": "", "settled": "t"}
+                add_settlement(connection, ended | {"answer": "", "found": ""})
+    in_one_file(folder)
+    return folder
+
+
+def pages_of_index(file: Path) -> list[int]:
+    """Return the pages that hold little but the dies of many parts."""
+    raw = file.read_bytes()
+    return [page for page in range(len(raw) // 4096) if raw[page * 4096 : (page + 1) * 4096].count(b"die0") > 60]
+
+
+@pytest.mark.parametrize("seed", share(range(300), 15))
+def test_a_damaged_index_hides_no_act(seed: int, acted: Path, tmp_path: Path) -> None:
+    """What was sent to a part is told by the rows as well, in the journal and in the marks."""
+    rng, folder = random.Random(seed), tmp_path / "shop"
+    shutil.copytree(acted, folder)
+    raw = bytearray((folder / FILE).read_bytes())
+    pages = pages_of_index(folder / FILE)
+    assert len(pages) > 2
+    place, length = rng.choice(pages) * 4096 + rng.randrange(4096), rng.choice((1, 1, 4, 40))
+    raw[place : place + length] = rng.randbytes(length)
+    (folder / FILE).write_bytes(raw)
+    with Shop(folder) as shop:
+        journal, everything = shop.journal, shop.journal.all()
+        assert len(everything) == 4 * DIES
+        for die in {act.die for act in everything}:
+            acts = journal.acts_on(die)
+            assert acts == tuple(act for act in everything if act.die == die)
+            if rng.random() < 0.1:
+                assert journal.writes(die) == sum(act.counts for act in acts)
+                for kind in ONCE:
+                    assert journal.spent(kind, die) == any(a.kind is kind and a.state is not ActState.NOT_SENT for a in acts)
+        for job in rng.sample(sorted({act.job for act in everything}), 20):
+            assert journal.acts_of(job) == tuple(act for act in everything if act.job == job)
+        die = rng.choice(sorted({act.die for act in journal.in_doubt()}))
+        with pytest.raises(StoreTrouble):
+            journal.intend(ActKind.WRITE, job="J", die=die, backup="", digest="d", started="t", evidence=())
 
 
 def test_a_backup_at_the_end_cannot_vanish_unseen(sound: Path, tmp_path: Path) -> None:
@@ -254,6 +314,7 @@ import sys
 from pathlib import Path
 from daruma.store.shop import Shop
 from daruma.core.errors import Trouble
+from tests.conftest import share
 from tests.store.conftest import content, meddle
 shop = Shop(Path(sys.argv[1]))
 assert shop.read_only

@@ -1,6 +1,6 @@
-"""Read rows one by one where a question as a whole cannot be answered: a damaged row costs itself and no other."""
+"""Read rows piece by piece where a question as a whole cannot be answered: a damaged row costs itself and no other."""
 
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterator, Mapping, Sequence
 from contextlib import suppress
 from typing import Any
 
@@ -16,32 +16,40 @@ _NOTHING: Mapping[str, Any] = {}
 def rows_apart(
     connection: Connection, query: Select[Any], key: Column[Any], given: Mapping[str, Any] = _NOTHING
 ) -> Iterator[Row[Any]]:
-    """Yield what a query gives for the values that it was `given`, in its order; where that fails, each of its rows that can be
-    read by its key.
-
-    Where not even the keys can be read, every key up to the highest is asked for.
+    """Yield what a query gives for the values that it was `given`, in its order; where that fails, those of its rows that can
+    be read, by their keys: ranges of them, halved until what cannot be read stands alone.
     """
-    try:
-        rows = connection.execute(query, given).all()
-    except DAMAGE:
-        rows = None
-    if rows is not None:
+    rows = _rows(connection, query, given)
+    if rows is None:
+        yield from _halved(connection, query, key, given, 1, highest(connection, key))
+    else:
         yield from rows
-        return
-    for number in _keys(connection, query, key, given):
-        with suppress(*DAMAGE):
-            yield from connection.execute(query.where(key == number), given).all()
 
 
-def _keys(connection: Connection, query: Select[Any], key: Column[Any], given: Mapping[str, Any]) -> list[int]:
-    try:
-        return list(connection.execute(query.with_only_columns(key), given).scalars())
-    except DAMAGE:
-        return list(range(1, _highest(connection, key) + 1))
-
-
-def _highest(connection: Connection, key: Column[Any]) -> int:
+def highest(connection: Connection, key: Column[Any]) -> int:
     """Return the highest key of a table; 0 where that cannot be read."""
     with suppress(*DAMAGE):
         return int(connection.execute(select(func.max(key))).scalar() or 0)
     return 0
+
+
+def _halved(
+    connection: Connection, query: Select[Any], key: Column[Any], given: Mapping[str, Any], first: int, last: int
+) -> Iterator[Row[Any]]:
+    if first > last:
+        return
+    # a range of one would look at the row behind it, which may lie on a damaged page
+    rows = _rows(connection, query.where(key == first if first == last else key.between(first, last)), given)
+    if rows is not None:
+        yield from rows
+    elif first < last:
+        middle = (first + last) // 2
+        yield from _halved(connection, query, key, given, first, middle)
+        yield from _halved(connection, query, key, given, middle + 1, last)
+
+
+def _rows(connection: Connection, query: Select[Any], given: Mapping[str, Any]) -> Sequence[Row[Any]] | None:
+    """Return the rows of a query, None where it cannot be answered."""
+    with suppress(*DAMAGE):
+        return connection.execute(query, given).all()
+    return None

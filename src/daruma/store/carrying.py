@@ -20,7 +20,7 @@ from daruma.core.language import tr
 from daruma.store.checking import DAMAGE
 from daruma.store.database import FILE, Database, count_lost
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, SHELF, is_whole
-from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_since
+from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_of_all
 from daruma.store.jobs import fetching, job_of, put_jobs, put_shelf
 from daruma.store.journal import add_act, add_settlement
 from daruma.store.marks import Marked, Marks
@@ -363,7 +363,7 @@ def _facts(connection: Connection, before: Marked | None) -> None:
 
 def _marked(connection: Connection, before: Marked | None) -> Marked:
     """Return the marks of the restored store: what is missing is what there once was more of."""
-    heads = replace(heads_of(connection), writes=writes_since(connection, None))
+    heads = replace(heads_of(connection), writes=writes_of_all(connection))
     missing: dict[str, int] = {}
     if before is not None:
         now = {**{table: number for table, (number, _) in heads.chains.items()}, "jobs": heads.jobs}

@@ -16,7 +16,7 @@ from sqlalchemy.exc import DatabaseError
 from daruma.core.language import tr
 from daruma.store.engine import engine_of, explained
 from daruma.store.files import PRIVATE, private_folder, settle_folder
-from daruma.store.heads import count_up, facts_of, heads_of, missing_of, writes_of, writes_since
+from daruma.store.heads import count_up, facts_of, heads_of, missing_of, writes_of_all, writes_since
 from daruma.store.locks import FileLock
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import Marked, Marks
@@ -164,7 +164,7 @@ class Database:
             # a process that was killed between a commit and its mark has left the marks behind
             behind = then is not None and then.heads.commits < int(facts.get("commits") or 0)
             if then is None or missing or behind or self.marks.are_worn:
-                heads = replace(heads_of(connection), writes=writes_since(connection, None))
+                heads = replace(heads_of(connection), writes=writes_of_all(connection))
                 purges = frozenset(connection.execute(text("SELECT digest FROM purges")).scalars())
                 epoch = then.epoch + bool(missing) if then else 0
                 known = _summed(then.missing if then else {}, missing)
@@ -341,8 +341,9 @@ def _remember_purges(connection: Connection, then: Marked) -> None:
 
 def count_lost(connection: Connection, then: Marked) -> None:
     """Count the writes on that the marks tell of and no act does: totals never fall."""
+    known = writes_of_all(connection)
     for die, total in then.heads.writes.items():
-        short = total - writes_of(connection, die)
+        short = total - known.get(die, 0)
         if short > 0:
             statement = (
                 "INSERT INTO lost_writes VALUES (:die, :short) ON CONFLICT (die) DO UPDATE SET times = times + excluded.times"

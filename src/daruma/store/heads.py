@@ -3,25 +3,29 @@
 from collections.abc import Mapping
 
 from msgspec import Struct, field
-from sqlalchemy import Connection, text
+from sqlalchemy import Connection, bindparam, text
 
 from daruma.core.backup import GENESIS
 from daruma.store.digests import FIRST
+from daruma.store.finding import ActFinder
 
 CHAINED = {"backups": GENESIS, "acts": FIRST, "settlements": FIRST}
 _HEADS = {name: text(f"SELECT number, chain FROM {name} WHERE number = (SELECT max(number) FROM {name})") for name in CHAINED}
 _FACTS = text("SELECT key, value FROM facts")
 _COUNT_UP = text("UPDATE facts SET value = cast(cast(value AS INTEGER) + :by AS TEXT) WHERE key = :key")
 _JOBS = text("SELECT count(*) FROM jobs")
-_WRITTEN = """
+_WRITTEN = text("""
 SELECT die FROM acts WHERE number > :acts AND kind = 'write' UNION
 SELECT die FROM acts WHERE kind = 'write' AND number IN (SELECT act FROM settlements WHERE number > :ends)
-"""
-_WRITTEN_SINCE, _WRITTEN_EVER = text(_WRITTEN), text(_WRITTEN + "UNION SELECT die FROM lost_writes")
-_WRITES = text("""
-SELECT coalesce((SELECT times FROM lost_writes WHERE die = :die), 0) + (SELECT count(*) FROM acts WHERE die = :die
-AND kind = 'write' AND NOT EXISTS (SELECT 1 FROM settlements s WHERE s.act = acts.number AND s.state = 'not sent'))
 """)
+_COUNTED = "kind = 'write' AND NOT EXISTS (SELECT 1 FROM settlements s WHERE s.act = acts.number AND s.state = 'not sent')"
+_WRITES = text(f"SELECT count(*) FROM acts WHERE number IN :numbers AND {_COUNTED}").bindparams(
+    bindparam("numbers", expanding=True)
+)
+# an index is not trusted here: a damaged page of it hides rows that stand in the table
+_LOST = text("SELECT times FROM lost_writes NOT INDEXED WHERE die = :die")
+_EACH = text(f"SELECT die, count(*) FROM acts NOT INDEXED WHERE {_COUNTED} GROUP BY die")
+_EACH_LOST = text("SELECT die, times FROM lost_writes NOT INDEXED")
 
 
 class Heads(Struct, frozen=True):
@@ -68,17 +72,30 @@ def _number(facts: Mapping[str, str], key: str) -> int:
     return int(facts[key]) if facts.get(key, "").isdecimal() else 0
 
 
-def writes_since(connection: Connection, before: Heads | None) -> dict[str, int]:
-    """Return the totals of the parts that acts or settlements behind earlier heads are on; all without earlier ones."""
-    acts, ends = (before.chains[name][0] if before else 0 for name in ("acts", "settlements"))
-    statement = _WRITTEN_EVER if before is None else _WRITTEN_SINCE
-    dies = connection.execute(statement, {"acts": acts, "ends": ends}).scalars()
-    return {str(die): writes_of(connection, str(die)) for die in dies}
+def writes_since(connection: Connection, before: Heads) -> dict[str, int]:
+    """Return the totals of the parts that acts or settlements behind earlier heads are on."""
+    given = {"acts": before.chains["acts"][0], "ends": before.chains["settlements"][0]}
+    dies = connection.execute(_WRITTEN, given).scalars()
+    return {str(die): _writes_of(connection, str(die)) for die in dies}
 
 
-def writes_of(connection: Connection, die: str) -> int:
+def _writes_of(connection: Connection, die: str) -> int:
     """Return the writes that count against a part: those of its acts, and those that were lost sight of."""
-    return int(connection.execute(_WRITES, {"die": die}).scalar_one())
+    numbers = ActFinder().numbers(connection, "die", die)
+    return int(connection.execute(_WRITES, {"numbers": numbers}).scalar_one()) + lost_writes_of(connection, die)
+
+
+def lost_writes_of(connection: Connection, die: str) -> int:
+    """Return the writes that a part is known to have had and that no act tells of."""
+    return int(connection.execute(_LOST, {"die": die}).scalar() or 0)
+
+
+def writes_of_all(connection: Connection) -> dict[str, int]:
+    """Return the writes that count against each part that had any."""
+    totals = {str(die): int(times) for die, times in connection.execute(_EACH_LOST)}
+    for die, times in connection.execute(_EACH):
+        totals[str(die)] = totals.get(str(die), 0) + int(times)
+    return totals
 
 
 def missing_of(connection: Connection, then: Heads) -> dict[str, int]:

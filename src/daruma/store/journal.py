@@ -1,7 +1,7 @@
 """The journal: every act on a part is written ahead, then settled; both are append-only."""
 
 import json
-from collections.abc import Mapping
+from collections.abc import Iterable
 from contextlib import suppress
 from pathlib import Path
 from typing import Any
@@ -17,13 +17,17 @@ from daruma.store.database import Database
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
 from daruma.store.engine import explained
 from daruma.store.files import private_folder
+from daruma.store.finding import ActFinder
+from daruma.store.heads import lost_writes_of
 from daruma.store.jobs import refuse_overtaken
 from daruma.store.locks import FileLock, is_held
-from daruma.store.schema import acts, doubts, jobs, lost_writes, settlements
+from daruma.store.schema import acts, doubts, jobs, settlements
 from daruma.store.trouble import StoreTrouble
 
 UNDER_WAY = "under-way"
 CHANGED = tr("it is not as it was written")
+
+Told = tuple[tuple[Act, ...], tuple[VaultFault, ...]]  # acts as they were written, and what is said of the others
 
 
 class Journal:
@@ -32,6 +36,7 @@ class Journal:
     def __init__(self, database: Database) -> None:
         self._database = database
         self._locks: dict[int, FileLock] = {}
+        self._finder = ActFinder()
 
     def intend(
         self,
@@ -95,19 +100,19 @@ class Journal:
 
     def acts_on(self, die: str) -> tuple[Act, ...]:
         """Return every act on a part, oldest first."""
-        return self._acts(_ON_PART, die=die)
+        return self._read_by("die", die)[0]
 
     def acts_of(self, job: str) -> tuple[Act, ...]:
         """Return every act of a job, oldest first."""
-        return self._acts(_OF_JOB, job=job)
+        return self._read_by("job", job)[0]
 
     def all(self) -> tuple[Act, ...]:
         """Return every act, oldest first."""
-        return self._acts(_QUERY)
+        return self._read(_QUERY)[0]
 
     def in_doubt(self) -> tuple[Act, ...]:
         """Return every act that was never settled, or settled as in doubt; those under way are among them."""
-        return self._acts(_IN_DOUBT)
+        return self._read(_IN_DOUBT)[0]
 
     def left_in_doubt(self) -> tuple[Act, ...]:
         """Return the acts in doubt that nobody is carrying out."""
@@ -117,37 +122,37 @@ class Journal:
         """Return the writes that count against a part: failed and doubtful ones, damaged acts on it, and those that are
         known to have been lost sight of.
         """
-        sound, damaged = self._read(_ON_PART, {"die": die})
+        sound, damaged = self._read_by("die", die)
         with self._database.reading() as connection:
-            lost = connection.execute(_LOST, {"die": die}).scalar() or 0
-        return sum(act.counts for act in sound) + len(damaged) + int(lost)
+            lost = lost_writes_of(connection, die)
+        return sum(act.counts for act in sound) + len(damaged) + lost
 
     def damaged(self) -> tuple[VaultFault, ...]:
         """Return the acts that are not as they were written; they are set aside and count against their parts."""
-        return self._read(_QUERY, {})[1]
+        return self._read(_QUERY)[1]
 
     def spent(self, kind: ActKind, die: str) -> bool:
         """Return whether an act that a part takes once was ever begun on it and is not known never to have left."""
         return any(act.kind is kind and act.state is not ActState.NOT_SENT for act in self.acts_on(die))
 
-    def _acts(self, query: Select[Any], **given: str) -> tuple[Act, ...]:
-        return self._read(query, given)[0]
-
-    def _read(self, query: Select[Any], given: Mapping[str, str]) -> tuple[tuple[Act, ...], tuple[VaultFault, ...]]:
+    def _read(self, query: Select[Any]) -> Told:
         """Return the acts of a query that are as they were written, and what is said of the others."""
-        sound, damaged = [], []
         with self._database.reading() as connection:
-            for row in rows_apart(connection, query, acts.c.number, given):
-                act = _act(row)
-                if act is None:
-                    damaged.append(VaultFault(tr("act {number}", number=row.number), CHANGED))
-                else:
-                    sound.append(act)
-        return tuple(sound), tuple(damaged)
+            return _told(rows_apart(connection, query, acts.c.number))
 
-    @staticmethod
-    def _refuse_past_doubt(connection: Connection, die: str) -> None:
-        number = connection.execute(_OPEN, {"die": die}).scalar()
+    def _read_by(self, name: str, value: str) -> Told:
+        """Return the acts whose part or job is known by a value, and what is said of the damaged ones that may be."""
+        with self._database.reading() as connection:
+            return self._found(connection, name, value)
+
+    def _found(self, connection: Connection, name: str, value: str) -> Told:
+        numbers = self._finder.numbers(connection, name, value)
+        sound, damaged = _told(rows_apart(connection, _NUMBERED, acts.c.number, {"numbers": numbers}))
+        # a damaged index leads to acts on other parts as well
+        return tuple(act for act in sound if getattr(act, name) == value), damaged
+
+    def _refuse_past_doubt(self, connection: Connection, die: str) -> None:
+        number = connection.execute(_OPEN, {"numbers": self._finder.numbers(connection, "die", die)}).scalar()
         if number is not None:
             raise StoreTrouble(
                 tr("Act {number} on this part was never settled.", number=number),
@@ -211,15 +216,24 @@ def _newest(table: Table) -> Select[Any]:
 
 # made once: putting a question together takes longer than answering it
 _QUERY = _query()
-_ON_PART = _QUERY.where(acts.c.die == bindparam("die"))
-_OF_JOB = _QUERY.where(acts.c.job == bindparam("job"))
+_NUMBERED = _QUERY.where(acts.c.number.in_(bindparam("numbers", expanding=True)))
 _IN_DOUBT = _QUERY.where(acts.c.number.in_(select(doubts.c.act)))
-_OPEN = select(acts.c.number).where(acts.c.die == bindparam("die"), acts.c.number.in_(select(doubts.c.act)))
+_OPEN = select(doubts.c.act).where(doubts.c.act.in_(bindparam("numbers", expanding=True)))
 _DOUBT = select(doubts.c.act).where(doubts.c.act == bindparam("act"))
-_LOST = select(lost_writes.c.times).where(lost_writes.c.die == bindparam("die"))
 _NUMBER = select(jobs.c.number).where(jobs.c.uid == bindparam("uid"))
 _LAST_ACT, _LAST_SETTLEMENT = _newest(acts), _newest(settlements)
 _ADD_ACT, _SETTLE = insert(acts).returning(acts.c.number), insert(settlements)
+
+
+def _told(rows: Iterable[Row[Any]]) -> Told:
+    sound, damaged = [], []
+    for row in rows:
+        act = _act(row)
+        if act is None:
+            damaged.append(VaultFault(tr("act {number}", number=row.number), CHANGED))
+        else:
+            sound.append(act)
+    return tuple(sound), tuple(damaged)
 
 
 def _act(row: Row[Any]) -> Act | None:
