@@ -97,7 +97,9 @@ def test_levels_that_lie_together_prove_nothing(lux: tuple[float, ...], spec: Di
     fixed = levels(spec, lambda _, __: wanted_luminance(spec.brightness, lux[2]), lux=lux)
     verdict = judge_brightness(spec, fixed, 0.01)
     assert verdict.kind is Follows.MORE_LEVELS
-    assert "further apart" in verdict.sentence
+    assert f"From {lux[0]:g} to {lux[-1]:g} lx" in verdict.sentence
+    dark = [*fixed[1:], Level(lux[0], (fixed[0].mean, 0.0))]
+    assert "no light" in judge_brightness(spec, dark, 0.01).sentence, "one dark reading is enough"
 
 
 def test_a_screen_that_dips_does_not_stand_still(spec: DisplaySpec) -> None:

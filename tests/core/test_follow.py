@@ -57,7 +57,13 @@ def test_the_kinds() -> None:
     assert off.kind is Follows.OFF
     assert not off.proven
     assert "0.0110" in off.sentence
-    assert judge(PATH, both(warm, cool)[:1], 0.0004).kind is Follows.MORE_LIGHT
+    assert "(tolerance 0.0055, 95 % sure)" in off.sentence
+    tenth = judge(PATH, both(moved(cool, (warm[0] - cool[0]) / 10, (warm[1] - cool[1]) / 10), cool), 0.0004)
+    assert "it moves 10 % of what it should" in tenth.sentence
+    coarse = judge(PATH, both(moved(warm, 0.005, 0), cool), 0.0025)
+    assert "a better instrument can" in coarse.sentence
+    single = judge(PATH, both(warm, cool)[:1], 0.0004)
+    assert (single.kind, "a warm and a cool one" in single.sentence) == (Follows.MORE_LIGHT, True)
     assert judge(PATH, [sample("warm", WARM, warm), sample("also warm", (0.445, 0.406), warm)], 0.0004).kind is Follows.MORE_LIGHT
 
 

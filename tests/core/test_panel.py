@@ -74,6 +74,7 @@ def test_bad_measurements_are_named() -> None:
     sound, truth = measured()
     assert doubts(sound) == set()
     assert doubts(measured(black=8.0)[0]) == {Doubt.STRAY_LIGHT}
+    assert "Black has 1.6 % of the white" in characterise(measured(black=8.0)[0]).findings[0].sentence, "8 of 508 cd/m2"
     drifted = tuple(0.97 * value for value in sound.white)
     assert doubts(PanelReadings(sound.red, sound.green, sound.blue, sound.white, sound.greys, drifted)) == {Doubt.DRIFT}
     clip = measured(curve=lambda level: np.minimum(level**2.2, [1.0, 1.0, 0.78]) / [1.0, 1.0, 0.78])[0]

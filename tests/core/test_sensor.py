@@ -61,6 +61,7 @@ def test_daylight_is_where_the_standard_has_it() -> None:
     assert daylight_xy([6504, 5003])[1] == pytest.approx([0.3457, 0.3586], abs=1e-4)
     assert np.isnan(daylight_xy([3999, 25001])).all()
     line = np.array(daylight_line())
+    assert line[[0, -1]] == pytest.approx(colour.xy_to_Luv_uv(daylight_xy([4000, 25000])), abs=1e-9)
     assert np.all(np.diff(line[:, 0]) < 0), "bluer towards higher temperatures"
 
 
@@ -84,14 +85,24 @@ def test_leaving_one_out_is_what_it_says(lamps: Lamps, sensor: SensorModel) -> N
     """The closed form against doing it: fit without a lamp, predict that lamp."""
     power = lamps.at(100.0)
     counts, xyz = counts_of(sensor.channels, lamps.nanometres, power), np.array([lamps.xyz(n, 100.0) for n in lamps.names])
-    scale, off = float(np.sqrt(np.mean(counts**2))), []
-    for i in range(len(counts)):
-        kept = np.arange(len(counts)) != i
-        a = counts[kept] / scale
-        matrix = np.linalg.solve(a.T @ a + sensor.penalty * np.eye(a.shape[1]), a.T @ xyz[kept])
-        off.append(np.linalg.norm(chromaticity_uv(counts[i] / scale @ matrix) - chromaticity_uv(xyz[i])))
+    a = counts / np.sqrt(np.mean(counts**2))
+
+    def left_out(penalty: float) -> np.ndarray:
+        """Return each lamp as the others predict it."""
+        seen = []
+        for i in range(len(a)):
+            kept = np.delete(a, i, axis=0)
+            matrix = np.linalg.solve(kept.T @ kept + penalty * np.eye(a.shape[1]), kept.T @ np.delete(xyz, i, axis=0))
+            seen.append(a[i] @ matrix)
+        return np.array(seen)
+
+    seen = left_out(sensor.penalty)
+    off = np.linalg.norm(chromaticity_uv(seen) - chromaticity_uv(xyz), axis=1)
     assert sensor.rms_uv == pytest.approx(float(np.sqrt(np.mean(np.square(off)))), rel=1e-6)
     assert sensor.worst_uv == pytest.approx(max(off), rel=1e-6)
+    assert sensor.rms_lux == pytest.approx(float(np.sqrt(np.mean(np.square(seen[:, 1] / xyz[:, 1] - 1)))), rel=1e-6)
+    near = {factor: np.sum((left_out(factor * sensor.penalty) - xyz) ** 2) for factor in (0.1, 0.3, 1.0, 3.0, 10.0)}
+    assert min(near, key=near.__getitem__) in (0.3, 1.0, 3.0), "the penalty is the one that predicts best, to its steps"
     assert sensor.rms_uv < 0.003, "good enough for a white within 0.0055"
     assert sensor.rms_lux < 0.01
 

@@ -8,7 +8,8 @@ import numpy as np
 import pytest
 
 from daruma.core.colour.chromaticity import xyz_to_xy
-from daruma.core.colour.spectrum import spectrum_to_xyz
+from daruma.core.colour.observer import CIE_1931_2_DEGREE
+from daruma.core.colour.spectrum import observer_at, spectrum_to_xyz
 from daruma.core.colour.temperature import cct_duv
 
 with warnings.catch_warnings():
@@ -62,6 +63,9 @@ def test_many_at_once_and_what_is_refused() -> None:
     whole = spectrum_to_xyz(nm, power)
     assert whole.shape == (7, 3)
     assert whole[3] == pytest.approx(spectrum_to_xyz(nm, power[3]))
+    table = np.array(CIE_1931_2_DEGREE)
+    assert observer_at(table[:, 0]) == pytest.approx(table[:, 1:], abs=1e-12), "the first and the last wavelength among them"
+    assert not observer_at([359.0, 831.0]).any()
     assert spectrum_to_xyz([900.0, 905.0, 910.0], [1, 1, 1]) == pytest.approx([0, 0, 0])
     for places, values in (
         ([400, 405, 411], [1, 1, 1]),

@@ -9,9 +9,10 @@ from hypothesis import strategies as st
 
 from daruma.bench.kinds.display.tuning import rounded
 from daruma.catalogue.loader import Catalogue
+from daruma.core.colour.chromaticity import xy_to_uv, xyz_to_xy
 from daruma.core.colour.drive import boost, codes_for, shown
 from daruma.core.colour.panel import PanelReadings, characterise, rgb_matrix
-from daruma.core.colour.sheet import panel_sheet
+from daruma.core.colour.sheet import PanelSheet, panel_sheet
 from daruma.core.colour.shots import GREY_LEVELS, Taken, panel_shots
 from daruma.core.colour.tuning import Instrument, Tuning, differences, luminance_of, tune, tuned
 from daruma.core.display import Calibration, calibration_of, curves_in, field_values
@@ -183,6 +184,31 @@ def test_a_panel_that_carries_nothing_has_no_before(model: Model) -> None:
     assert tuning.before is None
     assert tuning.helps
     assert advise_write(tuning, stakes(WriteLife.of((), Beta.guess(0.95))), 1.5).before == 0.0
+
+
+def test_the_sheet_tells_scatter_and_where_the_white_will_go(model: Model) -> None:
+    """Bright fields tell how much readings scatter, dark ones do not; the old record's white moves to the model's own."""
+    layout, (glass, white) = model.layout(PartKind.DISPLAY), some_glass(model, 3)
+    current = rounded(layout, plain(model))
+
+    def read(bright: float, dark: float) -> PanelSheet:
+        taken = []
+        for shot in panel_shots():
+            assert shot.rgb is not None
+            xyz = np.array(light_of(glass, white, shot.rgb, model.display.test_luminance))
+            off = np.array([[1.0], [-1.0], [0.0]]) * (bright if xyz.min() > 5 else dark)
+            taken.append(Taken(shot.key, tuple((float(x), float(y), float(z)) for x, y, z in xyz * (1 + off))))
+        sheet = panel_sheet(Measured(tuple(taken), uv=0.001), model, lambda c: rounded(layout, c), current=current, curves=3)
+        assert sheet is not None
+        return sheet
+
+    quiet, scattered, dim = read(0.001, 0.001), read(0.02, 0.001), read(0.001, 0.02)
+    assert np.all(scattered.tuning.uncertainty > 2 * quiet.tuning.uncertainty)
+    assert dim.tuning.uncertainty == pytest.approx(quiet.tuning.uncertainty, rel=0.2)
+    native, level = model.white.native_xy, np.ones(1)
+    old = shown(quiet.panel, current, model.display, native, level)[0]
+    assert quiet.moved(xy_to_uv(xyz_to_xy(tuple(old)))) == pytest.approx(xy_to_uv(native), abs=3e-4)
+    assert quiet.tuning.after.white == quiet.tuning.after.expected[0]
 
 
 LIGHT = st.floats(0.0, 2000.0)
