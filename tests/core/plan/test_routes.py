@@ -216,10 +216,16 @@ def test_numbers_have_an_origin(catalogue: Catalogue) -> None:
     measured = {**catalogue.figures, "fit": replace(catalogue.figures["fit"], attended=6.5, origin="measured")}
     made = case(catalogue, record=Record({"lift_chip": Outcomes(38, 2)}))
     route = make_plan(made, measured).route(MOVE)
-    sources = {(source.what.strip(), source.value): source.origin for source in explain(made, route)}
+    told = explain(made, route)
+    costs = [float(source.value) for source in told if source.what.endswith(": cost")]
+    assert sum(costs) == pytest.approx(sum(action.cost for action in dict.fromkeys(route.actions))) and costs
+    sources = {(source.what.strip(), source.value): source.origin for source in told}
     lift = next(origin for (what, _), origin in sources.items() if what == "Lift the original's touch chip")
     assert lift.startswith("this shop: 38 of 40 went well (95 % credible: 8")
     assert sources[("Fit the display, start the phone: time", "6.5 min there, 1 min waiting")] == "measured"
+    tries = {what: origin.partition("up to ")[2][:7] for (what, _), origin in sources.items() if "up to " in origin}
+    again = {"Read and keep the original": "3 tries", "Read and check the new panel": "3 tries"}
+    assert tries == again | {"Solder the original touch chip": "2 tries"}, "only what may be tried again, and is no write"
     write = next(origin for (what, _), origin in sources.items() if what == "Write record")
     assert "a panel takes 3 or 4 or 5 writes in its life, 0 counted" in write
     assert all(origin for origin in sources.values())
@@ -249,6 +255,10 @@ def test_advice_in_words(catalogue: Catalogue) -> None:
     done = case(catalogue, promised=(Function.TOUCH,), history=(("open_phone", True), ("fit", True)))
     assert advice_words(solved(done, catalogue).advice, done.promised, {}).head == "Ready for the proofs"
     assert worth_words(()) == ()
+    cheap = case(catalogue, preferences=Preferences(worth=dict.fromkeys(Function, 1.0)))
+    stop = advice_words(solved(cheap, catalogue).advice, ALL, catalogue.function_labels)
+    assert stop.head == "Stop here"
+    assert "costs" in stop.lines[1] and stop.lines[-1].endswith("on average 0 min (0 there), 0 €.")
 
 
 # -- rules of order

@@ -211,7 +211,7 @@ def _beaten(way: str, through: Through, routes: Sequence[Route]) -> Closed | Non
 
 
 _ATTENDED, _ALL_MINUTES = 0, 1  # places in the vector that ways are compared by
-_SEEN = 0.5  # what rounds to nothing is not said
+_SEEN = 0.5  # what rounds to nothing, as this does, is not said
 
 
 def _fewer(writes: float) -> str:
@@ -232,9 +232,9 @@ def _by(route: Route, vector: Sequence[float]) -> str:
     mine = route.vector()
     gain = max((theirs - own for own, theirs in zip(mine[5:], vector[5:], strict=True)), default=0.0)
     saved = {i: (vector[i] - mine[i]) / scale for i, scale, _ in _DIFFERENCES}
-    if saved[_ALL_MINUTES] >= _SEEN:
+    if saved[_ALL_MINUTES] > _SEEN:
         saved.pop(_ATTENDED)  # the minutes of somebody's time are among them
-    better = [words(saved[i]) for i, _, words in _DIFFERENCES if saved.get(i, 0.0) >= _SEEN]
+    better = [words(saved[i]) for i, _, words in _DIFFERENCES if saved.get(i, 0.0) > _SEEN]
     kept = tr("keeps as much") if gain < 0.005 else tr("keeps more ({gain:.0f} % likelier)", gain=100 * gain)
     return (
         tr("{kept} and {listed}", kept=kept, listed=_listed(better))
