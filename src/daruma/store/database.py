@@ -16,6 +16,7 @@ from sqlalchemy.exc import DatabaseError
 from daruma.core.language import tr
 from daruma.store.engine import engine_of, explained
 from daruma.store.files import PRIVATE, private_folder, settle_folder
+from daruma.store.finding import ActFinder
 from daruma.store.heads import count_up, facts_of, heads_of, missing_of, writes_of_all, writes_since
 from daruma.store.locks import FileLock
 from daruma.store.marks import FILE as MARKS
@@ -58,6 +59,7 @@ class Database:
         self.file = folder / FILE
         self.read_only = self._closed = False
         self.marks = Marks(folder, second) if marked else None
+        self.finder = ActFinder()
         self._lock: FileLock | None = None
         self._aside: TemporaryDirectory[str] | None = None
         with explained():
@@ -121,7 +123,7 @@ class Database:
             return None
         try:
             count_up(connection, "commits")
-            heads = replace(heads_of(connection), writes=writes_since(connection, last.heads))
+            heads = replace(heads_of(connection), writes=writes_since(connection, last.heads, self.finder))
             purges = frozenset(connection.execute(text("SELECT digest FROM purges")).scalars())
         except (DatabaseError, ValueError):
             # a damaged page hides how far the store has come, and nothing is kept from being written for it

@@ -72,16 +72,16 @@ def _number(facts: Mapping[str, str], key: str) -> int:
     return int(facts[key]) if facts.get(key, "").isdecimal() else 0
 
 
-def writes_since(connection: Connection, before: Heads) -> dict[str, int]:
+def writes_since(connection: Connection, before: Heads, finder: ActFinder) -> dict[str, int]:
     """Return the totals of the parts that acts or settlements behind earlier heads are on."""
     given = {"acts": before.chains["acts"][0], "ends": before.chains["settlements"][0]}
     dies = connection.execute(_WRITTEN, given).scalars()
-    return {str(die): _writes_of(connection, str(die)) for die in dies}
+    return {str(die): _writes_of(connection, str(die), finder) for die in dies}
 
 
-def _writes_of(connection: Connection, die: str) -> int:
+def _writes_of(connection: Connection, die: str, finder: ActFinder) -> int:
     """Return the writes that count against a part: those of its acts, and those that were lost sight of."""
-    numbers = ActFinder().numbers(connection, "die", die)
+    numbers = finder.numbers(connection, "die", die)
     return int(connection.execute(_WRITES, {"numbers": numbers}).scalar_one()) + lost_writes_of(connection, die)
 
 

@@ -17,7 +17,6 @@ from daruma.store.database import Database
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
 from daruma.store.engine import explained
 from daruma.store.files import private_folder
-from daruma.store.finding import ActFinder
 from daruma.store.heads import lost_writes_of
 from daruma.store.jobs import refuse_overtaken
 from daruma.store.locks import FileLock, is_held
@@ -36,7 +35,6 @@ class Journal:
     def __init__(self, database: Database) -> None:
         self._database = database
         self._locks: dict[int, FileLock] = {}
-        self._finder = ActFinder()
 
     def intend(
         self,
@@ -146,13 +144,13 @@ class Journal:
             return self._found(connection, name, value)
 
     def _found(self, connection: Connection, name: str, value: str) -> Told:
-        numbers = self._finder.numbers(connection, name, value)
+        numbers = self._database.finder.numbers(connection, name, value)
         sound, damaged = _told(rows_apart(connection, _NUMBERED, acts.c.number, {"numbers": numbers}))
         # a damaged index leads to acts on other parts as well
         return tuple(act for act in sound if getattr(act, name) == value), damaged
 
     def _refuse_past_doubt(self, connection: Connection, die: str) -> None:
-        number = connection.execute(_OPEN, {"numbers": self._finder.numbers(connection, "die", die)}).scalar()
+        number = connection.execute(_OPEN, {"numbers": self._database.finder.numbers(connection, "die", die)}).scalar()
         if number is not None:
             raise StoreTrouble(
                 tr("Act {number} on this part was never settled.", number=number),
