@@ -105,6 +105,9 @@ def test_degrees_and_whites_that_make_no_sense(degree: float) -> None:
         adaptation_matrix(D65, D50, Method.CAT16, degree)
     with pytest.raises(ValueError, match="white"):
         adaptation_matrix((1.0, 0.0, 1.0), D50, Method.CAT16)
+    for pair in (((5.0, 1.0, 0.0), D50), (D50, (5.0, 1.0, 0.0))):
+        with pytest.raises(ValueError, match="no eye could adapt"):
+            adaptation_matrix(*pair, Method.BRADFORD)
 
 
 def test_lab_as_a_library_has_it() -> None:

@@ -58,8 +58,12 @@ def test_the_kinds() -> None:
     assert not off.proven
     assert "0.0110" in off.sentence
     assert "(tolerance 0.0055, 95 % sure)" in off.sentence
-    tenth = judge(PATH, both(moved(cool, (warm[0] - cool[0]) / 10, (warm[1] - cool[1]) / 10), cool), 0.0004)
-    assert "it moves 10 % of what it should" in tenth.sentence
+
+    def part(share: float) -> WhiteVerdict:
+        return judge(PATH, both(moved(cool, share * (warm[0] - cool[0]), share * (warm[1] - cool[1])), cool), 0.0004)
+
+    assert "it moves 10 % of what it should" in part(0.1).sentence
+    assert [part(share).kind for share in (0.2, 0.32)] == [Follows.STUCK, Follows.OFF], "a quarter of the way is stuck"
     coarse = judge(PATH, both(moved(warm, 0.005, 0), cool), 0.0025)
     assert "a better instrument can" in coarse.sentence
     single = judge(PATH, both(warm, cool)[:1], 0.0004)

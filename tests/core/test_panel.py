@@ -91,5 +91,8 @@ def test_readings_that_cannot_describe_a_panel() -> None:
     sound, _ = measured()
     with pytest.raises(ValueError, match="five different levels"):
         characterise(PanelReadings(sound.red, sound.green, sound.blue, sound.white, sound.greys[:4]))
+    lit = tuple(2 * value for value in sound.greys[-1][1])
+    with pytest.raises(ValueError, match="no light beside black"):
+        characterise(PanelReadings(lit, lit, lit, sound.white, ((0.0, sound.white), *sound.greys[1:])))
     with pytest.raises(ValueError, match="measured twice"):
         characterise(PanelReadings(sound.red, sound.red, sound.blue, sound.white, sound.greys))

@@ -15,6 +15,7 @@ def test_a_session_takes_its_waits_and_its_readings() -> None:
     """A reading takes about a second, a field that is mirrored is read twice more, without the light and with it."""
     assert minutes([SHOT]) == pytest.approx((0.5 + 3) / 60)
     assert minutes(white_shots(["warm", "cool"], 5)) == pytest.approx(2 * (4 + 5 + 2) / 60)
+    assert panel_shots()[0].rgb == panel_shots()[-1].rgb == (1.0, 1.0, 1.0), "white first and last, for the drift"
     assert minutes(panel_shots()) == pytest.approx(18 * 3.5 / 60)
     assert [shot.lux for shot in brightness_shots() if shot.falling] == [800.0, 50.0, 2.0]
     assert minutes(brightness_shots()) == pytest.approx(9 * (6 + 3) / 60, abs=9 * 2 / 60)

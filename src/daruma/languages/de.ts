@@ -12465,6 +12465,11 @@
   </message>
   <message>
    <location filename="store/journal.py" />
+   <source>act {number}</source>
+   <translation>Vorgang {number}</translation>
+  </message>
+  <message>
+   <location filename="store/journal.py" />
    <source>its settlement is damaged</source>
    <translation>seine Klärung ist beschädigt</translation>
   </message>
@@ -12477,11 +12482,6 @@
    <location filename="store/journal.py" />
    <source>Look at the job again.</source>
    <translation>Den Auftrag noch einmal ansehen.</translation>
-  </message>
-  <message>
-   <location filename="store/journal.py" />
-   <source>act {number}</source>
-   <translation>Vorgang {number}</translation>
   </message>
   <message>
    <location filename="store/losses.py" />

@@ -259,11 +259,9 @@ def _sentence(path: WhitePath, kind: Follows, points: tuple[WhitePoint, ...], sh
                 limit=limit,
                 readings=readings,
             )
-        case Follows.MEASURE_AGAIN:
+        case _:
             return tr(
                 "Not decided: {size}, too near the limit ({limit}). More readings cannot decide it; a better instrument can.",
                 size=size,
                 limit=limit,
             )
-        case Follows.MORE_LIGHT:
-            return tr("Two lights that differ more are needed: a warm and a cool one.")
