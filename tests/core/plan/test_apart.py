@@ -82,6 +82,32 @@ def test_what_is_too_much_together_is_planned_apart(seed: int, catalogue: Catalo
     assert alone.parted is not None
 
 
+@pytest.mark.parametrize("state", [FlexState.WORN, FlexState.UNTESTED, FlexState.REPLACED])
+@pytest.mark.parametrize("trusted", [True, False])
+def test_work_on_one_part_may_ruin_what_another_keeps(
+    state: FlexState, trusted: bool, catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    """Heat on the board for a flex that was replaced costs the motor's promise too where the board does not survive it."""
+    parts: dict[PartKind, Any] = {PartKind.SENSOR_FLEX: FlexFacts(state), PartKind.MOTOR: MotorFacts()}
+    promised = (Function.AUTO_BRIGHTNESS, Function.HAPTICS)
+    dear = Preferences(worth={**WORTH, **dict.fromkeys(promised, 300.0)})
+    case = Case(
+        catalogue.models["cedar_l"], Version(4, 6), promised, parts, trusted=trusted, rules=catalogue.rules, preferences=dear
+    )
+    monkeypatch.setattr(planner, "MOST_TOGETHER", 10**9)
+    together = make_plan(case, catalogue.figures).advice
+    monkeypatch.setattr(planner, "MOST_TOGETHER", -1)
+    plan = make_plan(case, catalogue.figures)
+    alone = plan.advice
+    assert plan.parted is not None
+    assert alone.value == pytest.approx(together.value, rel=0.005)
+    one, other = alone.expected, together.expected
+    assert one.chances == pytest.approx(other.chances, abs=0.01)
+    assert (one.attended, one.minutes) == pytest.approx((other.attended, other.minutes), rel=0.02)
+    assert (one.cost, one.lost, one.writes) == pytest.approx((other.cost, other.lost, other.writes), rel=0.05)
+    assert alone.next is not None and alone.next.key in {option.action.key for option in together.options}
+
+
 @pytest.mark.parametrize("prices", [(120.0, 60.0), (60.0, 120.0), (120.0, 90.0, 20.0)])
 def test_a_phone_is_closed_with_the_cheapest_panel(
     prices: tuple[float, ...], catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch

@@ -21,6 +21,7 @@ from daruma.core.plan.bounds import Bounds
 from daruma.core.plan.joining import Joined, joined
 from daruma.core.plan.pieces import Piece, Pieces
 from daruma.core.plan.policy import Policy
+from daruma.core.plan.sparing import Sparing
 from daruma.core.plan.table import Assignment, Table
 
 _ROUNDS = 6  # shared steps and worths settle in two or three
@@ -56,6 +57,7 @@ class Apart:
     def __init__(self, table: Table, pieces: Pieces) -> None:
         self.table, self.pieces = table, pieces
         self._without: frozenset[tuple[PartKind, str]] = frozenset()
+        self._sparing = Sparing(table.ruinous)
 
     @cached_property
     def _assignments(self) -> tuple[Assignment, ...]:
@@ -139,7 +141,10 @@ class Apart:
         worths = {}
         for place, term in enumerate(joint.assignment):
             others = tuple(other for other in term.kinds if other is not kind)
-            worths[place] = term.goal.worth * _together(joint.pieces, others, place, joint.shared)
+            chance = _together(joint.pieces, others, place, joint.shared) * self._sparing.chance(
+                joint.pieces, {*term.kinds, kind}
+            )
+            worths[place] = term.goal.worth * chance
         return worths
 
     def _joint(
@@ -158,7 +163,8 @@ class Apart:
         shared = self._shared(pieces, paid)
         done = any(piece.path for piece in pieces.values())
         chances = tuple(
-            _together(pieces, term.kinds, place, shared) if term.kinds else float(done and bool(term.alternatives))
+            self._sparing.chance(pieces, term.kinds)
+            * (_together(pieces, term.kinds, place, shared) if term.kinds else float(done and bool(term.alternatives)))
             for place, term in enumerate(assignment)
         )
         kept = sum(term.goal.worth * chance for term, chance in zip(assignment, chances, strict=True))
@@ -265,8 +271,7 @@ class Apart:
 
     def price(self, action: Action) -> float:
         """Return what a shared step is expected to cost, with as many tries as it takes."""
-        lost = sum(left * (1 - chance) * ruin for left, chance, ruin in _attempts(action))
-        return self.tries(action) * self.table.prices.price(action) + lost * action.stake
+        return self.tries(action) * self.table.prices.price(action) + _ruin(action) * action.stake
 
     @staticmethod
     def tries(action: Action) -> float:
@@ -295,6 +300,11 @@ def _attempts(action: Action) -> Iterator[tuple[float, float, float]]:
         ruin = action.ruin(attempt)
         yield left, chance, ruin
         left *= (1 - chance) * (1 - ruin)
+
+
+def _ruin(action: Action) -> float:
+    """Return the chance that an action, with as many tries as it takes, ruins what is at stake."""
+    return sum(left * (1 - chance) * ruin for left, chance, ruin in _attempts(action))
 
 
 def _together(pieces: Mapping[PartKind, Piece], kinds: Sequence[PartKind], place: int, shared: Sequence[Action]) -> float:

@@ -205,6 +205,24 @@ class Policy:
         self._expected[state] = result
         return result
 
+    def ruin(self, state: int, harmful: Callable[[Action], bool]) -> float:
+        """Return the chance that following the best moves ends with something ruined by an action that is harmful."""
+        known: dict[int, float] = {}
+
+        def on(state: int) -> float:
+            if state not in known:
+                pick = self.best(state)
+                known[state] = 0.0 if pick is None else of(pick, state)
+            return known[state]
+
+        def of(edge: Edge, state: int) -> float:
+            outcomes, action = edge.outcomes(state), edge.move.action
+            ruins = len(outcomes) > 1 and action.ruin(edge.tried(state)) > 0 and harmful(action)
+            followed = outcomes[:-1] if ruins else outcomes
+            return sum(chance * on(after) for chance, after, _ in followed) + (outcomes[-1][0] if ruins else 0.0)
+
+        return on(state)
+
     def mixed(self, edge: Edge, state: int, follow: Callable[[int, bool], Expected]) -> Expected:
         """Return a move's own share and, by their chances, what follows each of its outcomes."""
         actions = [each.action for each in (edge.move, edge.set_up) if each is not None]

@@ -102,6 +102,11 @@ class Table:
         changed = _changed(action)
         return bool(changed - self._all) or sum(bool(changed & own) for own in self.own.values()) > 1
 
+    @cached_property
+    def ruinous(self) -> frozenset[str]:
+        """Return the keys of the actions whose failure may ruin something of the phone, that no part has to itself."""
+        return frozenset(action.key for action in self.whole.actions if not self._all.issuperset(action.ruined))
+
     def is_special(self, action: Action) -> bool:
         """Return whether an action that is shared changes something of a part."""
         return bool(_changed(action) & self._all)
