@@ -1,14 +1,19 @@
 """Parts planned apart: what that says of the phone is held against the phone planned as one, and its ways are walked."""
 
 import random
+from itertools import combinations
 from typing import Any
 
 import pytest
 
 from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds import KINDS, promisable, room
+from daruma.core.kinds.battery.facts import BatteryFacts
 from daruma.core.kinds.display.facts import ChipPlace, DisplayFacts, NewPanel, OriginalState, PanelKind
+from daruma.core.kinds.face_module import FaceFacts
+from daruma.core.kinds.front_camera.facts import FrontFacts
 from daruma.core.kinds.motor import MotorFacts
+from daruma.core.kinds.rear_camera import RearFacts
 from daruma.core.kinds.sensor_flex import FlexFacts, FlexState
 from daruma.core.parts import Function, PartKind, Version
 from daruma.core.plan import planner
@@ -106,6 +111,36 @@ def test_work_on_one_part_may_ruin_what_another_keeps(
     assert (one.attended, one.minutes) == pytest.approx((other.attended, other.minutes), rel=0.02)
     assert (one.cost, one.lost, one.writes) == pytest.approx((other.cost, other.lost, other.writes), rel=0.05)
     assert alone.next is not None and alone.next.key in {option.action.key for option in together.options}
+
+
+AS_USUAL = {
+    PartKind.SENSOR_FLEX: FlexFacts(FlexState.WORN),
+    PartKind.FACE_MODULE: FaceFacts(),
+    PartKind.FRONT_CAMERA: FrontFacts(),
+    PartKind.REAR_CAMERA: RearFacts(),
+    PartKind.BATTERY: BatteryFacts(),
+    PartKind.MOTOR: MotorFacts(),
+}
+
+
+SLOW = ((PartKind.FRONT_CAMERA, PartKind.BATTERY),)
+
+
+@pytest.mark.parametrize("kinds", share(sorted(combinations(AS_USUAL, 2), key=SLOW.__contains__), 14))
+def test_two_parts_apart_are_worth_what_they_are_together(kinds: tuple[PartKind, PartKind], catalogue: Catalogue) -> None:
+    parts: dict[PartKind, Any] = {kind: AS_USUAL[kind] for kind in kinds}
+    model = catalogue.models["cedar_l"]
+    promised = tuple(f for kind in parts for f in room(kind).functions if f in model.functions)
+    dear = Preferences(worth={**WORTH, **dict.fromkeys(promised, 200.0)})
+    case = Case(model, Version(5, 4), promised, parts, rules=catalogue.rules, preferences=dear)
+    problem = problem_of(case, catalogue.figures)
+    exact, best = Policy(problem, case.preferences).expected(problem.start), apart(case, problem)
+    assert best.best is not None
+    assert best.bound >= exact.value - 1e-6
+    assert best.best.chances == pytest.approx(exact.chances, abs=0.015)
+    # where a promise asks for both, each part makes the best of its own failures and not of the other's
+    both = any(len(term.kinds) > 1 for term in best.best.assignment)
+    assert best.best.value == pytest.approx(exact.value, rel=0.2 if both else 0.015)
 
 
 @pytest.mark.parametrize("prices", [(120.0, 60.0), (60.0, 120.0), (120.0, 90.0, 20.0)])

@@ -217,6 +217,7 @@ def test_numbers_have_an_origin(catalogue: Catalogue) -> None:
     made = case(catalogue, record=Record({"lift_chip": Outcomes(38, 2)}))
     route = make_plan(made, measured).route(MOVE)
     told = explain(made, route)
+    assert all(source.what.strip() for source in told)
     costs = [float(source.value) for source in told if source.what.endswith(": cost")]
     assert sum(costs) == pytest.approx(sum(action.cost for action in dict.fromkeys(route.actions))) and costs
     sources = {(source.what.strip(), source.value): source.origin for source in told}
