@@ -85,6 +85,8 @@ def test_what_is_too_much_together_is_planned_apart(seed: int, catalogue: Catalo
     assert make_plan(case, catalogue.figures) == alone
     assert outlook(Setting.of(case, catalogue.figures)) == looked
     assert alone.parted is not None
+    if alone.advice.next is None:
+        assert (alone.advice.expected.attended, alone.advice.expected.minutes) == (0, 0)
 
 
 @pytest.mark.parametrize("state", [FlexState.WORN, FlexState.UNTESTED, FlexState.REPLACED])

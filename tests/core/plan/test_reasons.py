@@ -141,7 +141,7 @@ def _tried(catalogue: Catalogue, made: Case) -> set[str]:
 
 
 def _opens(catalogue: Catalogue, made: Case, way: Closed, seed: int) -> bool:
-    """Granted all that a reason names, the way is open, or the promise kept; with any of it missing it is not."""
+    """Granted all that a reason names, the way is open, or the promise kept; return whether that could be tried."""
     other: Case | None = made
     for words in way.needs:
         other = granted(other, words) if other is not None else None
@@ -171,8 +171,8 @@ def _listed(plan: Plan, seed: int) -> None:
         for promise in route.promises:
             told = promise.risk is not None and promise.risk in route.actions
             assert told == (promise.with_ways_back < promise.chance - 0.005), (seed, route.way)
-        named = [word[0].islower() for word in route.way.split(", ")]
-        assert named == sorted(named), "names of their own come first"
+        own = [action.way for action in route.actions if action.way[:1].isupper()]
+        assert not own or route.way.startswith(own[0]), "names of their own come first"
     advice = plan.advice
     assert advice.next is None or advice.next in {option.action for option in advice.options}, seed
     if plan.routes and (advice.next is None or advice.next.key not in {a.key for a in plan.routes[0].actions}):
