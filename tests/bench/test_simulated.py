@@ -15,8 +15,9 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.kinds.display.facts import NewPanel, OriginalState, PanelKind
 from daruma.core.kinds.sensor_flex import FlexState
 from daruma.core.parts import Function
+from daruma.core.plan import planner
 from daruma.core.plan.money import WORTH, Preferences
-from daruma.core.plan.planner import problem_of
+from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Policy
 from tests.bench.simulated import SimulatedBench, walk
 from tests.core.plan.cases import GONE, WHITE, case
@@ -39,6 +40,7 @@ CASES: dict[str, dict[str, Any]] = {
         "flex": FlexState.WORN,
         "promised": (Function.AUTO_BRIGHTNESS, Function.FACE_UNLOCK),
     },
+    "display and sensor flex at once": {"flex": FlexState.WORN, "promised": (*WHITE, Function.AUTO_BRIGHTNESS)},
 }
 
 
@@ -51,6 +53,18 @@ def test_the_policy_keeps_its_chances_in_20000_runs(catalogue: Catalogue, name: 
 @pytest.mark.parametrize("name", CASES)
 def test_the_policy_keeps_its_chances(catalogue: Catalogue, name: str) -> None:
     compare(catalogue, name, FEW)
+
+
+def test_parts_planned_apart_expect_what_was_held_against_the_bench(
+    catalogue: Catalogue, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    changes = CASES["display and sensor flex at once"]
+    made = case(catalogue, **changes)
+    policy = Policy(problem_of(made, catalogue.figures), made.preferences)
+    monkeypatch.setattr(planner, "MOST_TOGETHER", -1)
+    plan = make_plan(made, catalogue.figures)
+    assert plan.parted is not None
+    assert plan.advice.expected.chances == pytest.approx(policy.expected(policy.problem.start).chances, abs=1e-4)
 
 
 def compare(catalogue: Catalogue, name: str, runs: int) -> None:
