@@ -11,6 +11,7 @@ import sys
 import tempfile
 import time
 from collections.abc import Callable
+from functools import partial
 from pathlib import Path
 
 from msgspec.structs import replace
@@ -162,6 +163,9 @@ def measure(folder: Path, count: int, catalogue: Catalogue) -> None:
         median(lambda: shop.jobs.find("0000123")),
     )
     print(f"{count:8} {count * ACTS_EACH:9} {filled:6.0f} s " + " ".join(f"{figure:10.1f}" for figure in figures), flush=True)
+    dies = [f"D{n // 2:011d}" for n in some]
+    first, again = (statistics.median(median(partial(shop.journal.acts_on, die), 1) for die in dies) for _ in range(2))
+    print(f"         the acts of a part: {first:.1f} ms when first asked for, {again:.1f} ms again", flush=True)
     check(shop, folder, count)
     shop.close()
 

@@ -24,9 +24,10 @@ class ActFinder:
 
         A damaged row is found where either the index or the row has the value.
         """
-        return sorted(_by_index(connection, name, value) | self._by_rows(connection, name, value))
+        return sorted(_by_index(connection, name, value) | self.by_rows(connection, name, value))
 
-    def _by_rows(self, connection: Connection, name: str, value: str) -> frozenset[int]:
+    def by_rows(self, connection: Connection, name: str, value: str) -> frozenset[int]:
+        """Return the numbers of the acts whose rows have a value, whatever the index says."""
         after, known = self._looked.get((name, value), (0, frozenset()))
         last = highest(connection, acts.c.number)
         if last > after:

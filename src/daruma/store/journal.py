@@ -12,7 +12,7 @@ from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
 from daruma.core.language import tr
-from daruma.store.apart import rows_apart
+from daruma.store.apart import DAMAGE, rows_apart
 from daruma.store.database import Database
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
 from daruma.store.engine import explained
@@ -144,10 +144,21 @@ class Journal:
             return self._found(connection, name, value)
 
     def _found(self, connection: Connection, name: str, value: str) -> Told:
-        numbers = self._database.finder.numbers(connection, name, value)
-        sound, damaged = _told(rows_apart(connection, _NUMBERED, acts.c.number, {"numbers": numbers}))
+        sound, damaged = _told(self._rows(connection, name, value))
         # a damaged index leads to acts on other parts as well
         return tuple(act for act in sound if getattr(act, name) == value), damaged
+
+    def _rows(self, connection: Connection, name: str, value: str) -> Iterable[Row[Any]]:
+        """Return the rows that the index leads to where they tell the same; else those that either of them tells of."""
+        finder = self._database.finder
+        with suppress(*DAMAGE):
+            found = connection.execute(_BY[name], {"value": value}).all()
+            # what is in an index is not looked up in the table: its value is the index's own
+            told = [row.number for row in found if getattr(row, name) == value]
+            if len(told) == len(found) and told == sorted(finder.by_rows(connection, name, value)):
+                return found
+        numbers = finder.numbers(connection, name, value)
+        return rows_apart(connection, _NUMBERED, acts.c.number, {"numbers": numbers})
 
     def _refuse_past_doubt(self, connection: Connection, die: str) -> None:
         number = connection.execute(_OPEN, {"numbers": self._database.finder.numbers(connection, "die", die)}).scalar()
@@ -214,6 +225,7 @@ def _newest(table: Table) -> Select[Any]:
 
 # made once: putting a question together takes longer than answering it
 _QUERY = _query()
+_BY = {name: _QUERY.where(acts.c[name] == bindparam("value")) for name in ("die", "job")}
 _NUMBERED = _QUERY.where(acts.c.number.in_(bindparam("numbers", expanding=True)))
 _IN_DOUBT = _QUERY.where(acts.c.number.in_(select(doubts.c.act)))
 _OPEN = select(doubts.c.act).where(doubts.c.act.in_(bindparam("numbers", expanding=True)))
