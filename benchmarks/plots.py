@@ -7,8 +7,10 @@ import time
 from pathlib import Path
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+sys.path.insert(0, str(Path(__file__).parents[1]))
 
-from PySide6.QtCore import QEvent, QEventLoop, QObject, QTimer
+from PySide6.QtCore import QEventLoop, QTimer
+from tests.ui.painted import Painted
 
 from daruma.app import Setup, StandIns, build_window, make_app
 from daruma.bench.kinds.display.measuring import Sample
@@ -19,18 +21,6 @@ from daruma.ui.room import Room
 from daruma.ui.views.proof import ProofView
 
 RATE, SECONDS = 100, 6.0
-
-
-class Frames(QObject):
-    """Count a widget's paint events."""
-
-    def __init__(self) -> None:
-        super().__init__()
-        self.count = 0
-
-    def eventFilter(self, _: QObject, event: QEvent) -> bool:
-        self.count += event.type() is QEvent.Type.Paint
-        return False
 
 
 def rest(milliseconds: int) -> None:
@@ -72,7 +62,7 @@ def main() -> int:
             else:
                 view.choose(Function.AMBIENT_WHITE, page)
             rest(1500)
-            frames = Frames()
+            frames = Painted()
             view.pages[page].picture.installEventFilter(frames)
             gaps, last, sent = [], time.perf_counter(), 0
             start = last

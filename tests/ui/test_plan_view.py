@@ -3,7 +3,7 @@
 from threading import Event
 
 import pytest
-from PySide6.QtCore import QEvent, QObject, Qt
+from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
 from daruma.bench.context import Context
@@ -17,6 +17,7 @@ from daruma.store.settings import load_settings
 from daruma.ui.views.plan import PlanView
 from tests.parts import flex_alone
 from tests.ui.conftest import Driver
+from tests.ui.painted import Painted
 from tests.ui.walking import by_mouse, to_the_second_eye
 
 Changes = tuple[tuple[str, str], ...]
@@ -205,18 +206,6 @@ def test_a_plan_that_is_overtaken_is_stopped(driver: Driver, monkeypatch: pytest
     assert stopped.is_set()
     assert driver.desk.solution is not None
     assert driver.desk.solution.changes == (("runs", "yes"),), "the last that was asked is shown"
-
-
-class Painted(QObject):
-    """Count what is painted."""
-
-    def __init__(self) -> None:
-        super().__init__()
-        self.count = 0
-
-    def eventFilter(self, _: QObject, event: QEvent) -> bool:
-        self.count += event.type() is QEvent.Type.Paint
-        return False
 
 
 def test_what_changed_is_painted_before_its_plan_is_worked_out(

@@ -26,7 +26,7 @@ from daruma.store.trouble import StoreTrouble
 UNDER_WAY = "under-way"
 CHANGED = tr("it is not as it was written")
 
-Told = tuple[tuple[Act, ...], tuple[VaultFault, ...]]  # acts as they were written, and what is said of the others
+Readout = tuple[tuple[Act, ...], tuple[Row[Any], ...]]  # acts as they were written, and the rows that are not
 
 
 class Journal:
@@ -127,24 +127,30 @@ class Journal:
 
     def damaged(self) -> tuple[VaultFault, ...]:
         """Return the acts that are not as they were written; they are set aside and count against their parts."""
-        return self._read(_QUERY)[1]
+        return tuple(VaultFault(tr("act {number}", number=row.number), CHANGED) for row in self._read(_QUERY)[1])
 
     def spent(self, kind: ActKind, die: str) -> bool:
-        """Return whether an act that a part takes once was ever begun on it and is not known never to have left."""
-        return any(act.kind is kind and act.state is not ActState.NOT_SENT for act in self.acts_on(die))
+        """Return whether an act that a part takes once was ever begun on it and is not known never to have left.
 
-    def _read(self, query: Select[Any]) -> Told:
-        """Return the acts of a query that are as they were written, and what is said of the others."""
+        A damaged act counts unless it still says that it is of another kind.
+        """
+        sound, damaged = self._read_by("die", die)
+        others = {other.value for other in ActKind if other is not kind}
+        begun = any(act.kind is kind and act.state is not ActState.NOT_SENT for act in sound)
+        return begun or any(row.kind not in others for row in damaged)
+
+    def _read(self, query: Select[Any]) -> Readout:
+        """Return the acts of a query that are as they were written, and the rows of the others."""
         with self._database.reading() as connection:
-            return _told(rows_apart(connection, query, acts.c.number))
+            return _read_out(rows_apart(connection, query, acts.c.number))
 
-    def _read_by(self, name: str, value: str) -> Told:
-        """Return the acts whose part or job is known by a value, and what is said of the damaged ones that may be."""
+    def _read_by(self, name: str, value: str) -> Readout:
+        """Return the acts whose part or job is known by a value, and the damaged rows that may be of it."""
         with self._database.reading() as connection:
             return self._found(connection, name, value)
 
-    def _found(self, connection: Connection, name: str, value: str) -> Told:
-        sound, damaged = _told(self._rows(connection, name, value))
+    def _found(self, connection: Connection, name: str, value: str) -> Readout:
+        sound, damaged = _read_out(self._rows(connection, name, value))
         # a damaged index leads to acts on other parts as well
         return tuple(act for act in sound if getattr(act, name) == value), damaged
 
@@ -235,12 +241,12 @@ _LAST_ACT, _LAST_SETTLEMENT = _newest(acts), _newest(settlements)
 _ADD_ACT, _SETTLE = insert(acts).returning(acts.c.number), insert(settlements)
 
 
-def _told(rows: Iterable[Row[Any]]) -> Told:
+def _read_out(rows: Iterable[Row[Any]]) -> Readout:
     sound, damaged = [], []
     for row in rows:
         act = _act(row)
         if act is None:
-            damaged.append(VaultFault(tr("act {number}", number=row.number), CHANGED))
+            damaged.append(row)
         else:
             sound.append(act)
     return tuple(sound), tuple(damaged)
