@@ -170,8 +170,9 @@ def test_a_folder_that_is_no_demo_is_never_touched(tmp_path: Path) -> None:
     [
         ("daruma.app", {"sqlalchemy", "alembic", "numpy", "scipy", "pydantic"}),
         (
-            "daruma.ui.room, daruma.bench.workshop, daruma.ui.views.intake, daruma.core.kinds; daruma.core.kinds.rooms()",
-            {"alembic", "scipy", "numpy", "pydantic", "daruma.core.plan.planner"},
+            "daruma.ui.room, daruma.bench.workshop, daruma.ui.views.intake, daruma.demo.hands, daruma.store.shop,"
+            "daruma.core.kinds; daruma.core.kinds.rooms()",
+            {"sqlalchemy", "alembic", "scipy", "numpy", "pydantic", "daruma.core.plan.planner"},
         ),
         ("daruma.core.plan.solution, daruma.bench.kinds; daruma.bench.kinds.rooms()", {"alembic", "scipy"}),
     ],

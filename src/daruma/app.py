@@ -1,10 +1,10 @@
-"""The application: the only place that builds the object graph."""
+"""The application: the only place that builds the object graph. Imports nothing that the first paint can do without."""
+
+from __future__ import annotations
 
 import gc
-import json
 import logging
 import os
-import subprocess
 import sys
 import threading
 from collections.abc import Callable, Mapping
@@ -25,10 +25,10 @@ from daruma.store.settings import NAME, load_settings
 from daruma.ui.collecting import Collector
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, THEMES, Theme, apply_theme, prepare_look
-from daruma.ui.work import bug
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
+    from daruma.standin_process import StandInProcess
     from daruma.ui.room import Room
 
 log = logging.getLogger("daruma.app")
@@ -65,8 +65,7 @@ class StandIns:
     """Run the simulated bench as a process of its own; it ends with its standard input."""
 
     def __init__(self) -> None:
-        self._process: subprocess.Popen[str] | None = None
-        self._wires: dict[str, str] | None = None
+        self._process: StandInProcess | None = None
         self._command: list[str] = []
         self._world = Path()
         self._lock = threading.Lock()  # each lane asks for its devices' wires by itself
@@ -86,17 +85,15 @@ class StandIns:
             return self._started()
 
     def _started(self) -> Mapping[str, str]:
-        if self._process is not None and self._process.poll() is not None:
+        if self._process is not None and not self._process.runs:
             self.stop()
-            self._wires = None
-        if self._wires is None:
+        if self._process is None:
+            from daruma.standin_process import StandInProcess
+
             if not self._has_world():
                 return {}
-            self._process = subprocess.Popen(self._command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
-            assert self._process.stdout is not None
-            line = self._process.stdout.readline()
-            self._wires = json.loads(line) if line else {}
-        return self._wires
+            self._process = StandInProcess(self._command)
+        return self._process.wires
 
     def _has_world(self) -> bool:
         """Return whether there is a world to simulate; one is made where there is none yet."""
@@ -113,15 +110,7 @@ class StandIns:
     def stop(self) -> None:
         """End the process."""
         if self._process is not None:
-            if self._process.stdin:
-                self._process.stdin.close()
-            if self._process.stdout:
-                self._process.stdout.close()
-            try:
-                self._process.wait(5)
-            except subprocess.TimeoutExpired:
-                self._process.kill()
-                self._process.wait()
+            self._process.stop()
             self._process = None
 
 
@@ -141,10 +130,10 @@ def refuse_no_display(environment: Mapping[str, str]) -> str | None:
     return tr("There is no display here. Set DISPLAY, or run without a window by QT_QPA_PLATFORM=offscreen.")
 
 
-def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
+def make_loader(setup: Setup, standins: StandIns) -> Callable[[], Workshop]:
     """Return the function that loads everything slow; it runs off the interface's thread."""
 
-    def load() -> "Workshop":
+    def load() -> Workshop:
         from daruma.demo.folder import demo_folder
         from daruma.demo.hands import LateHands
         from daruma.demo.marks import PRACTICE, SECOND, WORLD
@@ -162,7 +151,7 @@ def make_loader(setup: Setup, standins: StandIns) -> "Callable[[], Workshop]":
         # the stand-ins' screens stand still at once
         rig = Rig(wiring, settle=(DEMO_SETTLE if setup.pace is None else 0.0) if setup.demo else 1.0, real=wiring.real)
         second = setup.data / SECOND if setup.demo else _folder(setup.settings["places.second"])
-        workshop = Workshop(rig, Shop(setup.data, second), catalogue, LateHands(standins.wires))
+        workshop = Workshop(rig, Shop(setup.data, second, late=True), catalogue, LateHands(standins.wires))
         workshop.own_models = setup.own_models
         return workshop
 
@@ -206,7 +195,7 @@ class Wiring(Struct, frozen=True):
 def build_window(setup: Setup, standins: StandIns) -> Shell:
     """Build the window; the room in it is built after the first paint, the workshop is loaded after that."""
 
-    def furnish(shell: Shell) -> "Room":
+    def furnish(shell: Shell) -> Room:
         from daruma.ui.desk import Desk
         from daruma.ui.room import Room
 
@@ -248,6 +237,8 @@ class CrashNotice:
     def __call__(self, kind: type[BaseException], error: BaseException, trace: TracebackType | None) -> None:
         log.critical("unexpected", exc_info=(kind, error, trace))
         if self._shell.room is not None:
+            from daruma.ui.work import bug
+
             self._shell.room.tell(error if isinstance(error, Trouble) else bug(error))
         elif not isinstance(error, Trouble):
             from daruma.reports import write_report

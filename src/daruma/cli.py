@@ -81,8 +81,8 @@ class Place(Struct, frozen=True):
 
 def _own(folder: Path) -> Path:
     """Return where a store may lie in a folder that somebody named: others' rights to it are never changed."""
-    from daruma.store.database import FILE
     from daruma.store.files import own_folder
+    from daruma.store.version import FILE
 
     found = own_folder(folder, FILE)
     if found != folder:

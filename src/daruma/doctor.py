@@ -157,7 +157,7 @@ def _second(folder: Path, data: Path) -> Finding:
 
 
 def _store(data: Path, second: Path | None) -> Finding:
-    from daruma.store.database import FILE, is_current
+    from daruma.store.version import FILE, is_current
 
     file = data / FILE
     if not file.exists():

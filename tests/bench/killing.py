@@ -36,7 +36,6 @@ from daruma.link.port import Port
 from daruma.standin.file import load_world
 from daruma.standin.server import Bench
 from daruma.store.copies import copies_of, make_copy, restore, rotate
-from daruma.store.database import FILE
 from daruma.store.heads import heads_of
 from daruma.store.jobs import JobBook
 from daruma.store.journal import Journal
@@ -44,6 +43,7 @@ from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks
 from daruma.store.shop import Shop
 from daruma.store.vault import Vault
+from daruma.store.version import FILE
 from tests.bench.faultbench import Finished, go_on, next_step, recover
 from tests.bench.invariants import Invariants
 from tests.conftest import HERO

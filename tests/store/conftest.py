@@ -9,8 +9,8 @@ import pytest
 from msgspec.structs import replace
 
 from daruma.core.backup import BackupContent, Origin
-from daruma.store.database import FILE
 from daruma.store.shop import Shop
+from daruma.store.version import FILE
 from tests.shops import empty_shop
 
 

@@ -16,9 +16,10 @@ from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Outcome
 from daruma.store import copies
 from daruma.store.copies import Copy, copies_of, copy_named, is_due, make_copy, outdated, restore, rotate
-from daruma.store.database import FILE, RESTORING
+from daruma.store.database import RESTORING
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
+from daruma.store.version import FILE
 from tests.store.conftest import content
 
 NOW = datetime(2026, 11, 23, 22, 0, tzinfo=UTC).astimezone()

@@ -17,12 +17,13 @@ from daruma.core.acts import ONCE, ActKind, ActState
 from daruma.core.errors import Trouble
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file
 from daruma.store import checking
-from daruma.store.database import FILE, FileLook
+from daruma.store.database import FileLook
 from daruma.store.journal import add_act, add_settlement
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
+from daruma.store.version import FILE
 from daruma.store.whole import check_rows
 from tests.conftest import share
 from tests.store.conftest import content, meddle

@@ -18,10 +18,10 @@ from daruma.core.backup import LOST, known_by
 from daruma.core.errors import Trouble
 from daruma.core.job import Step, StepState, Ticket
 from daruma.store.copies import copies_of, make_copy, restore, rotate
-from daruma.store.database import FILE
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
+from daruma.store.version import FILE
 from tests.conftest import share
 from tests.parts import with_work, work_of
 from tests.store.conftest import content

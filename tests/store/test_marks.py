@@ -18,12 +18,12 @@ from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Ticket
 from daruma.store.copies import Copy, copies_of, is_due, make_copy, outdated, rotate
-from daruma.store.database import FILE
 from daruma.store.files import own_folder
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks, second_file
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
+from daruma.store.version import FILE
 from tests.parts import with_work, work_of
 from tests.store.conftest import content
 from tests.store.test_damage import on_read_only_medium

@@ -17,10 +17,10 @@ from daruma.core.kinds.display.work import DisplayTicket
 from daruma.core.kinds.sensor_flex import FlexState, FlexTicket, FlexWork
 from daruma.core.measured import Measured
 from daruma.core.parts import Function, PartKind
-from daruma.store.database import FILE
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
+from daruma.store.version import FILE
 from tests.parts import flex_alone, panel_of, with_panel, with_work, work_of
 from tests.store.conftest import old_folder
 

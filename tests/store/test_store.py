@@ -16,10 +16,10 @@ from daruma.core.job import Proof, Reading, Step, StepState, Ticket
 from daruma.core.kinds.display.work import DisplayWork
 from daruma.core.parts import Function, PartKind, PartSelf
 from daruma.core.tri import Tri
-from daruma.store.database import FILE
 from daruma.store.journal import Journal
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
+from daruma.store.version import FILE
 from tests.store.conftest import content, meddle
 
 
@@ -201,7 +201,7 @@ def test_an_older_file_is_migrated(tmp_path: Path) -> None:
     from alembic.config import Config
     from alembic.script import ScriptDirectory
 
-    from daruma.store.database import HEAD
+    from daruma.store.version import HEAD
 
     config = Config()
     config.set_main_option("script_location", "daruma.store:migrations")

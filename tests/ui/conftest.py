@@ -2,6 +2,7 @@
 
 import gc
 from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from pathlib import Path
 
 import pytest
@@ -121,19 +122,27 @@ class Driver:
         self.window.open_stage(stage)
 
 
-@pytest.fixture
-def driver(qtbot: QtBot, demo_folder: Path, cache_folder: Path) -> Iterator[Driver]:
+@contextmanager
+def demo_window(bot: QtBot, folder: Path, cache: Path) -> Iterator[Driver]:
+    """Open the window over a demo's folder; it is given once a job is on view."""
     standins = StandIns()
-    shell = build_window(Setup(demo_folder, cache=cache_folder, demo=True, pace=0.0), standins)
+    shell = build_window(Setup(folder, cache=cache, demo=True, pace=0.0), standins)
     shell.show()
-    with qtbot.waitActive(shell):
+    with bot.waitActive(shell):
         shell.activateWindow()
-    qtbot.waitUntil(lambda: shell.room is not None, timeout=LONG)
+    bot.waitUntil(lambda: shell.room is not None, timeout=LONG)
     assert shell.room is not None
-    made = Driver(shell, shell.room, qtbot, standins)
+    made = Driver(shell, shell.room, bot, standins)
     made.until(lambda: made.desk.job is not None)
-    made.idle()
     yield made
     shell.close()
     shell.deleteLater()
     standins.stop()
+
+
+@pytest.fixture
+def driver(qtbot: QtBot, demo_folder: Path, cache_folder: Path) -> Iterator[Driver]:
+    with demo_window(qtbot, demo_folder, cache_folder) as made:
+        made.until(lambda: made.desk.workshop is not None)
+        made.idle()
+        yield made

@@ -4,8 +4,10 @@ Only what was sent counts, and all of it: before the request that does the act n
 found on the part tells.
 """
 
+from __future__ import annotations
+
 from collections.abc import Callable
-from typing import Generic, TypeVar
+from typing import TYPE_CHECKING, Generic, TypeVar
 
 from msgspec import Struct, field
 
@@ -17,7 +19,9 @@ from daruma.core.job import Job
 from daruma.core.language import tr, word
 from daruma.link.errors import LinkError, Refused
 from daruma.link.messages import UNTOUCHED
-from daruma.store.journal import Journal
+
+if TYPE_CHECKING:
+    from daruma.store.journal import Journal
 
 _T = TypeVar("_T")
 

@@ -1,12 +1,17 @@
 """Backups fetched, hashed and decoded once: each look at the bench asks for the same ones."""
 
+from __future__ import annotations
+
 from collections import OrderedDict
+from typing import TYPE_CHECKING
 
 from daruma.bench.keeping import record_of
 from daruma.core.backup import Backup
 from daruma.core.model import Model
 from daruma.core.records import Record
-from daruma.store.vault import Vault
+
+if TYPE_CHECKING:
+    from daruma.store.vault import Vault
 
 MOST = 32  # backups remembered
 

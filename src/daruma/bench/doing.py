@@ -55,7 +55,11 @@ class Doing:
         self.shop = shop
         self.catalogue = catalogue
         self.hands = hands
-        self.decoded = Decoded(shop.vault)
+
+    @cached_property
+    def decoded(self) -> Decoded:
+        """Return the backups that were fetched and decoded."""
+        return Decoded(self.shop.vault)
 
     @cached_property
     def metering(self) -> "Metering":

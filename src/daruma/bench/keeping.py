@@ -1,7 +1,10 @@
 """Keep what was read: into the vault, and back from it to be sure."""
 
+from __future__ import annotations
+
 from collections.abc import Iterable, Iterator
 from contextlib import suppress
+from typing import TYPE_CHECKING
 
 from msgspec.structs import replace
 
@@ -14,7 +17,9 @@ from daruma.core.model import Model
 from daruma.core.parts import Identity, PartKind
 from daruma.core.records import FieldRole, Layout, Record, decode, shown_in
 from daruma.link.devices import DeviceSelf
-from daruma.store.vault import Vault
+
+if TYPE_CHECKING:
+    from daruma.store.vault import Vault
 
 
 def keep_part(vault: Vault, reading: PartReading, job: Job, programmer: DeviceSelf, when: str) -> Backup:

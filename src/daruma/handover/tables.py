@@ -1,16 +1,21 @@
 """Tables as CSV for spreadsheets, in which no text can run as a formula."""
 
+from __future__ import annotations
+
 import csv
 import io
 from collections.abc import Iterable
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from daruma.core.backup import named
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
 from daruma.core.plain import plain
 from daruma.store.files import write_whole
-from daruma.store.journal import Journal
+
+if TYPE_CHECKING:
+    from daruma.store.journal import Journal
 
 # what makes a spreadsheet read a cell as something to be computed (common practice, no source)
 RUNS = ("=", "+", "-", "@")

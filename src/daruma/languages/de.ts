@@ -12255,11 +12255,6 @@
   </message>
   <message>
    <location filename="store/database.py" />
-   <source>The store cannot be read: {error}.</source>
-   <translation>Der Bestand lässt sich nicht lesen: {error}.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
    <source>The store is closed.</source>
    <translation>Der Bestand ist geschlossen.</translation>
   </message>
@@ -12290,16 +12285,6 @@
   </message>
   <message>
    <location filename="store/database.py" />
-   <source>Nothing in it was changed.</source>
-   <translation>Darin wurde nichts geändert.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
-   <source>Bring back a copy: daruma copies.</source>
-   <translation>Eine Kopie zurückholen: daruma copies.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
    <source>What was kept is safe.</source>
    <translation>Was gesichert war, ist unversehrt.</translation>
   </message>
@@ -12322,6 +12307,11 @@
    <location filename="store/database.py" />
    <source>This data folder is being restored from a copy.</source>
    <translation>Dieser Datenordner wird gerade aus einer Kopie wiederhergestellt.</translation>
+  </message>
+  <message>
+   <location filename="store/database.py" />
+   <source>Nothing in it was changed.</source>
+   <translation>Darin wurde nichts geändert.</translation>
   </message>
   <message>
    <location filename="store/database.py" />
@@ -12460,13 +12450,13 @@
   </message>
   <message>
    <location filename="store/journal.py" />
-   <source>Put the part on the socket and settle that act first.</source>
-   <translation>Das Teil auf den Sockel setzen und zuerst jenen Vorgang klären.</translation>
+   <source>act {number}</source>
+   <translation>Vorgang {number}</translation>
   </message>
   <message>
    <location filename="store/journal.py" />
-   <source>act {number}</source>
-   <translation>Vorgang {number}</translation>
+   <source>Put the part on the socket and settle that act first.</source>
+   <translation>Das Teil auf den Sockel setzen und zuerst jenen Vorgang klären.</translation>
   </message>
   <message>
    <location filename="store/journal.py" />
@@ -12762,6 +12752,16 @@
    <location filename="store/vault.py" />
    <source>its end cannot be read: {error}</source>
    <translation>sein Ende lässt sich nicht lesen: {error}</translation>
+  </message>
+  <message>
+   <location filename="store/version.py" />
+   <source>The store cannot be read: {error}.</source>
+   <translation>Der Bestand lässt sich nicht lesen: {error}.</translation>
+  </message>
+  <message>
+   <location filename="store/version.py" />
+   <source>Bring back a copy: daruma copies.</source>
+   <translation>Eine Kopie zurückholen: daruma copies.</translation>
   </message>
   <message>
    <location filename="store/whole.py" />
@@ -13494,6 +13494,21 @@
    <translation>der Auftrag wird neu gelesen</translation>
   </message>
   <message>
+   <location filename="ui/jobs_desk.py" />
+   <source>The store could not be opened.</source>
+   <translation>Der Bestand ließ sich nicht öffnen.</translation>
+  </message>
+  <message>
+   <location filename="ui/jobs_desk.py" />
+   <source>What was kept before is safe; what was typed since is not kept.</source>
+   <translation>Was vorher gesichert war, ist unversehrt; was seither getippt wurde, ist nicht gesichert.</translation>
+  </message>
+  <message>
+   <location filename="ui/jobs_desk.py" />
+   <source>Mend what keeps it closed, then start again.</source>
+   <translation>Beheben, was ihn geschlossen hält, dann neu starten.</translation>
+  </message>
+  <message>
    <location filename="ui/kinds/battery.py" />
    <source>The station's clock runs {speed:.0f} times faster than life.</source>
    <translation>Die Uhr der Station läuft {speed:.0f} Mal schneller als das Leben.</translation>
@@ -13942,6 +13957,11 @@
    <location filename="ui/room.py" />
    <source>No tickets yet. Open the first one with New ticket (Ctrl+N).</source>
    <translation>Noch keine Aufträge. Den ersten mit Neuer Auftrag öffnen (Strg+N).</translation>
+  </message>
+  <message>
+   <location filename="ui/room.py" />
+   <source>The shop is not open.</source>
+   <translation>Die Werkstatt ist nicht geöffnet.</translation>
   </message>
   <message>
    <location filename="ui/room.py" />

@@ -12,7 +12,8 @@ from msgspec.structs import replace
 from daruma.core.job import Job
 from daruma.core.kinds import room
 from daruma.core.parts import PartKind
-from daruma.store.series import Link, Series
+from daruma.store.digests import JOB, is_whole
+from daruma.store.linked import Link, Series
 
 Fetch = Callable[[str], Series]
 
@@ -41,6 +42,19 @@ def job_in(body: str, uid: str, fetch: Fetch) -> Job | None:
         return _typed(plain)
     except (msgspec.MsgspecError, KeyError, TypeError, AttributeError, ValueError):
         return None
+
+
+def job_of(row: Any, fetch: Fetch) -> Job | None:
+    """Return a job from its row as a mapping, None where that is not as it was written or makes no sense."""
+    if not is_whole(JOB, row, row["sha256"]):
+        return None
+    job = job_in(row["body"], row["uid"], fetch)
+    if job is None:
+        return None
+    known = (row["number"], row["uid"], row["revision"])
+    if known == (job.number, job.uid, job.revision):
+        return job
+    return replace(job, number=known[0], uid=known[1], revision=known[2])
 
 
 def _typed(plain: dict[str, Any]) -> Job:

@@ -17,21 +17,23 @@ from sqlalchemy import Connection, func, insert, select, text
 from daruma.core.backup import KNOWN_BY, LOST, BackupContent, known_by, link_of, name_of
 from daruma.core.job import Job, StepState
 from daruma.core.language import tr
+from daruma.store.bodies import job_of
 from daruma.store.checking import DAMAGE
-from daruma.store.database import FILE, Database, count_lost
+from daruma.store.database import Database, count_lost
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, SHELF, is_whole
 from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_of_all
-from daruma.store.jobs import fetching, job_of, put_jobs, put_shelf
+from daruma.store.jobs import fetching, put_jobs, put_shelf
 from daruma.store.journal import add_act, add_settlement
+from daruma.store.linked import Series
 from daruma.store.marks import Marked, Marks
 from daruma.store.old_store import OldStore, Row, each_row, text_of
 from daruma.store.purging import without_identifiers
 from daruma.store.recordings import linked
 from daruma.store.retention import purge_again
 from daruma.store.schema import acts, backups, doubts, jobs, outcome_totals, recordings, settlements, shelf
-from daruma.store.series import Series
 from daruma.store.trouble import StoreTrouble
 from daruma.store.vault import head_in, keep_in, put_head
+from daruma.store.version import FILE
 
 
 class Carried(Struct):

@@ -17,7 +17,7 @@ from daruma.core.backup import VaultFault
 from daruma.core.language import tr
 from daruma.store.carrying import Carried, carry_over
 from daruma.store.database import COPIES as FOLDER
-from daruma.store.database import FILE, LOCK, MARKS_RESTORING, RESTORING, Database, FileLook, finish_restore
+from daruma.store.database import LOCK, MARKS_RESTORING, RESTORING, Database, FileLook, finish_restore
 from daruma.store.engine import explained
 from daruma.store.files import PRIVATE, private_folder, settle_folder, write_whole
 from daruma.store.heads import CHAINED
@@ -27,6 +27,7 @@ from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import line_of
 from daruma.store.trouble import StoreTrouble
 from daruma.store.vault import Vault
+from daruma.store.version import FILE
 from daruma.store.whole import check_rows
 
 STAGE = "restoring"

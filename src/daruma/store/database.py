@@ -5,7 +5,7 @@ import os
 import shutil
 import sqlite3
 from collections.abc import Iterator, Mapping
-from contextlib import closing, contextmanager
+from contextlib import contextmanager
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
@@ -23,29 +23,13 @@ from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import Marked, Marks
 from daruma.store.schema import metadata
 from daruma.store.trouble import StoreTrouble
+from daruma.store.version import EARLIER, FILE, HEAD
 
-HEAD = "0005"
-EARLIER = ("0001", "0002", "0003", "0004")
 COPIES = "copies"
-FILE = "daruma.sqlite3"
 RESTORING = "daruma.sqlite3.restoring"
 MARKS_RESTORING = MARKS + ".restoring"
 LOCK = "open.lock"
 _READ_ONLY = frozenset({errno.EROFS, errno.EACCES, errno.EPERM})
-
-
-def is_current(file: Path) -> bool:
-    """Return whether a store is of this program's version; nothing is changed by asking. Raise StoreTrouble where it is none."""
-    try:
-        with closing(sqlite3.connect(f"{file.resolve().as_uri()}?mode=ro", uri=True)) as connection:
-            found = connection.execute("SELECT version_num FROM alembic_version").fetchone()
-    except sqlite3.Error as error:
-        raise StoreTrouble(
-            tr("The store cannot be read: {error}.", error=error),
-            safe=tr("Nothing in it was changed."),
-            advice=tr("Bring back a copy: daruma copies."),
-        ) from error
-    return found is not None and found[0] == HEAD
 
 
 class Database:

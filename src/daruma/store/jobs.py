@@ -19,17 +19,18 @@ from daruma.core.merging import Clash, merged
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.shelf import ShelfPart
 from daruma.store.apart import DAMAGE, rows_apart
-from daruma.store.bodies import Fetch, body_of, job_in
+from daruma.store.bodies import Fetch, body_of, job_of
 from daruma.store.database import Database
 from daruma.store.digests import JOB, SHELF, fresh_uid, is_whole, row_digest
+from daruma.store.glance import RECENT
 from daruma.store.heads import count_up
+from daruma.store.linked import Series
 from daruma.store.purging import is_purged, without_identifiers
 from daruma.store.schema import jobs, outcome_totals, shelf
-from daruma.store.series import Series, forget_series, keep_series, series_of
+from daruma.store.series import forget_series, keep_series, series_of
 from daruma.store.trouble import StoreTrouble
 
 AT_ONCE = 500  # jobs looked up with one question
-RECENT = 60  # closed jobs that stay on view
 REMEMBERED = 1000  # versions of jobs that a later save may have begun from
 CHANGED = tr("it is not as it was kept")
 Totals = Counter[tuple[str, str, bool]]
@@ -352,19 +353,6 @@ def fetching(connection: Connection) -> Fetch:
             return Series({})
 
     return fetch
-
-
-def job_of(row: Any, fetch: Fetch) -> Job | None:
-    """Return a job from its row as a mapping, None where that is not as it was written or makes no sense."""
-    if not is_whole(JOB, row, row["sha256"]):
-        return None
-    job = job_in(row["body"], row["uid"], fetch)
-    if job is None:
-        return None
-    known = (row["number"], row["uid"], row["revision"])
-    if known == (job.number, job.uid, job.revision):
-        return job
-    return replace(job, number=known[0], uid=known[1], revision=known[2])
 
 
 def _damaged(number: int) -> StoreTrouble:

@@ -9,7 +9,8 @@ from typing import Any
 from urllib.parse import quote
 
 from daruma.store.checking import DAMAGE
-from daruma.store.database import FILE, HEAD, Database
+from daruma.store.database import Database
+from daruma.store.version import FILE, HEAD
 
 Row = dict[str, Any]
 

@@ -8,8 +8,9 @@ from sqlalchemy import Connection, select, text, update
 
 from daruma.core.backup import known_by, name_of
 from daruma.core.job import Job
+from daruma.store.bodies import job_of
 from daruma.store.database import Database
-from daruma.store.jobs import fetching, job_of, put_jobs
+from daruma.store.jobs import fetching, put_jobs
 from daruma.store.purging import is_purged, remember, without_identifiers
 from daruma.store.schema import acts, backups, doubts, jobs
 

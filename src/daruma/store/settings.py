@@ -1,13 +1,12 @@
 """The shop's settings in its data folder: TOML that stays readable, and may be edited by hand."""
 
-import json
 import tomllib
 from collections.abc import Iterator, Mapping
 from contextlib import suppress
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
-from msgspec import Struct
+from msgspec import MsgspecError, Struct, json
 
 from daruma.catalogue.lines import line_of
 from daruma.core.errors import Trouble
@@ -153,8 +152,8 @@ def _of_before(folder: Path, earlier: Path | None) -> dict[str, Any]:
             raw = tomllib.loads(_text_of(earlier / BEFORE))
             found["shop.name"], found["places.second"] = raw.get("shop"), raw.get("second_place")
             found |= {f"devices.{kind}": wire for kind, wire in raw.get("wires", {}).items()}
-    with suppress(OSError, ValueError, AttributeError, RecursionError):
-        kept = json.loads(_text_of(folder / BEFORE_THAT))
+    with suppress(OSError, ValueError, MsgspecError, AttributeError, RecursionError):
+        kept = json.decode(_text_of(folder / BEFORE_THAT))
         found |= {f"planner.{name}": value for name, value in kept.get("preferences", {}).items()}
         found |= {f"worth.{name}": value for name, value in kept.get("preferences", {}).get("worth", {}).items()}
         found |= {f"bench.{name}": value for name, value in kept.get("kit", {}).items()}

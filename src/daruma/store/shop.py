@@ -6,27 +6,52 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from daruma.core.backup import VaultFault
-from daruma.store.database import Database
-from daruma.store.jobs import JobBook, Shelf
-from daruma.store.journal import Journal
-from daruma.store.vault import Vault
 
 if TYPE_CHECKING:
+    from daruma.store.database import Database
+    from daruma.store.jobs import JobBook, Shelf
+    from daruma.store.journal import Journal
     from daruma.store.losses import Held
     from daruma.store.recordings import Recordings
+    from daruma.store.vault import Vault
 
 
 class Shop:
     """Open a data folder and give access to what it keeps."""
 
-    def __init__(self, folder: Path, second: Path | None = None) -> None:
-        """Open a folder; `second` is another place that remembers how far the store has come."""
+    database: "Database"
+    vault: "Vault"
+    journal: "Journal"
+    jobs: "JobBook"
+    shelf: "Shelf"
+
+    def __init__(self, folder: Path, second: Path | None = None, *, late: bool = False) -> None:
+        """Open a folder; `second` is another place that remembers how far the store has come.
+
+        A `late` one gives access to nothing until it is opened by a call of its own: what that needs is slow to load.
+        """
         self.folder = folder
-        self.database = Database(folder, second=second)
+        self.second = second
+        if not late:
+            self.open()
+
+    def open(self) -> None:
+        """Open the folder; raise StoreTrouble where that does not go."""
+        from daruma.store.database import Database
+        from daruma.store.jobs import JobBook, Shelf
+        from daruma.store.journal import Journal
+        from daruma.store.vault import Vault
+
+        self.database = Database(self.folder, second=self.second)
         self.vault = Vault(self.database)
         self.journal = Journal(self.database)
         self.jobs = JobBook(self.database)
         self.shelf = Shelf(self.database)
+
+    @property
+    def is_open(self) -> bool:
+        """Return whether the folder was opened."""
+        return "database" in vars(self)
 
     @cached_property
     def recordings(self) -> "Recordings":
@@ -34,11 +59,6 @@ class Shop:
         from daruma.store.recordings import Recordings
 
         return Recordings(self.database)
-
-    @property
-    def second(self) -> Path | None:
-        """Return the shop's second place, None where it has none."""
-        return self.database.marks.second if self.database.marks is not None else None
 
     @property
     def read_only(self) -> bool:
@@ -78,5 +98,6 @@ class Shop:
         return seen, (*faults, *check_rows(self.database), *self.losses())
 
     def close(self) -> None:
-        """Close the database."""
-        self.database.close()
+        """Close the database, where it was opened."""
+        if self.is_open:
+            self.database.close()

@@ -2,17 +2,19 @@
 
 from __future__ import annotations
 
+import threading
 from collections.abc import Callable, Mapping
 from datetime import datetime
 from typing import TYPE_CHECKING
 
 from msgspec import Struct
-from PySide6.QtCore import QObject
+from PySide6.QtCore import QObject, QTimer
 
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.language import tr
 from daruma.core.settings import THERMOCOUPLE, USB_METER, Settings
+from daruma.store.glance import glance
 from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
 from daruma.ui.drafts import KEEPING
@@ -24,7 +26,7 @@ from daruma.ui.porting import Porting
 from daruma.ui.proving import Proving
 from daruma.ui.running import LOOKING, OPENING, PLANNING, QUIET_WORK, WEIGHING
 from daruma.ui.shelving import Shelving
-from daruma.ui.work import Lane
+from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
     from daruma.bench.workshop import Workshop
@@ -37,6 +39,7 @@ if TYPE_CHECKING:
 
 KEEPING_SETTINGS = tr("keeping the settings")
 REST_SECONDS = 10.0  # that work beside a restore may take to end
+PAINT_MS, PATIENCE = 30, 2.0  # what the window is given to paint a job first; seconds that opening waits for it at most
 
 
 class Opened(Struct, frozen=True):
@@ -50,6 +53,13 @@ class Opened(Struct, frozen=True):
     faults: tuple[VaultFault, ...] = ()
 
 
+class Glimpse(Struct, frozen=True):
+    """Hold what is seen before the shop is open."""
+
+    workshop: Workshop
+    jobs: tuple[Job, ...]
+
+
 class Desk(BenchDesk):
     """Hold jobs, plan and survey of the job on view; start work and take its results."""
 
@@ -57,6 +67,7 @@ class Desk(BenchDesk):
         super().__init__(settings, parent)
         self._loader = loader
         self._unkept = 0
+        self._painted = threading.Event()
         self.copying = Copying(self)
         self.proving = Proving(self)
         self.metering = MeterDesk(self)
@@ -70,25 +81,53 @@ class Desk(BenchDesk):
             each.connect(self._took_if_shown)
 
     def load(self) -> None:
-        """Load catalogue, store and devices off the interface's thread."""
-        self.start(self.store, OPENING, lambda _: self._open_shop(), self._loaded)
+        """Load catalogue, store and devices off the interface's thread; jobs are shown before the store is open."""
+        self.start(self.store, OPENING, self._open_behind, self._loaded, failed=self._not_opened, told=self._glimpsed)
 
-    def _open_shop(self) -> Opened:
+    def _open_behind(self, work: Work) -> Opened:
         workshop = self._loader()
+        if not workshop.shop.is_open and (jobs := glance(workshop.shop.folder)):
+            work.tell(Glimpse(workshop, jobs))
+            self._painted.wait(PATIENCE)  # both at once would make the window wait
+        return self._opened_shop(workshop)
+
+    def _opened_shop(self, workshop: Workshop) -> Opened:
         shop = workshop.shop
+        if not shop.is_open:
+            shop.open()
         faults = (*shop.losses(), *shop.set_aside())
         return Opened(workshop, shop.jobs.on_view(), shop.shelf.all(), shop.journal.left_in_doubt(), workshop.loaded(), faults)
 
-    def _loaded(self, opened: Opened) -> None:
-        self.workshop, jobs, self.shelf = opened.workshop, opened.jobs, opened.shelf
-        self.settings = opened.settings.settings
+    def _glimpsed(self, glimpse: Glimpse) -> None:
+        self.seen = glimpse.workshop
+        self._put_up(glimpse.jobs)
+        QTimer.singleShot(PAINT_MS, self._painted.set)
+
+    def _put_up(self, jobs: tuple[Job, ...]) -> None:
+        """Show jobs in place of those on the desk; the one on view stays where it is among them."""
+        before, shown = self.jobs, self.job
         self.jobs = {job.number: self.drafts.over(job) for job in jobs}
-        open_jobs = [job.number for job in jobs if not job.closed]
-        self.number = min(open_jobs, default=min(self.jobs, default=0))
-        self.loaded.emit()
-        self.jobs_changed.emit()
-        if self.job is not None:
+        if self.number not in self.jobs:
+            open_jobs = [job.number for job in jobs if not job.closed]
+            self.number = min(open_jobs, default=min(self.jobs, default=0))
+        if self.jobs != before or not jobs:
+            self.jobs_changed.emit()
+        if self.job is not None and self.job != shown:
             self.job_changed.emit(self.job)
+
+    def _not_opened(self, trouble: Trouble) -> None:
+        """Take off what was seen at a glance: the store cannot be opened."""
+        self.seen = None
+        self._put_up(())
+        self.trouble.emit(trouble)
+
+    def _loaded(self, opened: Opened) -> None:
+        self.seen = self.workshop = opened.workshop
+        self.shelf = opened.shelf
+        self.settings = opened.settings.settings
+        self.loaded.emit()
+        self._put_up(opened.jobs)
+        if self.job is not None:
             self.replan_soon.start()
             self.look()
         self.settings_changed.emit(self.settings)
@@ -137,8 +176,11 @@ class Desk(BenchDesk):
 
     def keep_all(self) -> None:
         """Keep what is typed and not kept yet; raise Trouble where that fails."""
-        if self.workshop is not None:
-            self.drafts.flush()
+        if self.seen is None or not self.drafts.pending:
+            return
+        if self.workshop is None:
+            self.store.rests(REST_SECONDS)  # until the store is open
+        self.drafts.flush()
 
     def shut(self) -> None:
         """Stop work and close devices and store."""
@@ -153,10 +195,10 @@ class Desk(BenchDesk):
         self.store.finish()
         # results that are still on their way find nobody to tell
         self.blockSignals(True)
-        if self.workshop is not None:
-            self.workshop.rig.close()
-            self.workshop.shop.close()
-            self.workshop = None
+        if self.seen is not None:
+            self.seen.rig.close()
+            self.seen.shop.close()
+        self.seen = self.workshop = None
 
     def restore(self, copy: Copy) -> None:
         """Put a copy in the store's place and open that; nothing that the user asked for may be going on."""
@@ -201,13 +243,14 @@ class Desk(BenchDesk):
             said = told_of(tr("{copy} is restored; carried over", copy=copy.name), done.carried)
         finally:
             # whatever came of it, the shop is opened again
-            opened = self._open_shop()
-            self.workshop = opened.workshop
+            opened = self._opened_shop(self._loader())
+            self.seen = self.workshop = opened.workshop
         return said, opened
 
     def _restored(self, result: tuple[str, Opened]) -> None:
         said, opened = result
         self.survey = self.solution = None
+        self.jobs, self.number = {}, 0
         self._let_go()
         self._loaded(opened)
         self.copying.told.emit(said)

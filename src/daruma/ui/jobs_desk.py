@@ -38,7 +38,7 @@ class JobsDesk(Running):
         self.shelf: tuple[ShelfPart, ...] = ()
         self.number = 0
         self._off: dict[tuple[str, PartKind], PartTicket] = {}
-        self.drafts = Drafts(self.store, lambda job: self.ready.save_ticket(job, Context()), self)
+        self.drafts = Drafts(self.store, self._save_ticket, self)
         self.drafts.failed.connect(self.trouble)
         self.drafts.kept.connect(self._ticket_kept)
         self.stopped.connect(self.refresh_from_store)
@@ -47,6 +47,15 @@ class JobsDesk(Running):
     def job(self) -> Job | None:
         """Return the job on view."""
         return self.jobs.get(self.number)
+
+    def _save_ticket(self, job: Job) -> Job:
+        if not self.ready.shop.is_open:
+            raise Trouble(
+                tr("The store could not be opened."),
+                safe=tr("What was kept before is safe; what was typed since is not kept."),
+                advice=tr("Mend what keeps it closed, then start again."),
+            )
+        return self.ready.save_ticket(job, Context())
 
     def faults(self, job: Job) -> dict[str, str]:
         """Return what keeps a job's ticket from being planned."""

@@ -8,22 +8,14 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer
 from PySide6.QtGui import QResizeEvent
-from PySide6.QtWidgets import (
-    QApplication,
-    QComboBox,
-    QHBoxLayout,
-    QLineEdit,
-    QPlainTextEdit,
-    QStackedWidget,
-    QVBoxLayout,
-    QWidget,
-)
+from PySide6.QtWidgets import QHBoxLayout, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.core.errors import Remedy, Trouble
 from daruma.core.job import Job, Stage, stage_of, stages
 from daruma.core.language import tr, word
 from daruma.ui.actions import build_actions
 from daruma.ui.desk import Desk
+from daruma.ui.focusing import MainFocus
 from daruma.ui.going import Going
 from daruma.ui.head import Head
 from daruma.ui.running import QUIET_WORK
@@ -52,7 +44,6 @@ class Room(Interior):
         self.shell = shell
         self.desk = desk
         self.stage = Stage.INTAKE
-        self._focus_back = False
         self._warned = False
         self._shown = 0
         self.wardrobe = Wardrobe(self)
@@ -81,6 +72,7 @@ class Room(Interior):
         down.addWidget(self.busy_bar)
         self.stack = QStackedWidget()
         self.views = Views(self.desk, self.stack, self._go_plan, self._leave_shop)
+        self.focus = MainFocus(self.stack, lambda: self.views[self.stage])
         self.opening = label("quiet", tr("Opening the shop"))
         self.stack.addWidget(self.opening)
         self.stack.setCurrentWidget(self.opening)
@@ -103,6 +95,7 @@ class Room(Interior):
     def _connect(self) -> None:
         desk = self.desk
         desk.loaded.connect(self._loaded)
+        desk.jobs_changed.connect(self._none_left)
         desk.job_changed.connect(self._show_job)
         desk.survey_changed.connect(self._show_survey)
         desk.doubts_changed.connect(self._show_doubts)
@@ -154,7 +147,15 @@ class Room(Interior):
         if not self.desk.jobs:
             self.opening.setText(tr("No tickets yet. Open the first one with New ticket (Ctrl+N)."))
             self.going.first()
-        QTimer.singleShot(0, self._focus_main)
+
+    def _none_left(self) -> None:
+        """Show no job where there is none to show."""
+        if self.desk.seen is None:
+            self.opening.setText(tr("The shop is not open."))
+        if self.desk.job is None and self._shown:
+            self._shown = 0
+            self.head.hide()
+            self.stack.setCurrentWidget(self.opening)
 
     def _open_job(self, number: int) -> None:
         self.trouble_bar.hide()
@@ -177,7 +178,7 @@ class Room(Interior):
         elif before is not here and self.stage is before and here is not Stage.PLAN:
             # the view follows the work; from intake to plan it goes only when asked to
             self.stage = here
-            QTimer.singleShot(0, self._focus_main)
+            QTimer.singleShot(0, self.focus.put)
         self.head.show_job(job, self.desk.ready.catalogue)
         self.doubt_bar.show_job(job.uid)
         self.head.show_stages(job, faults, self.stage)
@@ -185,6 +186,8 @@ class Room(Interior):
         if not elsewhere or (self.views.shop_is_shown and self._changed_job(job)):
             self.head.show()
             self.stack.setCurrentWidget(self.views[self.stage])
+        if not self._shown:
+            QTimer.singleShot(0, self.focus.put)
         self._shown = job.number
         self.views[self.stage].show_job(job)
 
@@ -209,7 +212,7 @@ class Room(Interior):
     def _go_plan(self) -> None:
         self.desk.replan()
         self.open_stage(Stage.PLAN)
-        self._focus_main()
+        self.focus.put()
 
     def do_main(self) -> None:
         """Do the main action of what is on view."""
@@ -246,28 +249,13 @@ class Room(Interior):
     def _bench_busy(self, work: Work | None) -> None:
         self._busy(work)
         busy = self.desk.is_busy
-        view = self.views[self.stage]
-        if busy and QApplication.focusWidget() in (view.main_button(), None):
-            self._focus_back = True
+        if busy:
+            self.focus.leave()
         for each in self.views:
             each.set_busy(busy)
         self.doubt_bar.set_busy(busy)
-        if not busy and self._focus_back:
-            self._focus_back = False
-            # whoever types keeps the focus
-            if not isinstance(QApplication.focusWidget(), QLineEdit | QPlainTextEdit | QComboBox):
-                self._focus_main()
-
-    def _focus_main(self) -> None:
-        """Put the focus on the main action, where the keyboard goes on."""
-        button = self.views[self.stage].main_button()
-        if button is None or self.stack.currentWidget() is not self.views[self.stage]:
-            return
-        if button.isEnabled():
-            button.setFocus()
-        else:
-            # the interlocks may light only with the next look at the bench
-            self._focus_back = True
+        if not busy:
+            self.focus.come_back()
 
     def _busy(self, _: Work | None) -> None:
         going = [lane.current for lane in (self.desk.bench, self.desk.store)]

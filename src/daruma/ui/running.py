@@ -41,14 +41,15 @@ class Running(QObject):
         self.settings = settings
         self.bench = Lane("bench", self)
         self.store = Lane("store", self)
-        self.workshop: Workshop | None = None
+        self.workshop: Workshop | None = None  # once its store is open
+        self.seen: Workshop | None = None  # from the first glance at the jobs on
 
     @property
     def ready(self) -> Workshop:
-        """Return the workshop; only to be asked for once loaded."""
-        if self.workshop is None:
+        """Return the workshop; its store may be being opened still. Only to be asked for once jobs are shown."""
+        if self.seen is None:
             raise RuntimeError("the workshop is not loaded yet")
-        return self.workshop
+        return self.seen
 
     @property
     def is_busy(self) -> bool:
@@ -59,7 +60,7 @@ class Running(QObject):
     @property
     def has_hands(self) -> bool:
         """Return whether stand-in hands act for the technician."""
-        return self.workshop is not None and self.workshop.acting is not None
+        return self.seen is not None and self.seen.acting is not None
 
     def run(self, lane: Lane, name: str, function: Callable[[Context], Any], done: Callable[[Any], None]) -> None:
         """Run something of a view's own on a lane; `done` must be a bound method of a QObject."""

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable
 from functools import cache
-from importlib.resources import files
+from pathlib import Path
 
 from msgspec import Struct
 from PySide6.QtCore import QObject, QTimer
@@ -111,9 +111,8 @@ def contrast(first: str, second: str) -> float:
 
 def prepare_look(app: QApplication) -> None:
     """Give an application what lies beneath every theme: the fonts that ship with the program, and the style."""
-    for entry in (files("daruma.ui") / "fonts").iterdir():
-        if entry.name.endswith(".ttf"):
-            QFontDatabase.addApplicationFontFromData(entry.read_bytes())
+    for entry in Path(__file__).with_name("fonts").glob("*.ttf"):
+        QFontDatabase.addApplicationFontFromData(entry.read_bytes())
     app.setStyle("Fusion")
     app.setFont(text_font())
 

@@ -1,6 +1,9 @@
 """The front sensor flex at the bench: its data kept, put on a new one, and proven by what the phone does with it."""
 
+from __future__ import annotations
+
 from collections.abc import Sequence
+from typing import TYPE_CHECKING
 
 from msgspec.structs import replace
 
@@ -28,7 +31,9 @@ from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.records import encode
 from daruma.core.tri import Tri
-from daruma.store.vault import Vault
+
+if TYPE_CHECKING:
+    from daruma.store.vault import Vault
 
 KIND = PartKind.SENSOR_FLEX
 NEW = Holder(FlexWork, "flex", "swap_flex")

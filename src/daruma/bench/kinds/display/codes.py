@@ -1,7 +1,10 @@
 """Keep a display's codes and records: from the phone, from paper, put together; and find them again."""
 
+from __future__ import annotations
+
 from collections.abc import Iterable
 from contextlib import suppress
+from typing import TYPE_CHECKING
 
 from msgspec.structs import replace
 
@@ -16,7 +19,9 @@ from daruma.core.near import near_misses
 from daruma.core.parts import IDENTITY_LABEL, Identity, PartKind
 from daruma.core.records import FieldRole, FieldValue, Record, encode
 from daruma.core.serials import clean, serial_fault
-from daruma.store.vault import Vault
+
+if TYPE_CHECKING:
+    from daruma.store.vault import Vault
 
 
 def keep_codes(vault: Vault, model: Model, job: Job, when: str) -> Backup:
