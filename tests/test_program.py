@@ -183,3 +183,10 @@ def test_what_is_slow_to_load_waits(modules: str, late: set[str]) -> None:
     environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
     done = subprocess.run([sys.executable, "-c", code], env=environment, capture_output=True, text=True, timeout=120, check=True)
     assert not late & set(done.stdout.split())
+
+
+def test_the_sources_of_what_is_loaded_are_not_looked_through_and_kept() -> None:
+    code = "import linecache, daruma.app as a; a.make_app(); import daruma.ui.room; print(*linecache.cache, sep='\\n')"
+    environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
+    done = subprocess.run([sys.executable, "-c", code], env=environment, capture_output=True, text=True, timeout=120, check=True)
+    assert "room.py" not in done.stdout

@@ -23,6 +23,7 @@ from daruma.core.settings import DEVICES, STANDIN, Settings
 from daruma.speaking import speak_as_qt
 from daruma.store.settings import NAME, load_settings
 from daruma.ui.collecting import Collector
+from daruma.ui.importing import import_plainly
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, THEMES, Theme, apply_theme, prepare_look
 
@@ -211,6 +212,7 @@ def make_app(theme: Theme = PAPER) -> QApplication:
     over and over takes a fifth of the start. Threads hand over five times as often as usual, so that planning does
     not keep the interface waiting.
     """
+    import_plainly()
     gc.disable()
     sys.setswitchinterval(SWITCH_SECONDS)
     app = QApplication(["daruma"])
