@@ -37,6 +37,11 @@ def test_a_well_machine_is_well(demo_folder: Path) -> None:
     result = CliRunner().invoke(main, ["--data", str(demo_folder), "doctor", "--json"])
     assert result.exit_code == 0
     assert {row["what"] for row in json.loads(result.output)} == set(found)
+    asked = [sys.executable, "-m", "daruma", "--data", str(demo_folder), "doctor"]
+    german = {**os.environ, "DARUMA_LANGUAGE": "de"}
+    plain, rows = (subprocess.run([*asked, *as_], env=german, capture_output=True, text=True).stdout for as_ in ([], ["--json"]))
+    assert "Uhr: " in plain
+    assert {row["what"] for row in json.loads(rows)} == set(found), "programs find the same names in every language"
 
 
 def test_each_trouble_of_a_machine_is_named_with_what_to_do(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:

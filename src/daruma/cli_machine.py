@@ -44,7 +44,7 @@ def doctor(place: PlaceLike, as_json: bool) -> None:
         say(json.dumps(rows, indent=2))
     else:
         for each in found:
-            say(f"{word(each.health):6} {each.what}: {each.said}")
+            say(f"{word(each.health):6} {each.title}: {each.said}")
             if each.remedy:
                 say(tr("       do: {remedy}", remedy=each.remedy))
     sys.exit(any(each.health is Health.WRONG for each in found))

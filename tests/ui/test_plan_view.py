@@ -51,6 +51,19 @@ def choose(driver: Driver, name: str, key: str) -> None:
     driver.idle()
 
 
+def test_a_way_that_was_planned_for_another_ticket_is_not_taken(driver: Driver, plan: PlanView) -> None:
+    stale = driver.job.ticket.promised
+    driver.desk.edit(promised=stale[:-1])
+    assert plan.main.isEnabled()
+    driver.click(plan.main.objectName())
+    driver.idle()
+    assert not driver.job.steps
+    assert "has changed since these ways were planned" in driver.troubles[-1].what
+    driver.click(plan.main.objectName())
+    driver.idle()
+    assert driver.job.steps, "they were planned anew"
+
+
 def test_what_if_and_take_it_back(driver: Driver, plan: PlanView) -> None:
     assert MOVE in shown(plan)
     assert "Finish on the phone is closed: TarnOS 4.6 is older" in shown(plan)

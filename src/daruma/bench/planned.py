@@ -16,8 +16,10 @@ from daruma.bench.planning import bare_case, case_of, with_route
 from daruma.bench.rig import Rig
 from daruma.bench.shelving import settle_shelf
 from daruma.catalogue.loader import Catalogue, load_catalogue
+from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.kinds import promisable
+from daruma.core.language import tr
 from daruma.core.plan.actions import Action, ActionFigures
 from daruma.core.plan.case import Case
 from daruma.core.plan.money import Preferences
@@ -95,10 +97,17 @@ class Planned(Doing):
         """Keep what the shop prefers."""
         save_settings(self.shop.folder, self.settings().preferring(preferences))
 
-    def choose(self, job: Job, route: Route, context: Context) -> Job:
-        """Make the run sheet of a route."""
+    def choose(self, job: Job, route: Route, context: Context, planned: Case | None = None) -> Job:
+        """Make the run sheet of a route; raise Trouble where the job is not any more what it was `planned` for."""
         settling.refuse_past_doubt(self.shop, job)
-        chosen = self.save(with_route(job, route, self.case(job)), context)
+        case = self.case(job)
+        if planned is not None and planned != case:
+            raise Trouble(
+                tr("The job, or what is known for it, has changed since these ways were planned."),
+                safe=tr("No run sheet was made."),
+                advice=tr("They are planned anew: look at them once more, then take one."),
+            )
+        chosen = self.save(with_route(job, route, case), context)
         settle_shelf(self.shop, chosen)
         return chosen
 

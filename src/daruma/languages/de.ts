@@ -1899,6 +1899,21 @@
    <translation>Das Telefon ist, wie es war: nichts wurde gezählt.</translation>
   </message>
   <message>
+   <location filename="bench/planned.py" />
+   <source>The job, or what is known for it, has changed since these ways were planned.</source>
+   <translation>Der Auftrag, oder was für ihn bekannt ist, hat sich geändert, seit diese Wege geplant wurden.</translation>
+  </message>
+  <message>
+   <location filename="bench/planned.py" />
+   <source>No run sheet was made.</source>
+   <translation>Es wurde kein Laufzettel gemacht.</translation>
+  </message>
+  <message>
+   <location filename="bench/planned.py" />
+   <source>They are planned anew: look at them once more, then take one.</source>
+   <translation>Sie werden neu geplant: noch einmal ansehen, dann einen nehmen.</translation>
+  </message>
+  <message>
    <location filename="bench/reading.py" />
    <source>asking the phone</source>
    <translation>Telefon wird gefragt</translation>
@@ -9950,21 +9965,6 @@
   </message>
   <message>
    <location filename="doctor.py" />
-   <source>Python {python_version}, SQLite {sqlite_version}</source>
-   <translation>Python {python_version}, SQLite {sqlite_version}</translation>
-  </message>
-  <message>
-   <location filename="doctor.py" />
-   <source>{folder}, {free:.1f} GB free</source>
-   <translation>{folder}, {free:.1f} GB frei</translation>
-  </message>
-  <message>
-   <location filename="doctor.py" />
-   <source>none is named: if this disk dies, the backups die with it</source>
-   <translation>keiner ist genannt: stirbt dieser Datenträger, sterben die Sicherungen mit ihm</translation>
-  </message>
-  <message>
-   <location filename="doctor.py" />
    <source>Python</source>
    <translation>Python</translation>
   </message>
@@ -9975,23 +9975,8 @@
   </message>
   <message>
    <location filename="doctor.py" />
-   <source>no display is set</source>
-   <translation>keine Anzeige ist gesetzt</translation>
-  </message>
-  <message>
-   <location filename="doctor.py" />
-   <source>Start it from the desktop, or set DISPLAY.</source>
-   <translation>Vom Desktop starten, oder DISPLAY setzen.</translation>
-  </message>
-  <message>
-   <location filename="doctor.py" />
    <source>desktop tools</source>
    <translation>Desktop-Werkzeuge</translation>
-  </message>
-  <message>
-   <location filename="doctor.py" />
-   <source>xdg-utils are here</source>
-   <translation>xdg-utils sind da</translation>
   </message>
   <message>
    <location filename="doctor.py" />
@@ -10010,8 +9995,8 @@
   </message>
   <message>
    <location filename="doctor.py" />
-   <source>every value can be used</source>
-   <translation>jeder Wert ist brauchbar</translation>
+   <source>data folder</source>
+   <translation>Datenordner</translation>
   </message>
   <message>
    <location filename="doctor.py" />
@@ -10025,8 +10010,38 @@
   </message>
   <message>
    <location filename="doctor.py" />
-   <source>data folder</source>
-   <translation>Datenordner</translation>
+   <source>Python {python_version}, SQLite {sqlite_version}</source>
+   <translation>Python {python_version}, SQLite {sqlite_version}</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>{folder}, {free:.1f} GB free</source>
+   <translation>{folder}, {free:.1f} GB frei</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>none is named: if this disk dies, the backups die with it</source>
+   <translation>keiner ist genannt: stirbt dieser Datenträger, sterben die Sicherungen mit ihm</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>no display is set</source>
+   <translation>keine Anzeige ist gesetzt</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>Start it from the desktop, or set DISPLAY.</source>
+   <translation>Vom Desktop starten, oder DISPLAY setzen.</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>xdg-utils are here</source>
+   <translation>xdg-utils sind da</translation>
+  </message>
+  <message>
+   <location filename="doctor.py" />
+   <source>every value can be used</source>
+   <translation>jeder Wert ist brauchbar</translation>
   </message>
   <message>
    <location filename="doctor.py" />

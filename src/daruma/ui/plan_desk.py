@@ -14,6 +14,9 @@ from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.running import PLANNING, WEIGHING, context_of
 
 if TYPE_CHECKING:
+    from daruma.bench.context import Context
+    from daruma.core.errors import Trouble
+    from daruma.core.job import Job
     from daruma.core.plan.money import Preferences
     from daruma.core.plan.planner import First, Plan
     from daruma.core.plan.routes import Route
@@ -103,5 +106,14 @@ class PlanDesk(JobsDesk):
         self.replan()
 
     def choose(self, route: Route) -> None:
-        """Make the run sheet of a route."""
-        self.job_work(self.store, tr("making the run sheet"), lambda job, context: self.ready.choose(job, route, context))
+        """Make the run sheet of a route of the plan on view."""
+        planned = self.solution.asked if self.solution is not None else None
+
+        def chosen(job: Job, context: Context) -> Job:
+            return self.ready.choose(job, route, context, planned)
+
+        self.job_work(self.store, tr("making the run sheet"), chosen, failed=self._not_chosen)
+
+    def _not_chosen(self, trouble: Trouble) -> None:
+        self.trouble.emit(trouble)
+        self.replan()
