@@ -18,8 +18,10 @@ from daruma.core.plan.case import Case
 from daruma.core.plan.proofs import proof_key
 from daruma.core.plan.setting import all_actions
 from daruma.standin.hands import HANDS
+from daruma.ui.running import MADE_QUIETLY
 
 MOST_LINES, LONGEST_CLASS = 400, 250
+STARTING = frozenset({"run", "_run", "start", "job_work", "Work"})
 SOURCE = Path(kinds.__file__).parents[2]
 
 
@@ -38,6 +40,13 @@ def test_no_class_is_long() -> None:
     tree = {path: ast.parse(path.read_text(encoding="utf-8")) for path in SOURCE.rglob("*.py")}
     found = ((path.name, node) for path, module in tree.items() for node in ast.walk(module) if isinstance(node, ast.ClassDef))
     assert [f"{name}: {node.name}" for name, node in found if (node.end_lineno or 0) - node.lineno >= LONGEST_CLASS] == []
+
+
+def test_work_that_is_shown_by_its_name_is_named_in_the_users_language() -> None:
+    calls = (node for path in SOURCE.rglob("ui/**/*.py") for node in ast.walk(ast.parse(path.read_text(encoding="utf-8"))))
+    starts = (node for node in calls if isinstance(node, ast.Call) and ast.unparse(node.func).split(".")[-1] in STARTING)
+    literal = {arg.value for node in starts for arg in node.args[:2] if isinstance(arg, ast.Constant)}
+    assert {name for name in literal if isinstance(name, str)} == set(MADE_QUIETLY)
 
 
 @pytest.mark.parametrize("kind", kinds.KINDS)

@@ -12,6 +12,7 @@ from daruma.core.job import Stage
 from daruma.demo.marks import SECOND
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
+from daruma.ui.views.handover import HandOverView
 from tests.ui.conftest import LONG, Driver, demo_window
 
 NOON = "2026-11-29T12:00:00+00:00"
@@ -91,11 +92,25 @@ def test_what_another_window_has_changed_meanwhile_is_shown_once_it_is_open(earl
         job = shop.jobs.get(number)
         shop.jobs.save(replace(job, ticket=replace(job.ticket, complaint="changed elsewhere")), NOON)
         fresh = shop.jobs.open_new(NOON)
+        shop.shelf.save(replace(shop.shelf.all()[0], note="moved"))
     assert fresh.number not in early.desk.jobs
+    assert early.desk.shelf, "parts of the shelf can be chosen at once"
     door.let.set()
     early.until(lambda: fresh.number in early.desk.jobs)
     assert early.job.number == number
     assert early.job.ticket.complaint == "changed elsewhere"
+    assert early.desk.shelf[0].note == "moved"
+
+
+def test_what_a_view_wanted_meanwhile_is_there_once_it_is_open(early: Driver, door: Door) -> None:
+    early.desk.open_job(next(number for number, job in early.desk.jobs.items() if job.closed))
+    view = early.window.views[Stage.HAND_OVER]
+    assert isinstance(view, HandOverView)
+    assert early.window.stage is Stage.HAND_OVER
+    early.bot.wait(1)
+    assert not view.preview.toPlainText()
+    door.let.set()
+    early.until(lambda: bool(view.preview.toPlainText()))
 
 
 def test_jobs_are_taken_off_where_the_store_cannot_be_opened(early: Driver, door: Door) -> None:

@@ -13055,6 +13055,11 @@
   </message>
   <message>
    <location filename="ui/copying.py" />
+   <source>accepting</source>
+   <translation>der Verlust wird hingenommen</translation>
+  </message>
+  <message>
+   <location filename="ui/copying.py" />
    <source>looking what is old</source>
    <translation>es wird gesucht, was alt ist</translation>
   </message>
@@ -13950,6 +13955,11 @@
   </message>
   <message>
    <location filename="ui/proving.py" />
+   <source>measuring</source>
+   <translation>es wird gemessen</translation>
+  </message>
+  <message>
+   <location filename="ui/proving.py" />
    <source>importing measurements</source>
    <translation>Messungen werden importiert</translation>
   </message>
@@ -13962,6 +13972,11 @@
    <location filename="ui/proving.py" />
    <source>keeping the tuned record</source>
    <translation>der abgestimmte Datensatz wird gesichert</translation>
+  </message>
+  <message>
+   <location filename="ui/proving.py" />
+   <source>proving</source>
+   <translation>es wird nachgewiesen</translation>
   </message>
   <message>
    <location filename="ui/room.py" />
@@ -14002,16 +14017,6 @@
    <location filename="ui/running.py" />
    <source>looking at the shelf</source>
    <translation>nach dem Lager wird gesehen</translation>
-  </message>
-  <message>
-   <location filename="ui/running.py" />
-   <source>drawing the sheets</source>
-   <translation>die Blätter werden gezeichnet</translation>
-  </message>
-  <message>
-   <location filename="ui/running.py" />
-   <source>making the pages</source>
-   <translation>die Seiten werden gemacht</translation>
   </message>
   <message>
    <location filename="ui/shell.py" />
@@ -14662,6 +14667,11 @@
   </message>
   <message>
    <location filename="ui/views/handover.py" />
+   <source>saving the pages</source>
+   <translation>die Seiten werden gesichert</translation>
+  </message>
+  <message>
+   <location filename="ui/views/handover.py" />
    <source>The second eye is painted</source>
    <translation>Das zweite Auge ist gemalt</translation>
   </message>
@@ -14769,6 +14779,11 @@
    <location filename="ui/views/jobs_page.py" />
    <source>Table of jobs</source>
    <translation>Tabelle der Aufträge</translation>
+  </message>
+  <message>
+   <location filename="ui/views/jobs_page.py" />
+   <source>searching the jobs</source>
+   <translation>die Aufträge werden durchsucht</translation>
   </message>
   <message>
    <location filename="ui/views/jobs_page.py" />
@@ -15079,6 +15094,11 @@
    <location filename="ui/views/meter_page.py" />
    <source>Export</source>
    <translation>Exportieren</translation>
+  </message>
+  <message>
+   <location filename="ui/views/meter_page.py" />
+   <source>exporting</source>
+   <translation>wird ausgegeben</translation>
   </message>
   <message>
    <location filename="ui/views/meter_page.py" />
@@ -15657,8 +15677,18 @@
   </message>
   <message>
    <location filename="ui/views/vault_page.py" />
+   <source>searching the vault</source>
+   <translation>der Tresor wird durchsucht</translation>
+  </message>
+  <message>
+   <location filename="ui/views/vault_page.py" />
    <source>{count_backups} backups shown. Backups are never changed or deleted; each is chained to the one before.</source>
    <translation>{count_backups} Sicherungen gezeigt. Sicherungen werden nie geändert oder gelöscht; jede ist an die davor gekettet.</translation>
+  </message>
+  <message>
+   <location filename="ui/views/vault_page.py" />
+   <source>checking the vault</source>
+   <translation>der Tresor wird geprüft</translation>
   </message>
   <message>
    <location filename="ui/views/vault_page.py" />
@@ -15674,6 +15704,11 @@
    <location filename="ui/views/vault_page.py" />
    <source>Backup (*.json)</source>
    <translation>Sicherung (*.json)</translation>
+  </message>
+  <message>
+   <location filename="ui/views/vault_page.py" />
+   <source>importing</source>
+   <translation>wird eingelesen</translation>
   </message>
   <message>
    <location filename="ui/views/vault_page.py" />

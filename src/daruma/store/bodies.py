@@ -1,4 +1,5 @@
-"""A job as the text that is kept of it: parts by their kinds, measurements as the link of the last one of each series.
+"""Jobs and parts of the shelf as they are kept, and from their rows. A job is a text: parts by their kinds, measurements as
+the link of the last one of each series.
 
 The measurements themselves are rows of their own (store.series); what they are is said here for each series of a job.
 """
@@ -12,7 +13,8 @@ from msgspec.structs import replace
 from daruma.core.job import Job
 from daruma.core.kinds import room
 from daruma.core.parts import PartKind
-from daruma.store.digests import JOB, is_whole
+from daruma.core.shelf import ShelfPart
+from daruma.store.digests import JOB, SHELF, is_whole
 from daruma.store.linked import Link, Series
 
 Fetch = Callable[[str], Series]
@@ -55,6 +57,16 @@ def job_of(row: Any, fetch: Fetch) -> Job | None:
     if known == (job.number, job.uid, job.revision):
         return job
     return replace(job, number=known[0], uid=known[1], revision=known[2])
+
+
+def shelf_part_of(row: Any) -> ShelfPart | None:
+    """Return a part of the shelf from its row as a mapping, None where that is not as it was written or makes no sense."""
+    if not is_whole(SHELF, row, row["sha256"]):
+        return None
+    try:
+        return msgspec.json.decode(row["body"], type=ShelfPart)
+    except msgspec.MsgspecError:
+        return None
 
 
 def _typed(plain: dict[str, Any]) -> Job:

@@ -19,9 +19,9 @@ from daruma.core.merging import Clash, merged
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.shelf import ShelfPart
 from daruma.store.apart import DAMAGE, rows_apart
-from daruma.store.bodies import Fetch, body_of, job_of
+from daruma.store.bodies import Fetch, body_of, job_of, shelf_part_of
 from daruma.store.database import Database
-from daruma.store.digests import JOB, SHELF, fresh_uid, is_whole, row_digest
+from daruma.store.digests import JOB, SHELF, fresh_uid, row_digest
 from daruma.store.glance import RECENT
 from daruma.store.heads import count_up
 from daruma.store.linked import Series
@@ -227,7 +227,7 @@ class Shelf:
         with self._database.reading() as connection:
             rows = connection.execute(select(shelf).order_by(shelf.c.die)).mappings().all()
         for row in rows:
-            part = _shelf_part(row)
+            part = shelf_part_of(row)
             if part is None:
                 damaged.append(VaultFault(tr("part {row} of the shelf", row=row["die"]), CHANGED))
             else:
@@ -327,15 +327,6 @@ def _count(connection: Connection, change: Totals) -> None:
             statement = insert(outcome_totals).values(model=model, action=action, good=int(good), times=more)
             times = {"times": outcome_totals.c.times + more}
             connection.execute(statement.on_conflict_do_update(index_elements=["model", "action", "good"], set_=times))
-
-
-def _shelf_part(row: Any) -> ShelfPart | None:
-    if not is_whole(SHELF, row, row["sha256"]):
-        return None
-    try:
-        return msgspec.json.decode(row["body"], type=ShelfPart)
-    except msgspec.MsgspecError:
-        return None
 
 
 def _job(connection: Connection, row: Row[Any]) -> Job | None:

@@ -81,7 +81,7 @@ class Copying(QObject):
             self._desk.ready.shop.database.accept_losses()
             return tr("Accepted: what is missing is said no longer; what was counted stays counted.")
 
-        self._run("accepting", work, self.told, loud=True)
+        self._run(tr("accepting"), work, self.told, loud=True)
 
     def look_for_due(self, days: int) -> None:
         """Tell what a purge would take."""

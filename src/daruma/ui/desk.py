@@ -14,7 +14,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.language import tr
 from daruma.core.settings import THERMOCOUPLE, USB_METER, Settings
-from daruma.store.glance import glance
+from daruma.store.glance import Glance, glance
 from daruma.ui.bench_desk import BenchDesk
 from daruma.ui.copying import Copying, told_of
 from daruma.ui.drafts import KEEPING
@@ -57,7 +57,7 @@ class Glimpse(Struct, frozen=True):
     """Hold what is seen before the shop is open."""
 
     workshop: Workshop
-    jobs: tuple[Job, ...]
+    told: Glance
 
 
 class Desk(BenchDesk):
@@ -86,8 +86,8 @@ class Desk(BenchDesk):
 
     def _open_behind(self, work: Work) -> Opened:
         workshop = self._loader()
-        if not workshop.shop.is_open and (jobs := glance(workshop.shop.folder)):
-            work.tell(Glimpse(workshop, jobs))
+        if not workshop.shop.is_open and (told := glance(workshop.shop.folder)).jobs:
+            work.tell(Glimpse(workshop, told))
             self._painted.wait(PATIENCE)  # both at once would make the window wait
         return self._opened_shop(workshop)
 
@@ -100,33 +100,37 @@ class Desk(BenchDesk):
 
     def _glimpsed(self, glimpse: Glimpse) -> None:
         self.seen = glimpse.workshop
-        self._put_up(glimpse.jobs)
+        self._put_up(glimpse.told.jobs, glimpse.told.shelf)
         QTimer.singleShot(PAINT_MS, self._painted.set)
 
-    def _put_up(self, jobs: tuple[Job, ...]) -> None:
-        """Show jobs in place of those on the desk; the one on view stays where it is among them."""
-        before, shown = self.jobs, self.job
+    def _put_up(self, jobs: tuple[Job, ...], shelf: tuple[ShelfPart, ...]) -> None:
+        """Show jobs and shelf in place of those on the desk; the job on view stays where it is among them.
+
+        It is shown anew where something that it wanted was refused while the store was closed.
+        """
+        before, shown, again = self.jobs, (self.job, self.shelf), self.refused and self.workshop is not None
+        self.refused = False
+        self.shelf = shelf
         self.jobs = {job.number: self.drafts.over(job) for job in jobs}
         if self.number not in self.jobs:
             open_jobs = [job.number for job in jobs if not job.closed]
             self.number = min(open_jobs, default=min(self.jobs, default=0))
         if self.jobs != before or not jobs:
             self.jobs_changed.emit()
-        if self.job is not None and self.job != shown:
+        if self.job is not None and (again or (self.job, self.shelf) != shown):
             self.job_changed.emit(self.job)
 
     def _not_opened(self, trouble: Trouble) -> None:
         """Take off what was seen at a glance: the store cannot be opened."""
         self.seen = None
-        self._put_up(())
+        self._put_up((), ())
         self.trouble.emit(trouble)
 
     def _loaded(self, opened: Opened) -> None:
         self.seen = self.workshop = opened.workshop
-        self.shelf = opened.shelf
         self.settings = opened.settings.settings
+        self._put_up(opened.jobs, opened.shelf)
         self.loaded.emit()
-        self._put_up(opened.jobs)
         if self.job is not None:
             self.replan_soon.start()
             self.look()

@@ -31,7 +31,7 @@ class Proving(QObject):
                 job = self._desk.ready.measure(job, light, context, repeats)
             return self._desk.ready.prove_step(job, Function.AMBIENT_WHITE, context) if judge else job
 
-        self._desk.job_work(self._desk.bench, "measuring", work, cancellable=True)
+        self._desk.job_work(self._desk.bench, tr("measuring"), work, cancellable=True)
 
     def import_readings(self, path: Path) -> None:
         """Take measurements from a CSV or CGATS file, and judge what they are for."""
@@ -65,7 +65,7 @@ class Proving(QObject):
         """Prove one function; what is measured for it, so many readings each."""
         self._desk.job_work(
             self._desk.bench,
-            "proving",
+            tr("proving"),
             lambda job, context: self._desk.ready.prove_step(job, function, context, repeats),
             cancellable=function is Function.AUTO_BRIGHTNESS,
         )

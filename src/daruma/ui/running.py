@@ -21,7 +21,7 @@ OPENING = tr("opening the shop")
 PLANNING, WEIGHING = "planning", "weighing"
 TENDING = tr("looking after the station")
 LOOKING = tr("looking at the shelf")
-MADE_QUIETLY = ("explaining", tr("drawing the sheets"), tr("making the pages"))
+MADE_QUIETLY = ("explaining", "drawing the sheets", "making the pages")  # named to nobody
 QUIET_WORK = frozenset({KEEPING, tr("looking at the bench"), TENDING, PLANNING, WEIGHING, LOOKING, *MADE_QUIETLY})
 
 
@@ -43,6 +43,7 @@ class Running(QObject):
         self.store = Lane("store", self)
         self.workshop: Workshop | None = None  # once its store is open
         self.seen: Workshop | None = None  # from the first glance at the jobs on
+        self.refused = False  # whether something was wanted before the store was open
 
     @property
     def ready(self) -> Workshop:
@@ -79,7 +80,9 @@ class Running(QObject):
     ) -> None:
         """Start work on a lane; `done`, `failed` and `told` (of what is known before) must be bound methods of QObjects."""
         if self.workshop is None and name != OPENING:
-            self.told.emit(tr("The shop is still being opened: one moment."))
+            self.refused = True
+            if name not in QUIET_WORK:
+                self.told.emit(tr("The shop is still being opened: one moment."))
             return
         work = Work(name, function, cancellable=cancellable)
         work.done.connect(done)

@@ -197,7 +197,7 @@ class HandOverView(StageView):
     def _save_then(self, done: Callable[[Path], None]) -> None:
         pages, folder = self._pages, self.folder()
         if pages is not None and folder is not None:
-            self.desk.run(self.desk.store, "saving the pages", lambda _: _save_pages(pages, folder), done)
+            self.desk.run(self.desk.store, tr("saving the pages"), lambda _: _save_pages(pages, folder), done)
 
     def _saved(self, folder: Path) -> None:
         self.where.setText(tr("Saved in {folder}", folder=folder))

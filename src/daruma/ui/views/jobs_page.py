@@ -52,7 +52,7 @@ class JobsPage(QFrame):
         """Search again."""
         words = self.search.text()
         find = lambda _: (words, self._desk.ready.shop.jobs.find(words))  # noqa: E731
-        self._desk.run(self._desk.store, "searching the jobs", find, self._found)
+        self._desk.run(self._desk.store, tr("searching the jobs"), find, self._found)
 
     def _found(self, found: tuple[str, tuple[Job, ...]]) -> None:
         words, jobs = found

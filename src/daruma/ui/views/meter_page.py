@@ -247,7 +247,7 @@ class MeterPage(QWidget):
         """Write what is shown: the samples of the latest as CSV, or the picture as SVG or PNG, by the file's name."""
         picture, trace = self.picture.picture, self._shown[-1].trace
         if picture is not None:
-            self.desk.run(self.desk.store, "exporting", lambda _: _written(file, trace, picture), self._exported)
+            self.desk.run(self.desk.store, tr("exporting"), lambda _: _written(file, trace, picture), self._exported)
 
     def _exported(self, file: Path) -> None:
         self.desk.told.emit(tr("Saved {file}", file=file))

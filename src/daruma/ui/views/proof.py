@@ -290,7 +290,7 @@ class ProofView(StageView):
         if job is None or page.picture.picture is None:
             return
         picture, kind = page.picture.picture, type(page)
-        self.desk.run(self.desk.store, "exporting", lambda c: export(job, kind, picture, file, c.now()), self._exported)
+        self.desk.run(self.desk.store, tr("exporting"), lambda c: export(job, kind, picture, file, c.now()), self._exported)
 
     def _exported(self, file: Path) -> None:
         self.desk.told.emit(tr("Saved {file}", file=file))

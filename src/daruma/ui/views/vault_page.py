@@ -63,7 +63,7 @@ class VaultPage(QFrame):
     def refresh(self) -> None:
         """Search by the words that are typed."""
         words = self.search.text()
-        self.desk.run(self.desk.store, "searching the vault", lambda _: self.desk.ready.shop.vault.find(words), self._found)
+        self.desk.run(self.desk.store, tr("searching the vault"), lambda _: self.desk.ready.shop.vault.find(words), self._found)
 
     def _found(self, backups: tuple[Backup, ...]) -> None:
         self._backups = backups
@@ -94,7 +94,7 @@ class VaultPage(QFrame):
         )
 
     def _check(self) -> None:
-        self.desk.run(self.desk.store, "checking the vault", self._check_work, self._checked)
+        self.desk.run(self.desk.store, tr("checking the vault"), self._check_work, self._checked)
 
     def _check_work(self, context: Context) -> tuple[int, tuple[VaultFault, ...]]:
         shop = self.desk.ready.shop
@@ -128,7 +128,7 @@ class VaultPage(QFrame):
 
             return export(self.desk.ready.shop.vault.get(name), folder)
 
-        self.desk.run(self.desk.store, "exporting", work, self._exported)
+        self.desk.run(self.desk.store, tr("exporting"), work, self._exported)
 
     def _exported(self, files: tuple[Path, ...]) -> None:
         self.note.setText(tr("Exported: {files}", files=", ".join(path.name for path in files)))
@@ -146,7 +146,7 @@ class VaultPage(QFrame):
 
             return self.desk.ready.shop.vault.keep(read_file(path), arrived=arrived(path, local_time()))
 
-        self.desk.run(self.desk.store, "importing", work, self._imported)
+        self.desk.run(self.desk.store, tr("importing"), work, self._imported)
 
     def _imported(self, backup: Backup) -> None:
         self.refresh()
