@@ -6,6 +6,7 @@ from pathlib import Path
 
 import pytest
 from msgspec.structs import replace
+from PySide6.QtCore import QTimer
 from pytestqt.qtbot import QtBot
 
 from daruma.core.job import Stage
@@ -13,7 +14,9 @@ from daruma.demo.marks import SECOND
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
 from daruma.ui.views.handover import HandOverView
+from tests.conftest import share
 from tests.ui.conftest import LONG, Driver, demo_window
+from tests.ui.test_monkey import let_loose
 
 NOON = "2026-11-29T12:00:00+00:00"
 
@@ -111,6 +114,14 @@ def test_what_a_view_wanted_meanwhile_is_there_once_it_is_open(early: Driver, do
     assert not view.preview.toPlainText()
     door.let.set()
     early.until(lambda: bool(view.preview.toPlainText()))
+
+
+@pytest.mark.parametrize("seed", share(range(12), 1))
+def test_a_monkey_may_come_early(seed: int, early: Driver, door: Door, tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    """The store opens under its hands."""
+    QTimer.singleShot(500 + 100 * seed, door.let.set)
+    let_loose(early, seed, 99, tmp_path, monkeypatch)
+    assert early.desk.workshop is not None
 
 
 def test_jobs_are_taken_off_where_the_store_cannot_be_opened(early: Driver, door: Door) -> None:

@@ -193,9 +193,9 @@ def _number(cell: str, comma: bool) -> float | None:
 
 def _time_column(cell: str, first: float) -> Column:
     if first > 1e11:
-        return Column(cell, "ms since 1970", 1e-3)
+        return Column(cell, tr("ms since 1970"), 1e-3)
     if first > 1e8:
-        return Column(cell, "s since 1970", 1.0)
+        return Column(cell, tr("s since 1970"), 1.0)
     unit = next((token for token in reversed(_tokens(cell)) if token in _TIME_UNITS), "s")
     return Column(cell, unit, _TIME_UNITS[unit])
 
@@ -207,4 +207,4 @@ def _unit(cell: str, base: str, values: Floats, most: float) -> Column:
             return Column(cell, prefix + base.upper(), factor)
     if base in tokens or float(np.median(np.abs(values[:: max(1, len(values) // 100_000)]))) <= most:
         return Column(cell, base.upper(), 1.0)
-    return Column(cell, f"m{base.upper()}, by its size", 1e-3)
+    return Column(cell, tr("m{unit}, by its size", unit=base.upper()), 1e-3)

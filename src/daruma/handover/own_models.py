@@ -2,7 +2,8 @@
 
 import difflib
 import json
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable, Iterator, Mapping
+from contextlib import contextmanager, suppress
 from importlib.resources import files
 from pathlib import Path
 
@@ -107,8 +108,10 @@ class OwnModels:
         self._write(key, text)
 
     def take_back(self, key: str) -> None:
-        """Go back to the model as it ships; the shop's own text stays beside it for another time."""
-        self._path(key).replace(self._path(key).with_suffix(f".toml{BEFORE}"))
+        """Go back to the model as it ships, where the shop has one of its own: its text stays beside it for another time."""
+        path = self._path(key)
+        with self._explained(path), suppress(FileNotFoundError):
+            path.replace(path.with_suffix(f".toml{BEFORE}"))
 
     def difference(self, key: str) -> str:
         """Return how the shop's own text differs from the shipped one, line by line."""
@@ -162,9 +165,15 @@ class OwnModels:
         self._whole(path, text)
 
     def _whole(self, path: Path, text: str) -> None:
-        try:
+        with self._explained(path):
             path.parent.mkdir(parents=True, exist_ok=True)
             write_whole(path, text.encode("utf-8"))
+
+    @staticmethod
+    @contextmanager
+    def _explained(path: Path) -> Iterator[None]:
+        try:
+            yield
         except OSError as error:
             raise Trouble(
                 tr("{path} cannot be written: {strerror}.", path=path.name, strerror=error.strerror),

@@ -10765,6 +10765,11 @@
   </message>
   <message>
    <location filename="handover/meter_columns.py" />
+   <source>m{unit}, by its size</source>
+   <translation>m{unit}, der Größe nach</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_columns.py" />
    <source>it has more than {most_columns} columns</source>
    <translation>es hat mehr als {most_columns} Spalten</translation>
   </message>
@@ -10782,6 +10787,16 @@
    <location filename="handover/meter_columns.py" />
    <source>it has no columns that could be volts and amperes</source>
    <translation>es hat keine Spalten, die Volt und Ampere sein könnten</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_columns.py" />
+   <source>ms since 1970</source>
+   <translation>ms seit 1970</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_columns.py" />
+   <source>s since 1970</source>
+   <translation>s seit 1970</translation>
   </message>
   <message>
    <location filename="handover/meter_log.py" />
@@ -14284,6 +14299,16 @@
    <translation>Zeile {line}: {fault}</translation>
   </message>
   <message>
+   <location filename="ui/views/catalogue_page.py" />
+   <source>Share the models</source>
+   <translation>Modelle weitergeben</translation>
+  </message>
+  <message>
+   <location filename="ui/views/catalogue_page.py" />
+   <source>Take shared models</source>
+   <translation>Weitergegebene Modelle übernehmen</translation>
+  </message>
+  <message>
    <location filename="ui/views/closing_sheet.py" />
    <source>Closing up</source>
    <translation>Schließen</translation>
@@ -15539,6 +15564,11 @@
    <location filename="ui/views/shelf_page.py" />
    <source>line {line}: {why}</source>
    <translation>Zeile {line}: {why}</translation>
+  </message>
+  <message>
+   <location filename="ui/views/shelf_page.py" />
+   <source>Parts from CSV</source>
+   <translation>Teile aus CSV</translation>
   </message>
   <message>
    <location filename="ui/views/shelf_page.py" />

@@ -246,11 +246,11 @@ class CataloguePage(QFrame):
         self._modelling.take_back(self._key)
 
     def _share(self) -> None:
-        if (path := file_to_write(self, "Share the models", "models.json", "JSON (*.json)")) is not None:
+        if (path := file_to_write(self, tr("Share the models"), "models.json", "JSON (*.json)")) is not None:
             self._modelling.share(self._desk.ready.catalogue.names, path)
 
     def _look_into(self) -> None:
-        if (path := file_to_read(self, "Take shared models", "JSON (*.json)")) is not None:
+        if (path := file_to_read(self, tr("Take shared models"), "JSON (*.json)")) is not None:
             self._modelling.look_into(path)
 
     def _show_shared(self, shared: Shared) -> None:

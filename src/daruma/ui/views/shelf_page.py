@@ -189,7 +189,7 @@ class ShelfPage(QFrame):
             self._shelving.withdraw(part, why)
 
     def _import(self) -> None:
-        if (path := file_to_read(self, "Parts from CSV", "CSV (*.csv);;All files (*)")) is not None:
+        if (path := file_to_read(self, tr("Parts from CSV"), "CSV (*.csv);;All files (*)")) is not None:
             self._shelving.preview(path)
 
     def _show_preview(self, preview: Preview) -> None:
