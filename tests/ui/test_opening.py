@@ -48,6 +48,7 @@ def early(qtbot: QtBot, demo_folder: Path, cache_folder: Path, door: Door) -> It
     """The window with jobs on view, its store held closed."""
     with demo_window(qtbot, demo_folder, cache_folder) as made:
         assert made.desk.workshop is None
+        assert not made.window.busy_bar.isVisible(), "nothing moves under the hand once the store is open"
         yield made
         door.let.set()
 
@@ -125,6 +126,7 @@ def test_a_monkey_may_come_early(seed: int, early: Driver, door: Door, tmp_path:
 
 
 def test_jobs_are_taken_off_where_the_store_cannot_be_opened(early: Driver, door: Door) -> None:
+    told: list[str] = []
     early.desk.edit(complaint="typed early")
     door.jammed = True
     door.let.set()
@@ -132,6 +134,8 @@ def test_jobs_are_taken_off_where_the_store_cannot_be_opened(early: Driver, door
     early.until(lambda: len(early.troubles) == 2)
     assert [trouble.what for trouble in early.troubles] == ["The door is jammed.", "The store could not be opened."]
     assert early.window.stack.currentWidget() is early.window.opening
-    assert early.window.opening.text() == "The shop is not open."
+    early.desk.told.connect(told.append)
+    early.desk.new_job()
+    assert early.window.opening.text() == told[0] == "The shop is not open."
     assert not early.window.head.isVisible()
     assert early.shell.close(), "nothing keeps the window from closing"

@@ -18,7 +18,7 @@ from daruma.ui.desk import Desk
 from daruma.ui.focusing import MainFocus
 from daruma.ui.going import Going
 from daruma.ui.head import Head
-from daruma.ui.running import QUIET_WORK
+from daruma.ui.running import OPENING, QUIET_WORK
 from daruma.ui.shell import Interior, Shell
 from daruma.ui.side import Side
 from daruma.ui.theme import Look, Wardrobe
@@ -95,7 +95,7 @@ class Room(Interior):
     def _connect(self) -> None:
         desk = self.desk
         desk.loaded.connect(self._loaded)
-        desk.jobs_changed.connect(self._none_left)
+        desk.jobs_changed.connect(self._jobs_changed)
         desk.job_changed.connect(self._show_job)
         desk.survey_changed.connect(self._show_survey)
         desk.doubts_changed.connect(self._show_doubts)
@@ -148,8 +148,9 @@ class Room(Interior):
             self.opening.setText(tr("No tickets yet. Open the first one with New ticket (Ctrl+N)."))
             self.going.first()
 
-    def _none_left(self) -> None:
+    def _jobs_changed(self) -> None:
         """Show no job where there is none to show."""
+        self._busy(None)
         if self.desk.seen is None:
             self.opening.setText(tr("The shop is not open."))
         if self.desk.job is None and self._shown:
@@ -259,7 +260,8 @@ class Room(Interior):
 
     def _busy(self, _: Work | None) -> None:
         going = [lane.current for lane in (self.desk.bench, self.desk.store)]
-        loud = [work for work in going if work is not None and work.name not in QUIET_WORK]
+        quiet = QUIET_WORK | {OPENING} if self.desk.seen is not None else QUIET_WORK  # jobs are on view: nothing to wait for
+        loud = [work for work in going if work is not None and work.name not in quiet]
         self.busy_bar.follow(loud[0] if loud else None)
 
     def stop(self) -> None:

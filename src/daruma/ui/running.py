@@ -82,7 +82,8 @@ class Running(QObject):
         if self.workshop is None and name != OPENING:
             self.refused = True
             if name not in QUIET_WORK:
-                self.told.emit(tr("The shop is still being opened: one moment."))
+                opening = self.store.current is not None
+                self.told.emit(tr("The shop is still being opened: one moment.") if opening else tr("The shop is not open."))
             return
         work = Work(name, function, cancellable=cancellable)
         work.done.connect(done)

@@ -117,13 +117,10 @@ class LensSheet(QFrame):
     def _show(self) -> None:
         survey = self._survey
         self.lens.show_build(self._lens)
-        sockets = survey.bench.sockets if survey else {}
-        wanted = survey.socket if survey else ""
         # what has no place on the programmer is written nowhere
-        self._low.setVisible(survey is None or bool(wanted))
-        self.sockets.show_build(lambda w, _: socket_view(w, sockets, wanted, True))
-        budget = survey.budget if survey else None
-        self.budget.show_build(lambda w, _: write_budget(w, budget) if budget else _no_budget(w, survey))
+        self._low.setVisible(survey is None or bool(survey.socket))
+        self.sockets.show_build(lambda w, _: _sockets(w, survey))
+        self.budget.show_build(lambda w, _: _budget(w, survey))
 
     def _lens(self, width: float, _: float) -> Picture:
         survey, job = self._survey, self._job
@@ -153,7 +150,17 @@ class LensSheet(QFrame):
         return lens_fields(width, columns, 1)
 
 
-def _no_budget(width: float, survey: Survey | None) -> Picture:
-    part = PART_NOUN[survey.kind] if survey else tr("part")
-    words = tr("Writes: read the new {part} to see its budget.", part=part)
+def _sockets(width: float, survey: Survey | None) -> Picture:
+    """Return what is plugged in where; nothing before the first look at the bench."""
+    if survey is None:
+        return Picture(width, 40, (), (), "")
+    return socket_view(width, survey.bench.sockets, survey.socket, True)
+
+
+def _budget(width: float, survey: Survey | None) -> Picture:
+    if survey is None:
+        return Picture(width, 34, (), (), "")
+    if survey.budget is not None:
+        return write_budget(width, survey.budget)
+    words = tr("Writes: read the new {part} to see its budget.", part=PART_NOUN[survey.kind])
     return Picture(width, 34, (Text(0, 20, words, Tone.QUIET, 13),), (), words)
