@@ -18,6 +18,8 @@ from daruma.core.errors import Trouble
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file
 from daruma.store import checking
 from daruma.store.database import FileLook
+from daruma.store.digests import JOB, SHELF, row_digest
+from daruma.store.glance import Glance, glance
 from daruma.store.journal import add_act, add_settlement
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks
@@ -129,6 +131,26 @@ def test_any_of_thousands_of_changed_bytes_is_found(sound: Path, tmp_path: Path)
     for index in range(3000):
         flip(sound, tmp_path / str(index), rng.randrange(1 << 30), rng.randrange(1, 256))
         shutil.rmtree(tmp_path / str(index))
+
+
+@pytest.mark.parametrize("body", ["[" * 100_000, '{"readings":' + "[" * 5000, "5", "null", '{"parts":[]}', '{"uid":1}'])
+def test_a_body_that_makes_no_sense_costs_its_row_and_no_other(body: str, demo_folder: Path) -> None:
+    """Nested too deep, cut off, or of another shape, with a digest that fits: as a hostile copy may bring it."""
+    folder = demo_folder
+    with Shop(folder) as shop:
+        jobs, parts = shop.jobs.all(), shop.shelf.all()
+    with closing(sqlite3.connect(folder / FILE)) as raw:
+        raw.row_factory = sqlite3.Row
+        for table, names, key in (("jobs", JOB, "number"), ("shelf", SHELF, "die")):
+            row = {**raw.execute(f"SELECT * FROM {table} ORDER BY {key}").fetchone(), "body": body}
+            raw.execute(f"UPDATE {table} SET body = ?, sha256 = ? WHERE {key} = ?", (body, row_digest(names, row), row[key]))
+        raw.commit()
+    told = glance(folder)
+    with Shop(folder) as shop:
+        assert shop.jobs.all() == jobs[1:]
+        assert shop.shelf.all() == parts[1:]
+        assert len(shop.set_aside()) == 2
+        assert told == Glance(shop.jobs.on_view(), shop.shelf.all())
 
 
 def test_a_damaged_page_costs_what_is_on_it(sound: Path, tmp_path: Path) -> None:

@@ -1,5 +1,7 @@
 """What was there is remembered outside: logs, files and copies that lose something are found out, and say what is missing."""
 
+import hashlib
+import json
 import os
 import random
 import shutil
@@ -166,6 +168,39 @@ def test_a_log_that_is_gone_is_noticed_and_its_writes_count_on(left: tuple[Path,
     with Shop(tmp_path / "shop") as shop:
         assert shop.losses() == ()
         assert shop.journal.writes("D1") == MANY // 5, "what was counted stays counted"
+
+
+SENSELESS = (
+    *(10**30, -1, 1e400, True, None, "", "5", "\ud800", "x' OR 1=1 --", [], [1], {}, {"jobs": 10**30}, {"<b>": 3}),
+    *({"acts": [10**30, "x"]}, {"acts": [-1, "x"]}, {"acts; DROP TABLE jobs": [3, "x"]}, {"D1": -3}, ["\ud800"], [["a"]]),
+)
+
+
+def _line(body: str) -> bytes:
+    return f"{hashlib.sha256(body.encode()).hexdigest()[:16]} {body}\n".encode()
+
+
+@pytest.mark.parametrize("where", ["beside", "second place"])
+def test_whatever_marks_say_the_shop_opens(where: str, empty: Shop, tmp_path: Path) -> None:
+    """The second place may be a share that others write to: a line with a digest that fits is no reason to believe it."""
+    second = tmp_path / "second"
+    second.mkdir()
+    empty.close()
+    with Shop(empty.folder, second) as shop:
+        kept = shop.jobs.open_new(NOW.isoformat())
+    file = empty.folder / MARKS if where == "beside" else next(second.iterdir())
+    good = json.loads(file.read_text().splitlines()[-1].partition(" ")[2])
+    chance, bad = random.Random(8), 0
+    deep = '{"chains": ' + "[" * 100_000 + "]" * 100_000 + "}"
+    for said in (deep, *(json.dumps({**good, key: value}) for key in good for value in chance.sample(SENSELESS, 6))):
+        file.write_bytes(_line(said))
+        with Shop(empty.folder, second) as shop:
+            bad += bool(shop.losses())
+            assert shop.jobs.get(kept.number) == kept
+            kept = shop.jobs.save(kept, NOW.isoformat())
+        with Shop(empty.folder, second) as shop:
+            shop.losses()
+    assert bad > 30, "what makes no sense is named"
 
 
 def test_the_second_place_remembers_too(tmp_path: Path) -> None:

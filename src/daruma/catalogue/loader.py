@@ -139,7 +139,7 @@ def _cached(path: Path | None) -> Content | None:
         return None
     try:
         return msgspec.json.decode(path.read_bytes(), type=Content)
-    except (OSError, msgspec.MsgspecError):
+    except (OSError, msgspec.MsgspecError, RecursionError):
         return None
 
 

@@ -14,7 +14,7 @@ from daruma.core.job import Job
 from daruma.core.kinds import room
 from daruma.core.parts import PartKind
 from daruma.core.shelf import ShelfPart
-from daruma.store.digests import JOB, SHELF, is_whole
+from daruma.store.digests import JOB, SENSELESS, SHELF, is_whole
 from daruma.store.linked import Link, Series
 
 Fetch = Callable[[str], Series]
@@ -42,7 +42,7 @@ def job_in(body: str, uid: str, fetch: Fetch) -> Job | None:
                 found = found or fetch(uid)
                 holder[name] = found.upto(held["last"], held["count"])
         return _typed(plain)
-    except (msgspec.MsgspecError, KeyError, TypeError, AttributeError, ValueError):
+    except SENSELESS:
         return None
 
 
@@ -65,7 +65,7 @@ def shelf_part_of(row: Any) -> ShelfPart | None:
         return None
     try:
         return msgspec.json.decode(row["body"], type=ShelfPart)
-    except msgspec.MsgspecError:
+    except SENSELESS:
         return None
 
 

@@ -18,6 +18,7 @@ from msgspec.structs import replace
 
 from daruma.core.backup import GENESIS, ChainCheck, Kept, VaultFault, name_of
 from daruma.core.language import tr
+from daruma.store.digests import SENSELESS
 
 COLUMNS = ("model", "layout", "maker", "imei", "job", "die")
 # what reading a damaged file raises
@@ -142,7 +143,7 @@ def _columns_agree(raw: sqlite3.Connection) -> Callable[[Kept], bool]:
         try:
             plain = json.loads(row[3])
             return tuple(plain[name] for name in COLUMNS) == tuple(told)
-        except (ValueError, KeyError, TypeError):
+        except SENSELESS:
             return False
 
     return agree

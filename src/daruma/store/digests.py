@@ -5,12 +5,16 @@ import secrets
 from collections.abc import Mapping
 from typing import Any
 
+from msgspec import MsgspecError
+
 DIGITS = 32  # hexadecimal ones of a digest
 FIRST = "0" * DIGITS  # the link before the first one
 ACT = ("uid", "job", "kind", "die", "backup", "digest", "started", "evidence", "who", "before")
 SETTLEMENT = ("act", "state", "note", "settled", "answer", "found")
 JOB = ("number", "uid", "revision", "body", "updated", "closed", "imei", "model", "purged")
 SHELF = ("die", "body")
+# what reading a body may raise that makes no sense or is nested too deep, though its digest fits
+SENSELESS = (MsgspecError, KeyError, TypeError, AttributeError, ValueError, RecursionError)
 NUMBERS = frozenset({"number", "act", "revision"})
 _BETWEEN = "\x1f"
 

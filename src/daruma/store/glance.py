@@ -10,17 +10,20 @@ from msgspec import Struct
 from daruma.core.job import Job
 from daruma.core.shelf import ShelfPart
 from daruma.store.bodies import job_of, shelf_part_of
+from daruma.store.digests import JOB, SHELF
 from daruma.store.linked import Series
 from daruma.store.version import FILE, HEAD, looking, version_of
 
 log = logging.getLogger("daruma.glance")
 RECENT = 60  # closed jobs that stay on view
 PATIENCE = 0.2  # seconds that another may hold the store
-_ON_VIEW = """
-SELECT * FROM jobs WHERE closed = '' OR number IN (SELECT number FROM jobs WHERE closed > '' ORDER BY closed DESC LIMIT ?)
-ORDER BY number
+# columns by their names: a table that lacks one is no store to look at
+_ON_VIEW = f"""
+SELECT {", ".join(JOB)}, sha256 FROM jobs WHERE closed = '' OR number IN (
+  SELECT number FROM jobs WHERE closed > '' ORDER BY closed DESC LIMIT ?
+) ORDER BY number
 """
-_SHELF = "SELECT * FROM shelf ORDER BY die"
+_SHELF = f"SELECT {', '.join(SHELF)}, sha256 FROM shelf ORDER BY die"
 _SERIES = "SELECT link, before, body FROM series WHERE job = ?"
 
 

@@ -10,6 +10,8 @@ from daruma.store.digests import FIRST
 from daruma.store.finding import ActFinder
 
 CHAINED = {"backups": GENESIS, "acts": FIRST, "settlements": FIRST}
+SAVES = "saves of jobs"
+MISSABLE = frozenset({*CHAINED, "jobs", SAVES})  # what a store may be found to have less of
 _HEADS = {name: text(f"SELECT number, chain FROM {name} WHERE number = (SELECT max(number) FROM {name})") for name in CHAINED}
 _FACTS = text("SELECT key, value FROM facts")
 _COUNT_UP = text("UPDATE facts SET value = cast(cast(value AS INTEGER) + :by AS TEXT) WHERE key = :key")
@@ -112,5 +114,5 @@ def missing_of(connection: Connection, then: Heads) -> dict[str, int]:
     if now.jobs < then.jobs:
         found["jobs"] = then.jobs - now.jobs
     if now.saves < then.saves:
-        found["saves of jobs"] = then.saves - now.saves
+        found[SAVES] = then.saves - now.saves
     return found

@@ -14,7 +14,7 @@ from daruma.core.job import Job, job_name
 from daruma.core.language import tr
 from daruma.store.apart import DAMAGE, rows_apart
 from daruma.store.database import Database
-from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
+from daruma.store.digests import ACT, FIRST, SENSELESS, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
 from daruma.store.engine import explained
 from daruma.store.files import private_folder
 from daruma.store.heads import lost_writes_of
@@ -262,7 +262,7 @@ def _act(row: Row[Any]) -> Act | None:
         told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.IN_DOUBT.value}
     elif not is_whole(SETTLEMENT, told, plain["told_sha256"]):
         told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.FAILED.value, "note": tr("its settlement is damaged")}
-    with suppress(ValueError, TypeError):
+    with suppress(*SENSELESS):
         return Act(
             row.number,
             row.job,

@@ -11,19 +11,22 @@ import logging
 import os
 from collections.abc import Iterator, Mapping
 from pathlib import Path
-from typing import Any
+from typing import Annotated, Any
 
-from msgspec import Struct, field
+import msgspec
+from msgspec import Meta, Struct, field
 from msgspec.structs import replace
 
 from daruma.core.language import tr
+from daruma.store.digests import SENSELESS
 from daruma.store.files import PRIVATE, write_whole
-from daruma.store.heads import Heads
+from daruma.store.heads import CHAINED, MISSABLE, Heads
 
 log = logging.getLogger("daruma.marks")
 FILE = "marks.log"
 LINES = 500  # lines after which a file is written anew as one
 LARGEST = 400_000_000  # bytes of a file of marks
+MOST = 1 << 53  # that anything is counted to
 _DIGEST = 16
 
 
@@ -104,18 +107,36 @@ def read_marks(file: Path) -> Read:
     return Read(newest, tuple(damaged), count)
 
 
+Count = Annotated[int, Meta(ge=0, le=MOST)]
+
+
+class _Line(Struct):
+    """Say what a line may hold: marks lie where others can write as well, and what they tell goes into the store's questions."""
+
+    store: str
+    epoch: Count
+    commits: Count
+    chains: dict[str, tuple[Count, str]]
+    jobs: Count
+    saves: Count
+    writes: dict[str, Count]
+    missing: dict[str, Count]
+    salt: str
+    purges: frozenset[str]
+
+
 def _marked(line: bytes) -> Marked | None:
     digest, _, body = line.partition(b" ")
     if hashlib.sha256(body).hexdigest()[:_DIGEST].encode() != digest:
         return None
     try:
-        plain = json.loads(body)
-        chains = {str(name): (int(number), str(chain)) for name, (number, chain) in plain["chains"].items()}
-        writes = {str(die): int(times) for die, times in plain["writes"].items()}
-        heads = Heads(plain["store"], int(plain["commits"]), chains, int(plain["jobs"]), int(plain["saves"]), writes)
-        return Marked(heads, int(plain["epoch"]), plain["missing"], plain["salt"], frozenset(plain["purges"]))
-    except (ValueError, KeyError, TypeError, AttributeError):
+        plain = msgspec.json.decode(body, type=_Line)
+    except SENSELESS:
         return None
+    if plain.chains.keys() != CHAINED.keys() or not plain.missing.keys() <= MISSABLE:
+        return None
+    heads = Heads(plain.store, plain.commits, plain.chains, plain.jobs, plain.saves, plain.writes)
+    return Marked(heads, plain.epoch, plain.missing, plain.salt, plain.purges)
 
 
 class Marks:

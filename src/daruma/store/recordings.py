@@ -18,7 +18,7 @@ from sqlalchemy import LargeBinary, cast, insert, select, text
 
 from daruma.core.language import tr
 from daruma.store.database import Database
-from daruma.store.digests import DIGITS, FIRST
+from daruma.store.digests import DIGITS, FIRST, SENSELESS
 from daruma.store.schema import recordings
 from daruma.store.trouble import StoreTrouble
 
@@ -87,7 +87,7 @@ class Recordings:
             try:
                 said = json.loads(body)
                 return Begun(**{**said, "offers": tuple(said["offers"])})
-            except (ValueError, TypeError, KeyError) as error:
+            except SENSELESS as error:
                 raise _damaged() from error
         raise _damaged()
 
