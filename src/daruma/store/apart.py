@@ -8,7 +8,7 @@ from sqlalchemy import Column, Connection, Row, Select, func, select
 from sqlalchemy.exc import DBAPIError
 
 DAMAGE = (DBAPIError, UnicodeDecodeError)
-
+MOST_UNREAD = 20_000  # ranges that could not be read, before the rest is given up
 
 _NOTHING: Mapping[str, Any] = {}
 
@@ -21,7 +21,7 @@ def rows_apart(
     """
     rows = _rows(connection, query, given)
     if rows is None:
-        yield from _halved(connection, query, key, given, 1, highest(connection, key))
+        yield from _Halving(connection, query, key, given).between(1, highest(connection, key))
     else:
         yield from rows
 
@@ -33,19 +33,29 @@ def highest(connection: Connection, key: Column[Any]) -> int:
     return 0
 
 
-def _halved(
-    connection: Connection, query: Select[Any], key: Column[Any], given: Mapping[str, Any], first: int, last: int
-) -> Iterator[Row[Any]]:
-    if first > last:
-        return
-    # a range of one would look at the row behind it, which may lie on a damaged page
-    rows = _rows(connection, query.where(key == first if first == last else key.between(first, last)), given)
-    if rows is not None:
-        yield from rows
-    elif first < last:
-        middle = (first + last) // 2
-        yield from _halved(connection, query, key, given, first, middle)
-        yield from _halved(connection, query, key, given, middle + 1, last)
+class _Halving:
+    """Answer a question for ranges of keys, halved where they cannot be read, until so many could not."""
+
+    def __init__(self, connection: Connection, query: Select[Any], key: Column[Any], given: Mapping[str, Any]) -> None:
+        self._connection, self._query, self._key, self._given = connection, query, key, given
+        # a damaged page may say that it holds any number of keys
+        self._left = MOST_UNREAD
+
+    def between(self, first: int, last: int) -> Iterator[Row[Any]]:
+        """Yield what can be read from one key to another."""
+        if first > last or not self._left:
+            return
+        # a range of one would look at the row behind it, which may lie on a damaged page
+        within = self._key == first if first == last else self._key.between(first, last)
+        rows = _rows(self._connection, self._query.where(within), self._given)
+        if rows is not None:
+            yield from rows
+            return
+        self._left -= 1
+        if first < last:
+            middle = (first + last) // 2
+            yield from self.between(first, middle)
+            yield from self.between(middle + 1, last)
 
 
 def _rows(connection: Connection, query: Select[Any], given: Mapping[str, Any]) -> Sequence[Row[Any]] | None:

@@ -26,7 +26,7 @@ from daruma.store.jobs import fetching, put_jobs, put_shelf
 from daruma.store.journal import add_act, add_settlement
 from daruma.store.linked import Series
 from daruma.store.marks import Marked, Marks
-from daruma.store.old_store import OldStore, Row, each_row, text_of
+from daruma.store.old_store import OldStore, Row, blob_of, each_row, text_of
 from daruma.store.purging import without_identifiers
 from daruma.store.recordings import linked
 from daruma.store.retention import purge_again
@@ -226,11 +226,11 @@ class _Merge(Struct):
         there = {(uid, number): link for uid, number, link in kept}
         try:
             for row in self.old.execute(query):
-                uid, number, job, before, link = text_of(row[0]), int(row[1]), *map(text_of, row[2:5])
+                number, body, (uid, job, before, link) = row[1], blob_of(row[5]), map(text_of, (row[0], *row[2:5]))
                 if (uid, number) in there:
                     continue
-                bound = before == (there.get((uid, number - 1)) if number else FIRST)
-                if not bound or linked(before, bytes(row[5])) != link:
+                bound = type(number) is int and before == (there.get((uid, number - 1)) if number else FIRST)
+                if not bound or linked(before, body) != link:
                     self.carried.lost.append(
                         tr(
                             "a recording of job {job} is damaged in the replaced store from chunk {number} on",
@@ -239,7 +239,7 @@ class _Merge(Struct):
                         )
                     )
                     continue
-                values = {"recording": uid, "number": number, "job": job, "before": before, "link": link, "body": bytes(row[5])}
+                values = {"recording": uid, "number": number, "job": job, "before": before, "link": link, "body": body}
                 self.new.execute(insert(recordings), values)
                 there[uid, number] = link
         except (*DAMAGE, TypeError, ValueError):
@@ -326,7 +326,7 @@ def _content_of(row: Row | None) -> BackupContent | None:
     if row is None or row["purged"]:
         return None
     try:
-        content = BackupContent.from_canonical(bytes(row["body"]))
+        content = BackupContent.from_canonical(blob_of(row["body"]))
         return content if content.sha256() == row["sha256"] else None
     except (ValueError, StoreTrouble, TypeError):
         return None

@@ -1,6 +1,6 @@
 """What of the store can be searched by words: read in one go, from columns and a few fields of the bodies, damaged or not."""
 
-from sqlalchemy import text
+from sqlalchemy import RowMapping, text
 
 from daruma.core.finding import Entry, Kind, entry
 from daruma.core.job import job_name
@@ -27,13 +27,18 @@ def entries_of(database: Database) -> tuple[Entry, ...]:
         backups = connection.execute(text(_BACKUPS)).mappings().all()
     found = []
     for row in backups:
-        said = (row["model"], row["maker"], row["die"], row["imei"], _plain(row["fields"]))
-        found.append(entry(Kind.BACKUP, row["sha256"], f"B-{row['number']:05d}", *said))
+        model, maker, die, imei, key = _texts(row, "model", "maker", "die", "imei", "sha256")
+        found.append(entry(Kind.BACKUP, key, f"B-{row['number']:05d}", model, maker, die, imei, _plain(row["fields"])))
     for row in jobs:
         state = tr("handed over") if row["closed"] else tr("open")
-        said = (row["model"], state, str(row["opened"] or "")[:10], row["imei"], str(row["complaint"] or ""))
-        found.append(entry(Kind.JOB, row["uid"], job_name(row["number"]), *said))
+        model, imei, opened, complaint, key = _texts(row, "model", "imei", "opened", "complaint", "uid")
+        found.append(entry(Kind.JOB, key, job_name(row["number"]), model, state, opened[:10], imei, complaint))
     return tuple(found)
+
+
+def _texts(row: RowMapping, *names: str) -> list[str]:
+    """Return values as text: what is damaged may be of another type."""
+    return [str(row[name] or "") for name in names]
 
 
 def _plain(fields: object) -> str:

@@ -1,5 +1,6 @@
 """A replaced store, read row by row for what it still gives."""
 
+import logging
 import sqlite3
 from collections.abc import Iterator
 from contextlib import closing, suppress
@@ -8,11 +9,15 @@ from tempfile import TemporaryDirectory
 from typing import Any
 from urllib.parse import quote
 
+from daruma.core.errors import Trouble
 from daruma.store.checking import DAMAGE
 from daruma.store.database import Database
+from daruma.store.digests import SENSELESS
 from daruma.store.version import FILE, HEAD
 
+log = logging.getLogger("daruma.store")
 Row = dict[str, Any]
+MOST_ROWS = 1_000_000  # looked for one by one in a damaged table
 
 
 class OldStore:
@@ -26,14 +31,22 @@ class OldStore:
     def __enter__(self) -> sqlite3.Connection | None:
         if not self.file.exists() or not self.file.stat().st_size:
             return None
-        self.raw = sqlite3.connect(f"file:{quote(str(self.file.absolute()))}?mode=rw", uri=True)
+        self.raw = self._opened()
         with suppress(*DAMAGE):
             # the log belongs to the old store: brought into its file before that is moved away
             self.raw.execute("PRAGMA wal_checkpoint(TRUNCATE)")
         if self._version() not in (HEAD, ""):
-            self._migrated()
+            try:
+                self.raw = self._migrated(self.raw)
+            except (Trouble, *DAMAGE, *SENSELESS) as error:
+                # of a newer version, or its mark of the version is damaged: what can be read as it lies is not given up
+                log.info("%s: %s", self.file, error)
+                self.raw = self._opened()
         self.raw.row_factory = sqlite3.Row
         return self.raw
+
+    def _opened(self) -> sqlite3.Connection:
+        return sqlite3.connect(f"file:{quote(str(self.file.absolute()))}?mode=rw", uri=True)
 
     def _version(self) -> str:
         assert self.raw is not None
@@ -43,16 +56,14 @@ class OldStore:
             return ""
         return str(row[0]) if row else ""
 
-    def _migrated(self) -> None:
+    def _migrated(self, raw: sqlite3.Connection) -> sqlite3.Connection:
         """Read a store of an earlier version from a copy that is migrated aside; the old one stays as it is."""
-        assert self.raw is not None
         self._aside = TemporaryDirectory(prefix="daruma-")
         place = Path(self._aside.name)
-        with closing(sqlite3.connect(place / FILE)) as target:
-            self.raw.backup(target)
-        self.raw.close()
+        with closing(raw), closing(sqlite3.connect(place / FILE)) as target:
+            raw.backup(target)
         Database(place, marked=False).close()
-        self.raw = sqlite3.connect(place / FILE)
+        return sqlite3.connect(place / FILE)
 
     def __exit__(self, *_: object) -> None:
         if self.raw is not None:
@@ -66,9 +77,14 @@ def text_of(value: object) -> str:
     return value if isinstance(value, str) else ""
 
 
+def blob_of(value: object) -> bytes:
+    """Return a value that should be bytes, none where it is something else."""
+    return value if isinstance(value, bytes) else b""
+
+
 def each_row(old: sqlite3.Connection, table: str, names: list[str]) -> Iterator[tuple[int, Row | None]]:
     """Yield a table's rows with their numbers, in order; None for one that cannot be read. A table that is not there, or
-    whose end cannot be found, yields nothing.
+    whose end cannot be found, yields nothing; of one that is damaged so many rows are looked for, whatever it says of its end.
     """
     query, last = f"SELECT rowid, {', '.join(names)} FROM {table}", 0
     try:
@@ -78,7 +94,7 @@ def each_row(old: sqlite3.Connection, table: str, names: list[str]) -> Iterator[
         return
     except DAMAGE:
         most = _most(old, table)
-    for number in range(last + 1, most + 1):
+    for number in range(last + 1, min(most, last + MOST_ROWS) + 1):
         try:
             found = old.execute(f"{query} WHERE rowid = ?", (number,)).fetchone()
         except DAMAGE:

@@ -9,12 +9,13 @@ import json
 import struct
 import zlib
 from collections.abc import Iterator
+from typing import Any
 
 import numpy as np
 import numpy.typing as npt
 from msgspec import Struct
 from msgspec.structs import asdict
-from sqlalchemy import LargeBinary, cast, insert, select, text
+from sqlalchemy import LargeBinary, Row, cast, insert, select, text
 
 from daruma.core.language import tr
 from daruma.store.database import Database
@@ -114,9 +115,9 @@ class Recordings:
             with self._database.reading() as connection:
                 rows = connection.execute(query.where(recordings.c.number >= wanted)).all()
             for row in rows:
-                if row.number > last:
+                if type(row.number) is int and row.number > last:
                     return
-                if row.number != wanted or linked(row.before, row.body) != row.link or before not in (None, row.before):
+                if row.number != wanted or not _is_whole(row) or before not in (None, row.before):
                     raise _damaged()
                 yield row.number, row.body
                 wanted, before = wanted + 1, row.link
@@ -140,6 +141,11 @@ WHERE recordings.number = 0 AND instr(jobs.body, recording) = 0
 def linked(before: str, body: bytes) -> str:
     """Return the link of a row from the one before it and its body."""
     return hashlib.sha256(before.encode() + body).hexdigest()[:DIGITS]
+
+
+def _is_whole(row: Row[Any]) -> bool:
+    """Return whether a row is as it was written; a value of another type is none."""
+    return isinstance(row.before, str) and isinstance(row.body, bytes) and linked(row.before, row.body) == row.link
 
 
 def _packed(chunk: Chunk) -> bytes:
