@@ -100,3 +100,15 @@ def test_whatever_a_store_says_it_opens_or_says_why_it_does_not(seed: int, good:
         except Exception as error:
             raise AssertionError(done) from error
     assert whole > 6, "a good copy puts most of it right"
+
+
+def test_a_number_that_no_counting_gave_closes_no_shop(good: Path, tmp_path: Path) -> None:
+    folder = shutil.copytree(good, tmp_path / "shop")
+    with closing(sqlite3.connect(folder / FILE)) as raw:
+        raw.row_factory = sqlite3.Row
+        row = {**raw.execute("SELECT * FROM jobs WHERE closed > ''").fetchone(), "number": 2**63 - 1}
+        raw.execute("UPDATE jobs SET number = ?, sha256 = ? WHERE uid = ?", (row["number"], row_digest(JOB, row), row["uid"]))
+        raw.commit()
+    with Shop(folder) as shop:
+        last = max(job.number for job in shop.jobs.all() if job.number != row["number"])
+        assert shop.jobs.open_new(NOW.isoformat()).number == last + 1

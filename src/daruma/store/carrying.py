@@ -22,7 +22,7 @@ from daruma.store.checking import DAMAGE
 from daruma.store.database import Database, count_lost
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, SHELF, is_whole
 from daruma.store.heads import Heads, facts_of, heads_of, keep_fact, writes_of_all
-from daruma.store.jobs import fetching, put_jobs, put_shelf
+from daruma.store.jobs import fetching, next_number, put_jobs, put_shelf
 from daruma.store.journal import add_act, add_settlement
 from daruma.store.linked import Series
 from daruma.store.marks import Marked, Marks
@@ -261,7 +261,7 @@ class _Merge(Struct):
         taken = self.new.execute(select(jobs.c.number).where(jobs.c.number == number)).first() is not None
         if not taken:
             return number
-        return int(self.new.execute(select(func.max(jobs.c.number))).scalar_one()) + 1
+        return next_number(self.new)
 
     def _shelf(self) -> None:
         for _, row in each_row(self.old, "shelf", shelf.columns.keys()):

@@ -30,6 +30,7 @@ from daruma.store.schema import jobs, outcome_totals, shelf
 from daruma.store.series import forget_series, keep_series, series_of
 from daruma.store.trouble import StoreTrouble
 
+NUMBERS = 100_000_000  # below which jobs are counted
 AT_ONCE = 500  # jobs looked up with one question
 REMEMBERED = 1000  # versions of jobs that a later save may have begun from
 CHANGED = tr("it is not as it was kept")
@@ -79,8 +80,7 @@ class JobBook:
     def open_new(self, when: str) -> Job:
         """Open a job with the next number."""
         with self._database.writing() as connection:
-            number = int(connection.execute(select(func.coalesce(func.max(jobs.c.number), 0))).scalar_one()) + 1
-            made = self._save(connection, (Job(number, when, uid=fresh_uid()),), when)
+            made = self._save(connection, (Job(next_number(connection), when, uid=fresh_uid()),), when)
         return self._remember(made)[0]
 
     def refuse_stale(self, job: Job) -> None:
@@ -251,6 +251,12 @@ def refuse_overtaken(connection: Connection, job: Job) -> None:
     mine, kept = ({kind: (work.target, work.source) for kind, work in each.parts.items()} for each in (job, stored))
     if fields := [*fields, *(inner(PART_LABEL[kind]) for kind in PartKind if mine.get(kind) != kept.get(kind))]:
         raise StaleJob(job, stored, fields)
+
+
+def next_number(connection: Connection) -> int:
+    """Return the number of the next job; one that no counting ever gave does not count."""
+    highest = select(func.coalesce(func.max(jobs.c.number), 0)).where(jobs.c.number < NUMBERS)
+    return int(connection.execute(highest).scalar_one()) + 1
 
 
 _WHOLE = select(jobs)
