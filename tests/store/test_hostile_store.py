@@ -110,5 +110,6 @@ def test_a_number_that_no_counting_gave_closes_no_shop(good: Path, tmp_path: Pat
         raw.execute("UPDATE jobs SET number = ?, sha256 = ? WHERE uid = ?", (row["number"], row_digest(JOB, row), row["uid"]))
         raw.commit()
     with Shop(folder) as shop:
-        last = max(job.number for job in shop.jobs.all() if job.number != row["number"])
+        last = max(job.number for job in shop.jobs.all())
+        assert [fault.name for fault in shop.set_aside()] == [f"job J-{row['number']}"]
         assert shop.jobs.open_new(NOW.isoformat()).number == last + 1

@@ -17,6 +17,7 @@ from daruma.core.shelf import ShelfPart
 from daruma.store.digests import JOB, SENSELESS, SHELF, is_whole
 from daruma.store.linked import Link, Series
 
+NUMBERS = 100_000_000  # below which jobs are counted
 Fetch = Callable[[str], Series]
 
 
@@ -48,7 +49,7 @@ def job_in(body: str, uid: str, fetch: Fetch) -> Job | None:
 
 def job_of(row: Any, fetch: Fetch) -> Job | None:
     """Return a job from its row as a mapping, None where that is not as it was written or makes no sense."""
-    if not is_whole(JOB, row, row["sha256"]):
+    if not is_whole(JOB, row, row["sha256"]) or not 0 < row["number"] < NUMBERS:
         return None
     job = job_in(row["body"], row["uid"], fetch)
     if job is None:

@@ -19,7 +19,7 @@ from daruma.core.merging import Clash, merged
 from daruma.core.parts import PART_LABEL, PartKind
 from daruma.core.shelf import ShelfPart
 from daruma.store.apart import DAMAGE, rows_apart
-from daruma.store.bodies import Fetch, body_of, job_of, shelf_part_of
+from daruma.store.bodies import NUMBERS, Fetch, body_of, job_of, shelf_part_of
 from daruma.store.database import Database
 from daruma.store.digests import JOB, SHELF, fresh_uid, row_digest
 from daruma.store.glance import RECENT
@@ -30,7 +30,6 @@ from daruma.store.schema import jobs, outcome_totals, shelf
 from daruma.store.series import forget_series, keep_series, series_of
 from daruma.store.trouble import StoreTrouble
 
-NUMBERS = 100_000_000  # below which jobs are counted
 AT_ONCE = 500  # jobs looked up with one question
 REMEMBERED = 1000  # versions of jobs that a later save may have begun from
 CHANGED = tr("it is not as it was kept")
