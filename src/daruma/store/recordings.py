@@ -5,16 +5,15 @@ off by a crash can be brought to its end.
 """
 
 import hashlib
-import json
 import struct
 import zlib
 from collections.abc import Iterator
 from typing import Any
 
+import msgspec
 import numpy as np
 import numpy.typing as npt
 from msgspec import Struct
-from msgspec.structs import asdict
 from sqlalchemy import LargeBinary, Row, cast, insert, select, text
 
 from daruma.core.language import tr
@@ -69,7 +68,7 @@ class Recordings:
 
     def begin(self, uid: str, begun: Begun) -> Head:
         """Begin a recording."""
-        return self._add(uid, begun.job, Head(-1, FIRST), json.dumps(asdict(begun), separators=(",", ":")).encode())
+        return self._add(uid, begun.job, Head(-1, FIRST), msgspec.json.encode(begun))
 
     def add(self, uid: str, job: str, head: Head, chunk: Chunk) -> Head:
         """Add a chunk to a recording that has come as far as its head says; return how far it is now."""
@@ -86,8 +85,7 @@ class Recordings:
         """Return what a recording is; raise StoreTrouble where it is not kept."""
         for _, body in self._rows(uid, 0, 0):
             try:
-                said = json.loads(body)
-                return Begun(**{**said, "offers": tuple(said["offers"])})
+                return msgspec.json.decode(body, type=Begun)
             except SENSELESS as error:
                 raise _damaged() from error
         raise _damaged()
