@@ -81,7 +81,7 @@ def ring() -> None:
         (folder / WORLD).write_text(json.dumps({**world, "sweep_speed": 1.0, "hour": 3.0}), encoding="utf-8")
         shell = build_window(Setup(folder, demo=True, pace=0.0), standins)
         shell.show()
-        while not isinstance(shell.room, Room) or shell.room.desk.job is None:
+        while not isinstance(shell.room, Room) or shell.room.desk.workshop is None:
             rest(20)
         try:
             watched(shell.room)

@@ -64,7 +64,7 @@ def main() -> None:
             rest(20)
         room = shell.room
         assert isinstance(room, Room)
-        while room.desk.job is None:
+        while room.desk.workshop is None:
             rest(20)
         room.open_meter()
         page, found = room.views.meter, list[float]()

@@ -42,7 +42,7 @@ def main() -> int:
         room = shell.room
         assert isinstance(room, Room)
         desk = room.desk
-        while desk.job is None:
+        while desk.workshop is None:
             rest(20)
         number = next(n for n, job in desk.jobs.items() if "yellow" in job.ticket.complaint)
         desk.open_job(number)

@@ -72,7 +72,7 @@ class Tour:
 
     def run(self) -> None:
         """Take every picture."""
-        self.until(lambda: self.desk.job is not None)
+        self.until(lambda: self.desk.workshop is not None)
         self.click("intake_main")
         self.click("intake_main")
         self.shot("intake")
