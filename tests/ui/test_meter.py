@@ -9,10 +9,12 @@ from PySide6.QtWidgets import QTableView
 from pytestqt.qtbot import QtBot
 
 from daruma.app import Setup, build_window
+from daruma.core.errors import Trouble
 from daruma.core.job import Job, Stage
 from daruma.core.settings import DEVICES
 from daruma.demo.marks import WORLD
 from daruma.handover.meter_log import read_log
+from daruma.ui.metering import LIVE_MS, UNSEEN_MS
 from daruma.ui.views.meter_page import MeterPage
 from tests.ui.conftest import Driver
 from tests.ui.walking import open_ticket
@@ -68,6 +70,23 @@ def test_a_boot_loop_is_read_from_another_tickets_trace(driver: Driver) -> None:
     driver.click("meter_back")
     assert driver.window.stack.currentWidget() is driver.window.views[driver.window.stage]
     driver.until(lambda: not driver.desk.metering._timer.isActive())
+
+
+def test_who_looks_sees_it_live_whatever_was_missed_or_goes_on(driver: Driver) -> None:
+    metering = driver.desk.metering
+    open_ticket(driver, TICKET)
+    driver.click("open_meter")
+    driver.until(lambda: metering.live is not None)
+    metering._missed(Trouble("the meter was pulled"))
+    assert metering._timer.interval() == UNSEEN_MS
+    driver.until(lambda: metering._timer.interval() == LIVE_MS)
+    metering.record()
+    driver.until(lambda: bool(metering.recording))
+    metering._opened()
+    rests(driver)
+    assert metering._timer.interval() == LIVE_MS
+    metering.end()
+    driver.until(lambda: not metering.recording)
 
 
 @pytest.mark.parametrize("first", [True, False], ids=["tested first", "watched first"])

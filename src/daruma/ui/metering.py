@@ -73,9 +73,9 @@ class MeterDesk(QObject):
             self._run(tr("looking at the meter"), lambda metering: metering.look(), self._looked, failed=self._missed)
 
     def _looked(self, live: Live) -> None:
-        began = live.job != self.recording
+        another_pace = live.job != self.recording or self.trouble is not None
         self.live, self.trouble = live, None
-        if began:
+        if another_pace:
             self._pace()
         self.live_changed.emit(live)
 
@@ -96,7 +96,7 @@ class MeterDesk(QObject):
         jobs, goes_on = found
         for job in jobs:
             self.took.emit(job)
-        if goes_on:
+        if goes_on and not self._timer.isActive():
             self._timer.start(UNSEEN_MS)
 
     def record(self) -> None:
