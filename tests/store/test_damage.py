@@ -15,11 +15,13 @@ import pytest
 
 from daruma.core.acts import ONCE, ActKind, ActState
 from daruma.core.errors import Trouble
+from daruma.core.job import Job
 from daruma.handover.exchange import ExchangeTrouble, export, from_json, read_file
 from daruma.store import checking
 from daruma.store.database import FileLook
 from daruma.store.digests import JOB, SHELF, row_digest
 from daruma.store.glance import Glance, glance
+from daruma.store.jobs import put_jobs
 from daruma.store.journal import add_act, add_settlement
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks
@@ -31,6 +33,7 @@ from tests.conftest import share
 from tests.store.conftest import content, meddle
 
 MANY = 60
+TABLE_LEAF, MOST_ON_A_PAGE = 13, 12  # as the file format marks such a page; rows of jobs
 
 
 @pytest.fixture(scope="module")
@@ -238,6 +241,23 @@ def test_a_damaged_index_hides_no_act(seed: int, acted: Path, tmp_path: Path) ->
         marked = read_marks(folder / MARKS).marked
         assert marked is not None
         assert marked.heads.writes[die] == before + 1
+
+
+def test_any_page_of_jobs_costs_what_is_on_it(tmp_path: Path) -> None:
+    """The last one too, behind which nothing tells where the table ends."""
+    with Shop(tmp_path / "sound") as shop, shop.database.writing() as connection:
+        put_jobs(connection, [Job(number, "t", uid=f"uid-of-job-{number:05d}-") for number in range(1, 300)], "t")
+    in_one_file(tmp_path / "sound")
+    raw = (tmp_path / "sound" / FILE).read_bytes()
+    leaves = [
+        page for page in range(0, len(raw), 4096) if raw[page] == TABLE_LEAF and raw.count(b"uid-of-job-", page, page + 4096)
+    ]
+    for number, page in enumerate((*leaves[:2], leaves[len(leaves) // 2], *leaves[-2:])):
+        folder = shutil.copytree(tmp_path / "sound", tmp_path / f"{number}")
+        (folder / FILE).write_bytes(raw[:page] + b"\xff" * 4096 + raw[page + 4096 :])
+        with Shop(folder) as shop:
+            assert len(shop.jobs.all()) >= 299 - MOST_ON_A_PAGE
+            assert shop.losses() or shop.check()[1], "it is said that something is damaged"
 
 
 @pytest.mark.parametrize("column", ["digest", "kind", "who", "started", "evidence"])

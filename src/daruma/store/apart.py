@@ -8,7 +8,8 @@ from sqlalchemy import Column, Connection, Row, Select, func, select
 from sqlalchemy.exc import DBAPIError
 
 DAMAGE = (DBAPIError, UnicodeDecodeError)
-MOST_UNREAD = 20_000  # ranges that could not be read, before the rest is given up
+MOST_UNREAD = 10_000  # ranges, one after the other, that cannot be read before the rest is given up
+WINDOW, GAP = 256, 1024  # keys looked for together, and without any before the end
 
 _NOTHING: Mapping[str, Any] = {}
 
@@ -27,10 +28,16 @@ def rows_apart(
 
 
 def highest(connection: Connection, key: Column[Any]) -> int:
-    """Return the highest key of a table; 0 where that cannot be read."""
+    """Return the highest key of a table; where its last page is damaged, the highest one that can be read."""
     with suppress(*DAMAGE):
         return int(connection.execute(select(func.max(key))).scalar() or 0)
-    return 0
+    found, first = 0, 1
+    halving = _Halving(connection, select(key).order_by(key), key, _NOTHING)
+    # where nothing tells the end, it is behind so many keys of which none can be read
+    while first <= found + GAP:
+        found = max((row[0] for row in halving.between(first, first + WINDOW - 1)), default=found)
+        first += WINDOW
+    return found
 
 
 class _Halving:
@@ -49,6 +56,8 @@ class _Halving:
         within = self._key == first if first == last else self._key.between(first, last)
         rows = _rows(self._connection, self._query.where(within), self._given)
         if rows is not None:
+            if rows:
+                self._left = MOST_UNREAD
             yield from rows
             return
         self._left -= 1
