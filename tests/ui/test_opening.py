@@ -132,6 +132,7 @@ def test_jobs_are_taken_off_where_the_store_cannot_be_opened(early: Driver, door
     door.let.set()
     early.until(lambda: not early.desk.jobs)
     early.until(lambda: len(early.troubles) == 2)
+    early.idle()
     assert [trouble.what for trouble in early.troubles] == ["The door is jammed.", "The store could not be opened."]
     assert early.window.stack.currentWidget() is early.window.opening
     early.desk.told.connect(told.append)

@@ -3,11 +3,12 @@
 from threading import Event
 
 import pytest
+from msgspec.structs import replace
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QApplication
 
 from daruma.bench.context import Context
-from daruma.core.errors import Cancelled
+from daruma.core.errors import Cancelled, Trouble
 from daruma.core.job import Job, Stage, StepState
 from daruma.core.parts import Function
 from daruma.core.plan.money import Aim
@@ -51,14 +52,50 @@ def choose(driver: Driver, name: str, key: str) -> None:
     driver.idle()
 
 
-def test_a_way_that_was_planned_for_another_ticket_is_not_taken(driver: Driver, plan: PlanView) -> None:
-    stale = driver.job.ticket.promised
-    driver.desk.edit(promised=stale[:-1])
+def test_a_way_is_taken_only_of_a_plan_for_the_job_as_it_is(driver: Driver, plan: PlanView) -> None:
+    desk, before = driver.desk, driver.desk.solution
+    plan.main.setFocus()
+    desk.store.hold()
+    desk.replan()
+    assert not plan.main.isEnabled(), "the plan is being made anew"
+    desk.replan()
+    desk.store.let_go()
+    driver.until(plan.main.isEnabled)
+    assert desk.solution is not before
+    assert plan.main.hasFocus()
+    promised = driver.job.ticket.promised
+    desk.edit(promised=promised[:-1])
+    assert not plan.main.isEnabled(), "the plan is one for another ticket"
+    driver.window.open_stage(Stage.PLAN)
+    driver.until(plan.main.isEnabled)
+    assert desk.solution is not None
+    assert set(desk.solution.case.promised) == set(promised[:-1])
+
+
+def test_a_plan_that_fails_leaves_the_one_before_and_its_ways(
+    driver: Driver, plan: PlanView, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    def full(*_: object) -> None:
+        raise Trouble("The store could not be used.", safe="What was kept before is safe.", advice="Make room.")
+
+    before = driver.desk.solution
+    with monkeypatch.context() as patch:
+        patch.setattr(driver.desk.ready, "solve", full)
+        driver.desk.replan()
+        driver.until(lambda: bool(driver.troubles))
     assert plan.main.isEnabled()
-    driver.click(plan.main.objectName())
+    assert driver.desk.solution is before
+
+
+def test_a_way_that_was_planned_for_another_ticket_makes_no_run_sheet(driver: Driver, plan: PlanView) -> None:
+    job, solution = driver.job, driver.desk.solution
+    assert solution is not None
+    other = replace(job, ticket=replace(job.ticket, promised=job.ticket.promised[:-1]))
+    driver.desk.jobs[job.number] = other
+    driver.desk.choose(solution.plan.routes[0])
     driver.idle()
-    assert not driver.job.steps
     assert "has changed since these ways were planned" in driver.troubles[-1].what
+    assert not driver.job.steps
     driver.click(plan.main.objectName())
     driver.idle()
     assert driver.job.steps, "they were planned anew"

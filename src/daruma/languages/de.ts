@@ -15207,28 +15207,8 @@
   </message>
   <message>
    <location filename="ui/views/plan.py" />
-   <source>Take the changed facts back first</source>
-   <translation>Zuerst die geänderten Fakten zurücknehmen</translation>
-  </message>
-  <message>
-   <location filename="ui/views/plan.py" />
-   <source>Take this way</source>
-   <translation>Diesen Weg nehmen</translation>
-  </message>
-  <message>
-   <location filename="ui/views/plan.py" />
    <source>Lay over: {way}</source>
    <translation>Darüberlegen: {way}</translation>
-  </message>
-  <message>
-   <location filename="ui/views/plan.py" />
-   <source>Take this way: {minutes:.0f} min, 1 write</source>
-   <translation>Diesen Weg nehmen: {minutes:.0f} min, 1 Mal schreiben</translation>
-  </message>
-  <message>
-   <location filename="ui/views/plan.py" />
-   <source>Take this way: {minutes:.0f} min, {writes} writes</source>
-   <translation>Diesen Weg nehmen: {minutes:.0f} min, {writes} Mal schreiben</translation>
   </message>
   <message>
    <location filename="ui/views/proof.py" />
@@ -15689,6 +15669,26 @@
    <location filename="ui/views/table_sheet.py" />
    <source>put a part on the table</source>
    <translation>ein Teil auf den Tisch legen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/take_button.py" />
+   <source>Take the changed facts back first</source>
+   <translation>Zuerst die geänderten Fakten zurücknehmen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/take_button.py" />
+   <source>Take this way</source>
+   <translation>Diesen Weg nehmen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/take_button.py" />
+   <source>Take this way: {minutes:.0f} min, 1 write</source>
+   <translation>Diesen Weg nehmen: {minutes:.0f} min, 1 Mal schreiben</translation>
+  </message>
+  <message>
+   <location filename="ui/views/take_button.py" />
+   <source>Take this way: {minutes:.0f} min, {writes} writes</source>
+   <translation>Diesen Weg nehmen: {minutes:.0f} min, {writes} Mal schreiben</translation>
   </message>
   <message>
    <location filename="ui/views/vault_page.py" />

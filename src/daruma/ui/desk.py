@@ -261,6 +261,7 @@ class Desk(BenchDesk):
 
     def _not_restored(self, trouble: Trouble) -> None:
         self._let_go()
+        self.replan_soon.start()
         self.poll.start()
         self.tending.start()
         self.trouble.emit(trouble)

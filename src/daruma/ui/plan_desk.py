@@ -32,11 +32,14 @@ class PlanDesk(JobsDesk):
 
     plan_changed = Signal(object)
     first_told = Signal(object)
+    overtaken = Signal()  # the plan on view is being made anew
 
     def __init__(self, settings: Settings, parent: QObject | None = None) -> None:
         super().__init__(settings, parent)
         self.solution: Solution | None = None
         self.changes: tuple[tuple[str, str], ...] = ()
+        self._asked_of: Job | None = None
+        self._asked = self._answered = 0
         self.replan_soon = QTimer(self)
         self.replan_soon.setSingleShot(True)
         self.replan_soon.setInterval(REPLAN_MS)
@@ -46,7 +49,18 @@ class PlanDesk(JobsDesk):
     def forget(self) -> None:
         """Forget the plan of the job that was on view before."""
         super().forget()
-        self.solution, self.changes = None, ()
+        self.solution, self.changes, self._asked_of = None, (), None
+
+    @property
+    def plan_is_asked(self) -> bool:
+        """Return whether the last plan that was asked for is one of the ticket as it is now."""
+        job, of = self.job, self._asked_of
+        return job is not None and of is not None and (job.uid, job.ticket) == (of.uid, of.ticket)
+
+    @property
+    def plan_is_current(self) -> bool:
+        """Return whether the plan on view is the last one asked for, and of the ticket as it is now."""
+        return self.plan_is_asked and self._answered == self._asked
 
     def _replan_behind(self) -> None:
         """Solve the plan again once the window has painted what changed: both at once would make it wait."""
@@ -56,20 +70,33 @@ class PlanDesk(JobsDesk):
         """Solve the plan of the job on view again, `after` some seconds."""
         # a plan that is overtaken is not worked out to its end, nor is what would be worth knowing of it
         self.store.stop(PLANNING, WEIGHING)
-        job = self.job
+        self._asked += 1
+        job = self._asked_of = self.job
         if job is None or self.workshop is None or self.faults(job):
-            self._planned(None)
+            self._solved((self._asked, None))
             return
-        changes = self.changes
+        number, changes = self._asked, self.changes
 
-        def solve(work: Work) -> Solution | None:
+        def solve(work: Work) -> tuple[int, Solution]:
             sleep(after)
-            return self.ready.solve(job, changes, context_of(work), work.tell)
+            return number, self.ready.solve(job, changes, context_of(work), work.tell)
 
-        self.start(self.store, PLANNING, solve, self._planned, told=self._first_told)
+        self.start(self.store, PLANNING, solve, self._solved, failed=self._not_solved, told=self._first_told)
+        self.overtaken.emit()
 
     def _first_told(self, first: First) -> None:
         self.first_told.emit(first)
+
+    def _solved(self, answer: tuple[int, Solution | None]) -> None:
+        number, solution = answer
+        if number == self._asked:  # one that was overtaken may be done all the same
+            self._answered = number
+            self._planned(solution)
+
+    def _not_solved(self, trouble: Trouble) -> None:
+        self._answered = self._asked
+        self.trouble.emit(trouble)
+        self.plan_changed.emit(self.solution)
 
     def _planned(self, solution: Solution | None) -> None:
         self.solution = solution

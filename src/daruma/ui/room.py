@@ -97,6 +97,7 @@ class Room(Interior):
         desk.loaded.connect(self._loaded)
         desk.jobs_changed.connect(self._jobs_changed)
         desk.job_changed.connect(self._show_job)
+        desk.plan_changed.connect(self.focus.come_back)
         desk.survey_changed.connect(self._show_survey)
         desk.doubts_changed.connect(self._show_doubts)
         desk.trouble.connect(self.trouble_bar.show_trouble)
@@ -204,6 +205,8 @@ class Room(Interior):
             why = next((why for s, _, why in stages(job, self.desk.faults(job)) if s is stage), "")
             self.foot.tell(tr("{stage}: not yet, {why}.", stage=word(stage), why=why))
             return
+        if stage is Stage.PLAN and not self.desk.plan_is_asked:
+            self.desk.replan()
         self.stage = stage
         self.head.show()
         self.head.show_stages(job, self.desk.faults(job), stage)
@@ -211,7 +214,6 @@ class Room(Interior):
         self.views[stage].show_job(job)
 
     def _go_plan(self) -> None:
-        self.desk.replan()
         self.open_stage(Stage.PLAN)
         self.focus.put()
 

@@ -14,8 +14,9 @@ from daruma.core.pictures.primitives import Picture
 from daruma.core.pictures.route_strips import StripsView, route_strips
 from daruma.ui.desk import Desk
 from daruma.ui.running import WEIGHING
-from daruma.ui.views.base import StageView, main_push_button
+from daruma.ui.views.base import StageView
 from daruma.ui.views.map_sheet import MapSheet
+from daruma.ui.views.take_button import TakeButton
 from daruma.ui.views.ways_sheet import Listing, WaysSheet
 from daruma.ui.widgets.advice_box import AdviceBox
 from daruma.ui.widgets.ask_box import AskBox
@@ -62,6 +63,7 @@ class PlanView(StageView):
         column.addLayout(self._foot())
         desk.plan_changed.connect(self._show_plan)
         desk.first_told.connect(self._show_first)
+        desk.overtaken.connect(self._allow_main)
         desk.survey_changed.connect(self._surveyed)
 
     # -- building
@@ -99,7 +101,7 @@ class PlanView(StageView):
         self.again = QPushButton(tr("Show every thread"))
         self.again.setObjectName("all_threads")
         self.again.clicked.connect(self._all_threads)
-        self.main = main_push_button("plan_main")
+        self.main = TakeButton()
         self.main.clicked.connect(self._take)
         self._name_main()
         self.allow(self.main, False)
@@ -117,6 +119,7 @@ class PlanView(StageView):
         self._refresh()
         if self._solution is not self.desk.solution:
             self._show_plan(self.desk.solution)
+        self._allow_main()
 
     def main_button(self) -> QWidget:
         return self.main
@@ -154,7 +157,7 @@ class PlanView(StageView):
             self.ask.show_facts(solution.facts, solution.changes, solution.difference)
             self.preferences.show_preferences(solution.case.preferences, solution.prices)
             self._weigh()
-        self.allow(self.main, bool(routes) and not asked)
+        self._allow_main()
         self._name_main()
         self._explain()
 
@@ -215,17 +218,7 @@ class PlanView(StageView):
         self.ways.parts.show_routes(routes, self._route)
         self.ways.shares.setText(said)
         self.ways.shares.setVisible(bool(said))
-        if self._solution and self._solution.changes:
-            self.main.setText(tr("Take the changed facts back first"))
-        elif self._solution and self._solution.plan.routes:
-            route = self._solution.plan.routes[self._route]
-            self.main.setText(
-                tr("Take this way: {minutes:.0f} min, 1 write", minutes=route.minutes)
-                if route.writes == 1
-                else tr("Take this way: {minutes:.0f} min, {writes} writes", minutes=route.minutes, writes=route.writes)
-            )
-        else:
-            self.main.setText(tr("Take this way"))
+        self.main.show_way(self._solution, self._route)
 
     def _explain(self) -> None:
         if self._solution and self._solution.plan.routes and self.map.shows_numbers:
@@ -234,6 +227,12 @@ class PlanView(StageView):
             self.desk.run(self.desk.store, "explaining", explain, self.map.show_sources)
 
     # -- acting
+
+    def _allow_main(self) -> None:
+        """Let a way be taken that is one of the job as it is: not while its plan is being made anew."""
+        solution = self._solution
+        takes = solution is not None and bool(solution.plan.routes) and not solution.changes
+        self.allow(self.main, takes and self.desk.plan_is_current)
 
     def _all_threads(self) -> None:
         self.map.all_threads()
