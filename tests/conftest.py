@@ -58,6 +58,11 @@ def share(values: Iterable[Any], often: int) -> list[Any]:
     return [value if place < often else pytest.param(value, marks=pytest.mark.soak) for place, value in enumerate(values)]
 
 
+def seeds(few: int, many: int, first: int = 1000) -> list[Any]:
+    """Return ranges of seeds for a parameter: a few that are tried at each run of the suite, many others for the soak."""
+    return [range(few), pytest.param(range(first, first + many), marks=pytest.mark.soak)]
+
+
 def crossed(one: Sequence[Any], other: Sequence[Any]) -> list[Any]:
     """Return the pairs of two parameters, so that each of either meets one of the other at each run of the suite, and all of
     them in the soak.

@@ -22,10 +22,9 @@ from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.records import decode
 from daruma.standin.kinds.battery import Pack
 from tests.bench.jobbench import WIRES, JobBench, job_bench
-from tests.conftest import crossed, share
+from tests.conftest import crossed, seeds
 from tests.pace import again_for
 
-FEW, MANY = 12, 300
 ENDS = ("voltage_dip", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "torn_page", "write_ignored")
 PROMISED = [Function.BATTERY_RUNS.value, Function.BATTERY_HEALTH.value, Function.NO_BATTERY_NOTICE.value]
 
@@ -235,15 +234,9 @@ def random_run(tmp_path: Path, seed: int) -> None:
         check_acts(at)
 
 
-@pytest.mark.parametrize("block", share(range(3), 1))
-def test_random_faults_on_the_whole_way(block: int, tmp_path: Path) -> None:
-    for seed in range(FEW // 3 * block, FEW // 3 * (block + 1)):
-        random_run(tmp_path, seed)
-
-
-@pytest.mark.soak
-def test_many_random_faults_on_the_whole_way(tmp_path: Path) -> None:
-    for seed in range(1000, 1000 + MANY):
+@pytest.mark.parametrize("tried", seeds(4, 300))
+def test_random_faults_on_the_whole_way(tried: range, tmp_path: Path) -> None:
+    for seed in tried:
         random_run(tmp_path, seed)
 
 

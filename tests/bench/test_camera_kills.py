@@ -25,6 +25,7 @@ from daruma.standin.file import save_world
 from daruma.store.shop import Shop
 from tests.bench.faultbench import go_on, next_step, plug_in
 from tests.bench.killing import Arena
+from tests.conftest import seeds
 
 ENTRY = {
     "complaint": "",
@@ -114,10 +115,6 @@ def main(said: list[str]) -> None:
     print(sum(one_run(folder / str(seed), catalogue, seed) for seed in range(first, first + count)))
 
 
-def test_killed_at_random_moments(tmp_path: Path) -> None:
-    assert runs(tmp_path, 0, 2) >= 2
-
-
-@pytest.mark.soak
-def test_killed_often_at_random_moments(tmp_path: Path) -> None:
-    assert runs(tmp_path, 1000, 200) >= 200
+@pytest.mark.parametrize("tried", seeds(2, 200))
+def test_killed_at_random_moments(tried: range, tmp_path: Path) -> None:
+    assert runs(tmp_path, tried.start, len(tried)) >= len(tried)

@@ -26,9 +26,8 @@ from daruma.standin.kinds.face_module import Module
 from daruma.store.twice import FOLDER
 from tests.bench.faultbench import plug_in
 from tests.bench.jobbench import WIRES, JobBench, job_bench
-from tests.conftest import share
+from tests.conftest import seeds, share
 
-FEW, MANY = 12, 300
 ENDS = ("voltage_dip", "supply_sags", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "slow")
 
 
@@ -351,13 +350,7 @@ def check(tmp_path: Path, seed: int) -> None:
         assert at.technician.workshop.shop.check()[1] == ()
 
 
-@pytest.mark.parametrize("block", share(range(3), 1))
-def test_random_faults_on_the_whole_way(block: int, tmp_path: Path) -> None:
-    for seed in range(FEW // 3 * block, FEW // 3 * (block + 1)):
-        check(tmp_path, seed)
-
-
-@pytest.mark.soak
-def test_many_random_faults_on_the_whole_way(tmp_path: Path) -> None:
-    for seed in range(1000, 1000 + MANY):
+@pytest.mark.parametrize("tried", seeds(4, 300))
+def test_random_faults_on_the_whole_way(tried: range, tmp_path: Path) -> None:
+    for seed in tried:
         check(tmp_path, seed)

@@ -166,18 +166,8 @@ def test_unplugged_at_every_byte_of_a_commit_s_answer(bench: FaultBench, first: 
         job = bench.workshop.save(with_work(again, image=panel.memory), bench.context)
 
 
-@pytest.mark.parametrize("seed", share(range(4), 1))
+@pytest.mark.parametrize("seed", share(range(100), 1))
 def test_faults_by_chance(seed: int, bench: FaultBench) -> None:
-    by_chance(bench, seed)
-
-
-@pytest.mark.soak
-@pytest.mark.parametrize("seed", range(100, 200))
-def test_many_faults_by_chance(seed: int, bench: FaultBench) -> None:
-    by_chance(bench, seed)
-
-
-def by_chance(bench: FaultBench, seed: int) -> None:
     """Arm several faults, each with a chance at every request, and an adapter that fails more and more often."""
     rng = random.Random(seed)
     faults = {step: rng.sample(PLAYED, 2) for step in STEPS if rng.random() < 0.6}

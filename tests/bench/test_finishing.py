@@ -24,7 +24,7 @@ from daruma.core.plan.actions import Action
 from daruma.standin.finishing import busy_chance
 from daruma.standin.kinds.rear_camera import RearCamera
 from tests.bench.jobbench import WIRES, JobBench, job_bench
-from tests.conftest import crossed, share
+from tests.conftest import crossed, seeds
 
 REAR = {"rear_camera": "broken", "promised": ["rear_camera_finished"]}
 THREE = {
@@ -305,15 +305,9 @@ def _finishing(at: Bench) -> Any:
     return finishing_steps(at.job)
 
 
-@pytest.mark.parametrize("block", share(range(2), 1))
-def test_random_faults_on_the_whole_way(block: int, tmp_path: Path) -> None:
-    for seed in range(3 * block, 3 * block + 3):
-        random_run(tmp_path, seed)
-
-
-@pytest.mark.soak
-def test_many_random_faults_on_the_whole_way(tmp_path: Path) -> None:
-    for seed in range(1000, 1300):
+@pytest.mark.parametrize("tried", seeds(3, 300))
+def test_random_faults_on_the_whole_way(tried: range, tmp_path: Path) -> None:
+    for seed in tried:
         random_run(tmp_path, seed)
 
 

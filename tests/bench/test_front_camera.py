@@ -19,9 +19,8 @@ from daruma.core.pairing import Condition
 from daruma.core.parts import Function
 from daruma.standin.kinds.front_camera import FrontCamera
 from tests.bench.jobbench import WIRES, JobBench, job_bench
-from tests.conftest import crossed, share
+from tests.conftest import crossed, seeds
 
-FEW, MANY = 12, 300
 ENDS = ("voltage_dip", "poor_contact", "torn_page", "write_ignored", "wrong_part", "flash_fails", "unbind_fails")
 
 
@@ -260,13 +259,7 @@ def random_run(tmp_path: Path, seed: int) -> None:
             known(at)
 
 
-@pytest.mark.parametrize("block", share(range(2), 1))
-def test_random_faults_on_the_whole_way(block: int, tmp_path: Path) -> None:
-    for seed in range(FEW // 2 * block, FEW // 2 * (block + 1)):
-        random_run(tmp_path, seed)
-
-
-@pytest.mark.soak
-def test_many_random_faults_on_the_whole_way(tmp_path: Path) -> None:
-    for seed in range(1000, 1000 + MANY):
+@pytest.mark.parametrize("tried", seeds(6, 300))
+def test_random_faults_on_the_whole_way(tried: range, tmp_path: Path) -> None:
+    for seed in tried:
         random_run(tmp_path, seed)

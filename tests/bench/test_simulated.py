@@ -20,9 +20,10 @@ from daruma.core.plan.money import WORTH, Preferences
 from daruma.core.plan.planner import make_plan, problem_of
 from daruma.core.plan.policy import Policy
 from tests.bench.simulated import SimulatedBench, walk
+from tests.conftest import share
 from tests.core.plan.cases import GONE, WHITE, case
 
-MANY, FEW = 20_000, 300
+FEW = 300
 DEAR = Preferences(worth={**WORTH, Function.AMBIENT_WHITE: 300.0})
 CASES: dict[str, dict[str, Any]] = {
     "the original may answer": {},
@@ -44,15 +45,10 @@ CASES: dict[str, dict[str, Any]] = {
 }
 
 
-@pytest.mark.soak
+@pytest.mark.parametrize("runs", share((FEW, 20_000), 1))
 @pytest.mark.parametrize("name", CASES)
-def test_the_policy_keeps_its_chances_in_20000_runs(catalogue: Catalogue, name: str) -> None:
-    compare(catalogue, name, MANY)
-
-
-@pytest.mark.parametrize("name", CASES)
-def test_the_policy_keeps_its_chances(catalogue: Catalogue, name: str) -> None:
-    compare(catalogue, name, FEW)
+def test_the_policy_keeps_its_chances(catalogue: Catalogue, name: str, runs: int) -> None:
+    compare(catalogue, name, runs)
 
 
 def test_parts_planned_apart_expect_what_was_held_against_the_bench(

@@ -30,6 +30,7 @@ from daruma.handover.measurements import export_sheet, read_measurements
 from daruma.handover.pages import make_pages
 from daruma.store.shop import Shop
 from tests.bench.panelbench import Outcome, PanelBench
+from tests.conftest import seeds
 from tests.parts import flex_alone, panel_of, with_work, work_of
 
 WHITE = Function.AMBIENT_WHITE
@@ -235,13 +236,9 @@ def check(outcomes: list[Outcome]) -> dict[str, object]:
     return seen
 
 
-def test_random_panels_become_right(panels: PanelBench) -> None:
-    check([panels.run(seed) for seed in range(8)])
-
-
-@pytest.mark.soak
-def test_500_random_panels_become_right(panels: PanelBench) -> None:
-    print(check([panels.run(seed) for seed in range(1000, 1500)]))
+@pytest.mark.parametrize("tried", seeds(8, 500))
+def test_random_panels_become_right(tried: range, panels: PanelBench) -> None:
+    print(check([panels.run(seed) for seed in tried]))
 
 
 def test_an_incomplete_curve_is_named(workshop: Workshop, yellow: Job, context: Context) -> None:

@@ -19,6 +19,7 @@ from daruma.core.colour.follow import Follows, LightSample, judge, target_white
 from daruma.core.colour.shots import Level
 from daruma.core.display import wanted_luminance
 from daruma.core.uncertainty import RISK
+from tests.conftest import share
 
 LIGHTS = {"warm": (0.4476, 0.4074), "cool": (0.3127, 0.3290)}  # CIE illuminants A and D65
 LUX = (1.0, 10.0, 100.0, 1000.0, 10000.0)
@@ -80,17 +81,9 @@ def rates(catalogue: Catalogue, runs: int) -> dict[str, float]:
     return found
 
 
-def check(catalogue: Catalogue, runs: int) -> None:
+@pytest.mark.parametrize("runs", share((100, 2000), 1))
+def test_the_stated_risk_holds(runs: int, catalogue: Catalogue) -> None:
     found = rates(catalogue, runs)
     most = RISK + 3.3 * (RISK * (1 - RISK) / runs) ** 0.5  # the 99.9 % limit of the binomial distribution
     print({what: round(rate, 4) for what, rate in found.items()})
     assert {what: rate for what, rate in found.items() if rate > most} == {}
-
-
-def test_the_stated_risk_holds(catalogue: Catalogue) -> None:
-    check(catalogue, 100)
-
-
-@pytest.mark.soak
-def test_the_stated_risk_holds_in_many_runs(catalogue: Catalogue) -> None:
-    check(catalogue, 2000)

@@ -22,7 +22,7 @@ from daruma.store.retention import purge
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
 from daruma.store.version import FILE
-from tests.conftest import share
+from tests.conftest import seeds
 from tests.parts import with_work, work_of
 from tests.store.conftest import content
 
@@ -207,16 +207,11 @@ def run(folder: Path, seed: int, acts: int) -> Counter[str]:
     return done
 
 
-@pytest.mark.parametrize("seed", share(range(12), 6))
-def test_a_random_history(seed: int, tmp_path: Path) -> None:
-    run(tmp_path / "shop", seed, 40)
-
-
-@pytest.mark.soak
-def test_1000_random_histories(tmp_path: Path) -> None:
+@pytest.mark.parametrize("tried", seeds(6, 1000))
+def test_random_histories(tried: range, tmp_path: Path) -> None:
     total: Counter[str] = Counter()
-    for seed in range(1000, 2000):
-        total += run(tmp_path / str(seed), seed, 60)
+    for seed in tried:
+        total += run(tmp_path / str(seed), seed, 40)
         shutil.rmtree(tmp_path / str(seed))
     print(total)
 

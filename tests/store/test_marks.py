@@ -26,6 +26,7 @@ from daruma.store.marks import read_marks, second_file
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
 from daruma.store.version import FILE
+from tests.conftest import seeds
 from tests.parts import with_work, work_of
 from tests.store.conftest import content
 from tests.store.test_damage import on_read_only_medium
@@ -115,6 +116,10 @@ def flip(folder: Path, truth: Truth, where: Path, rng: random.Random, table: str
         for sha, body in truth.backups.items():
             number = list(truth.backups)[::-1].index(sha) + 1
             assert now.backups.get(sha) == body or f"B-{number:05d}" in faults or somewhere, told
+        # one damaged leaf page holds a few backups; a damaged inner page may hide more, which the whole store's fault says
+        hidden = sum(now.backups.get(sha) != body for sha, body in truth.backups.items())
+        named = sum(name.startswith("B-") for name in faults)
+        assert hidden <= named + 12 or "the store" in faults, told
         for uid, act in truth.acts.items():
             assert now.acts.get(uid) == act or somewhere or any(f"act {act.number}" in name for name in faults), told
         for uid, job in truth.jobs.items():
@@ -125,10 +130,13 @@ def flip(folder: Path, truth: Truth, where: Path, rng: random.Random, table: str
     return bool(faults)
 
 
-@pytest.mark.parametrize("seed", range(6))
-def test_a_changed_byte_of_store_log_or_marks_is_found(seed: int, left: tuple[Path, Truth], tmp_path: Path) -> None:
-    for index in range(12):
-        flip(*left, tmp_path / str(index), random.Random(f"{seed}/{index}"))
+@pytest.mark.parametrize("tried", seeds(100, 10_000))
+def test_a_changed_byte_of_store_log_or_marks_is_found(tried: range, left: tuple[Path, Truth], tmp_path: Path) -> None:
+    found = 0
+    for seed in tried:
+        found += flip(*left, tmp_path / "shop", random.Random(f"flip/{seed}"))
+        shutil.rmtree(tmp_path / "shop")
+    assert found > 0.1 * len(tried), "what is not served is named"
 
 
 @pytest.mark.parametrize("table", ["acts", "backups", "jobs", "settlements", "doubts"])
@@ -137,15 +145,6 @@ def test_a_changed_byte_in_what_the_file_says_of_its_tables_is_found(
 ) -> None:
     for index in range(10):
         flip(*left, tmp_path / str(index), random.Random(f"{table}/{index}"), table)
-
-
-@pytest.mark.soak
-def test_10000_changed_bytes(left: tuple[Path, Truth], tmp_path: Path) -> None:
-    found = 0
-    for index in range(10_000):
-        found += flip(*left, tmp_path / "shop", random.Random(f"soak/{index}"))
-        shutil.rmtree(tmp_path / "shop")
-    print(f"named: {found} of 10,000")
 
 
 def test_a_log_that_is_gone_is_noticed_and_its_writes_count_on(left: tuple[Path, Truth], tmp_path: Path) -> None:

@@ -61,12 +61,12 @@ def test_a_cell_that_runs_is_drawn_and_left_alone(driver: Driver) -> None:
     driver.click("bench_main")
     driver.until(lambda: "mAh" in str(getattr(drawn.picture, "words", "")) or "h," in str(drawn.picture.words))
     assert "faster than life" in drawn.picture.words, "the demo's clock says so"
+    seen: list[str] = []
+    driver.desk.told.connect(seen.append)
     driver.desk.bench.current.stop.set()
     driver.idle()
     assert driver.step() == "test_cell"
     open_ticket(driver, "yellow")
-    seen: list[str] = []
-    driver.desk.told.connect(seen.append)
 
     def tended() -> bool:
         if driver.desk.bench.current is None:

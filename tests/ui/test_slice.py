@@ -16,90 +16,28 @@ from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.hold import HoldButton
 from tests.parts import panel_of, work_of
 from tests.ui.conftest import LONG, Driver
+from tests.ui.walking import Held, Press, both_ways, to_the_proof, to_the_second_eye
 
 
-def hold(driver: Driver, press: object, release: object) -> None:
-    """Hold until the write is done, then let go."""
-    driver.until(lambda: driver.window.views[Stage.BENCH].hold.isEnabled())
-    press()  # type: ignore[operator]
-    driver.until(lambda: driver.step() != "write_new")
-    release()  # type: ignore[operator]
-
-
-def test_first_ticket_to_second_eye_with_the_mouse_alone(driver: Driver, demo_folder: Path) -> None:
+@both_ways
+def test_first_ticket_to_second_eye(driver: Driver, demo_folder: Path, press: Press, held: Held) -> None:
     assert driver.job.name == "J-0002"
     assert driver.text("intake_main") == "Read the phone on the cable"
-    driver.click("intake_main")
-    driver.until(lambda: driver.text("intake_main").startswith("Owner confirms trust"))
-    driver.click("intake_main")
-    driver.until(lambda: driver.text("intake_main") == "Plan the way")
-    driver.click("intake_main")
-    driver.click("plan_main")
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
-    hold_button = driver.window.views[Stage.BENCH].hold
-    while driver.step() and not driver.step().startswith("prove"):
-        before = driver.step()
-        if before == "write_new":
-            driver.until(lambda: hold_button.text() == "write record, 1 of about 4 left")
-            hold(
-                driver,
-                lambda: driver.bot.mousePress(hold_button, Qt.MouseButton.LeftButton),
-                lambda: driver.bot.mouseRelease(hold_button, Qt.MouseButton.LeftButton),
-            )
-        else:
-            driver.click("bench_main")
-            driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
-        assert not driver.troubles, driver.troubles
-    driver.until(lambda: driver.window.stage is Stage.PROOF)
-    while not driver.job.all_proven:
-        driver.click("proof_main")
-        driver.idle()
-        assert not driver.troubles, driver.troubles
-    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
+    driver.until(lambda: driver.window.views[Stage.INTAKE].functions.main.hasFocus())
+    hold = driver.window.views[Stage.BENCH].hold
+    count = {"write_new": lambda at: at.until(lambda: hold.text() == "write record, 1 of about 4 left")}
+    to_the_proof(driver, driver.job.ticket.complaint, press, held, count)
+    to_the_second_eye(driver, press)
     assert driver.window.head.face.accessibleName() == "J-0002, both eyes: promised and proven"
-    driver.idle()
     driver.click("page_shop")
     assert "Interlocks of act" in driver.window.views[Stage.HAND_OVER].preview.toPlainText()
-    driver.click("handover_main")
+    press(driver, Stage.HAND_OVER)
     driver.until(lambda: bool(driver.job.closed))
     folder = demo_folder / "handover" / "J-0002"
     names = {path.name for path in folder.iterdir()}
     assert names == {f"J-0002-{who}.{kind}" for who in ("customer", "shop") for kind in ("html", "pdf")}
     assert (folder / "J-0002-shop.pdf").read_bytes().startswith(b"%PDF")
     assert "<svg" in (folder / "J-0002-customer.html").read_text(encoding="utf-8")
-
-
-def test_first_ticket_to_second_eye_with_the_keyboard_alone(driver: Driver) -> None:
-    driver.until(lambda: driver.window.views[Stage.INTAKE].functions.main.hasFocus())
-    driver.main_key()
-    driver.until(lambda: driver.text("intake_main").startswith("Owner confirms trust"))
-    driver.main_key()
-    driver.until(lambda: driver.text("intake_main") == "Plan the way")
-    driver.main_key()
-    driver.until(lambda: driver.window.stage is Stage.PLAN and driver.desk.plan is not None)
-    driver.main_key()
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
-    hold_button = driver.window.views[Stage.BENCH].hold
-    while driver.step() and not driver.step().startswith("prove"):
-        before = driver.step()
-        driver.main_key()
-        if before == "write_new":
-            driver.until(hold_button.hasFocus)
-            hold(
-                driver,
-                lambda: driver.bot.keyPress(hold_button, Qt.Key.Key_Space),
-                lambda: driver.bot.keyRelease(hold_button, Qt.Key.Key_Space),
-            )
-        driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
-        assert not driver.troubles, driver.troubles
-    driver.until(lambda: driver.window.stage is Stage.PROOF)
-    while not driver.job.all_proven:
-        driver.main_key()
-        driver.idle()
-    driver.until(lambda: driver.window.stage is Stage.HAND_OVER)
-    driver.idle()
-    driver.main_key()
-    driver.until(lambda: bool(driver.job.closed))
 
 
 def to_the_write(driver: Driver) -> None:

@@ -41,6 +41,7 @@ class Station(Struct):
     count: int = 0
     asked: float = 0.0  # its own time at which somebody asked last
     _wall: float | None = None
+    _left: float = 0.0  # seconds that passed since the last sample
 
     def order(self, amperes: float, volts: float) -> None:
         """Charge (positive) or discharge with a current up to a voltage; zero rests."""
@@ -58,8 +59,9 @@ class Station(Struct):
         """Let time pass, in whole samples; what is left of it passes the next time."""
         if self.cell is None or self.chemistry is None:
             return
-        end = self.now + seconds
-        while self.now + EVERY <= end:
+        self._left += seconds
+        while self._left >= EVERY:
+            self._left -= EVERY
             if self.now - self.asked > _ASK:
                 self.amperes = 0.0
             self._sample(self.cell, self.chemistry)

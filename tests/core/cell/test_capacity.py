@@ -9,7 +9,7 @@ from hypothesis import given
 from hypothesis import strategies as st
 from msgspec.structs import replace
 from scipy.optimize import curve_fit
-from tests.conftest import share
+from tests.conftest import seeds
 from tests.core.cell.packs import Outcome, carried_out, pack, samples_of
 
 from daruma.catalogue.cells import chemistries
@@ -34,7 +34,6 @@ from daruma.handover.meter_log import read_log
 
 DATA = Path(__file__).parents[4] / "shared" / "data"
 needs_data = pytest.mark.skipif(not DATA.is_dir(), reason="the published data are not at hand")
-FEW, MANY = 36, 500
 
 
 @needs_data
@@ -93,20 +92,13 @@ def saved(seed: int) -> tuple[Outcome, Outcome]:
     return early, carried_out(station, replace(test, whole=True))
 
 
-@pytest.mark.parametrize("block", share(range(3), 1))
-def test_simulated_packs(block: int) -> None:
-    pairs = [saved(seed) for seed in range(FEW // 3 * block, FEW // 3 * (block + 1))]
-    check_many([early for early, _ in pairs])
-    assert float(np.median([early.hours / whole.hours for early, whole in pairs])) <= 0.5
-    assert all(each.standing.order.stage is Stage.DONE for pair in pairs for each in pair)
-
-
-@pytest.mark.soak
-def test_many_simulated_packs() -> None:
-    pairs = [saved(seed) for seed in range(1000, 1000 + MANY)]
+@pytest.mark.parametrize("tried", seeds(12, 500))
+def test_simulated_packs(tried: range) -> None:
+    pairs = [saved(seed) for seed in tried]
     check_many([early for early, _ in pairs])
     check_many([whole for _, whole in pairs])
     assert float(np.median([early.hours / whole.hours for early, whole in pairs])) <= 0.5
+    assert all(each.standing.order.stage is Stage.DONE for pair in pairs for each in pair)
 
 
 def test_the_same_samples_give_the_same_answer_wherever_the_test_was_left() -> None:
@@ -129,6 +121,13 @@ def test_danger_stops_the_test_and_says_what_to_do(volts: float, celsius: float,
     log.v[-1], log.celsius[-1] = volts, celsius
     assert said in danger_in(test, log)
     assert standing(test, log).order.stage is Stage.STOPPED
+
+
+def test_a_station_that_is_asked_more_often_than_it_samples_runs_as_fast() -> None:
+    station, _ = pack(1)
+    for _ in range(25):
+        station.advance(4)
+    assert (station.count, station.now) == (10, 100)
 
 
 def test_a_gauge_s_curve_and_its_inverse_agree() -> None:

@@ -10,7 +10,6 @@ from daruma.core.uncertainty import Claim
 from tests.core.depth.modules import Floats, card, module, picture, seen
 
 VIEW = View()
-FEW, MANY = 60, 2000
 
 
 def frames(rng: np.random.Generator, rays: Floats, pose: Floats, plane: Floats, count: int = 1, **more: float) -> Card:
@@ -22,7 +21,8 @@ def proven(rng: np.random.Generator, rays: Floats, pose: Floats, plane: Floats, 
     return judge(VIEW, [frames(rng, rays, pose, plane, **more)], rays)
 
 
-def truth(count: int, seed: int) -> None:
+@pytest.mark.parametrize(("count", "seed"), [(60, 1), pytest.param(2000, 2, marks=pytest.mark.soak)])
+def test_what_is_claimed_of_random_modules_is_true(count: int, seed: int) -> None:
     """Random modules, turned by up to twice what is allowed."""
     rng = np.random.default_rng(seed)
     false_proofs, refused, off, straight, crooked = 0, 0, 0, 0, 0
@@ -47,15 +47,6 @@ def truth(count: int, seed: int) -> None:
     assert false_proofs <= 0.05 * crooked + 1
     assert refused <= 0.05 * straight + 1
     assert off <= 0.01 * 2 * count
-
-
-def test_what_is_claimed_of_random_modules_is_true() -> None:
-    truth(FEW, 1)
-
-
-@pytest.mark.soak
-def test_what_is_claimed_of_many_modules_is_true() -> None:
-    truth(MANY, 2)
 
 
 def test_a_second_distance_tells_turn_and_distance_apart() -> None:

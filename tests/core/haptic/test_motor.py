@@ -7,6 +7,7 @@ from math import pi
 import numpy as np
 import pytest
 from scipy.signal import cont2discrete, lfilter
+from tests.conftest import seeds
 
 from daruma.core.haptic.motor import Motor, Tap, brake_of, judged, rise_of
 from daruma.core.haptic.shaking import Drive, Shake
@@ -50,24 +51,12 @@ def found(kind: str, seed: int) -> tuple[Tap, float, float]:
 WANTED = {"sound": Motor.TAPS, "worn": Motor.WORN, "stuck": Motor.STUCK, "open": Motor.OPEN, "dumb": Motor.DUMB}
 
 
-def check(kind: str, seeds: range) -> None:
-    seen = Counter(found(kind, seed)[0].motor for seed in seeds)
-    if kind == "sound":
-        assert seen[Motor.TAPS] >= 0.95 * len(seeds), seen
-    else:
-        assert seen[Motor.TAPS] == 0, "no false proof"
-        assert seen[WANTED[kind]] >= 0.95 * len(seeds), seen
-
-
+@pytest.mark.parametrize("tried", seeds(20, 500))
 @pytest.mark.parametrize("kind", WANTED)
-def test_what_ails_a_motor_is_told(kind: str) -> None:
-    check(kind, range(20))
-
-
-@pytest.mark.soak
-@pytest.mark.parametrize("kind", WANTED)
-def test_what_ails_five_hundred_motors_is_told(kind: str) -> None:
-    check(kind, range(1000, 1500))
+def test_what_ails_a_motor_is_told(kind: str, tried: range) -> None:
+    seen = Counter(found(kind, seed)[0].motor for seed in tried)
+    assert kind == "sound" or seen[Motor.TAPS] == 0, "no false proof"
+    assert seen[WANTED[kind]] >= 0.95 * len(tried), seen
 
 
 def test_resonance_and_damping_lie_within_three_uncertainties() -> None:

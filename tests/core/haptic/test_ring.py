@@ -2,6 +2,7 @@
 
 import numpy as np
 import pytest
+from tests.conftest import seeds
 
 from daruma.core.haptic.ring import Floats, ring_down
 
@@ -32,9 +33,10 @@ def test_the_logarithmic_decrement_agrees() -> None:
     assert decrement == pytest.approx(2 * np.pi * found.damping / np.sqrt(1 - found.damping**2), rel=1e-3)
 
 
-def truth(count: int, first: int) -> None:
+@pytest.mark.parametrize("tried", seeds(60, 500, 3000))
+def test_random_motors_driven_or_not_before(tried: range) -> None:
     beyond = 0
-    for seed in range(first, first + count):
+    for seed in tried:
         rng = np.random.default_rng(seed)
         f0, damping, pre = rng.uniform(150, 190), rng.uniform(0.03, 0.08), rng.choice([0.0, 0.05])
         t = np.arange(0, 0.25, 1 / RATE)
@@ -43,17 +45,8 @@ def truth(count: int, first: int) -> None:
         found = ring_down(t, np.where(t < pre, drive, decay) + rng.normal(0, 0.05, len(t)))
         beyond += (abs(found.f0_hz - f0) > 3 * found.f0_u) + (abs(found.damping - damping) > 3 * found.damping_u)
         assert found.f0_hz == pytest.approx(f0, abs=1.0)
-    print(f"{beyond} of {2 * count} figures beyond 3 standard uncertainties")
-    assert beyond <= max(2, 0.02 * 2 * count)
-
-
-def test_random_motors_driven_or_not_before() -> None:
-    truth(60, 0)
-
-
-@pytest.mark.soak
-def test_many_random_motors() -> None:
-    truth(500, 3000)
+    print(f"{beyond} of {2 * len(tried)} figures beyond 3 standard uncertainties")
+    assert beyond <= max(2, 0.02 * 2 * len(tried))
 
 
 def test_what_does_not_ring_is_said() -> None:

@@ -3,6 +3,7 @@
 import numpy as np
 import pytest
 from scipy.spatial.transform import Rotation
+from tests.conftest import seeds
 
 from daruma.core.optics.align import Floats, Turning, align, wahba
 
@@ -46,9 +47,10 @@ def sweep(seed: int, seconds: float) -> tuple[Turning, Turning, Floats, float, F
     return Turning(t, gyro), Turning(frames, camera), rotation, offset, bias
 
 
-def truth(count: int, first: int) -> None:
+@pytest.mark.parametrize("tried", seeds(25, 500, 5000))
+def test_random_sweeps(tried: range) -> None:
     beyond = 0
-    for seed in range(first, first + count):
+    for seed in tried:
         gyro, camera, rotation, offset, bias = sweep(seed, 40)
         found = align(gyro, camera)
         assert np.linalg.det(found.rotation) == pytest.approx(1)
@@ -59,17 +61,8 @@ def truth(count: int, first: int) -> None:
         beyond += int((np.abs(found.bias - bias) > 3 * found.bias_u).sum())
         assert off < 0.5
         assert abs(found.offset - offset) < 0.002
-    print(f"{beyond} of {5 * count} figures beyond 3 standard uncertainties")
-    assert beyond <= max(2, 0.02 * 5 * count)
-
-
-def test_random_sweeps() -> None:
-    truth(25, 0)
-
-
-@pytest.mark.soak
-def test_many_random_sweeps() -> None:
-    truth(500, 5000)
+    print(f"{beyond} of {5 * len(tried)} figures beyond 3 standard uncertainties")
+    assert beyond <= max(2, 0.02 * 5 * len(tried))
 
 
 def test_a_signal_late_by_a_known_time() -> None:

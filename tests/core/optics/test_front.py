@@ -7,6 +7,7 @@ import pytest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 from scipy.ndimage import gaussian_filter
+from tests.conftest import seeds
 from tests.core.optics.standins import Asked
 
 from daruma.catalogue.loader import Catalogue
@@ -27,7 +28,6 @@ AILS = {
     "heat": Finding.HEAT,
     "dirty": Finding.DIRTY,
 }
-FEW, MANY = 2, 500
 
 
 def test_an_edge_that_scipy_has_blurred_has_the_sharpness_of_its_gaussian() -> None:
@@ -99,11 +99,12 @@ def test_any_picture_gives_an_answer_and_never_a_proof(raw: bytes) -> None:
     assert judged([*frames, Frame(Mode.PHOTO, 0.5, 90, "x", 100.0)]).finding is not Finding.WORKS
 
 
-def truth(catalogue: Catalogue, first: int, count: int) -> None:
+@pytest.mark.parametrize("tried", seeds(2, 500))
+def test_random_cameras_are_found_as_they_are(tried: range, catalogue: Catalogue) -> None:
     """Random cameras of each kind: none that ails is called working, its own fault is named."""
     wrong, off, peaks, missed = 0, 0, 0, 0
     for ail, finding in AILS.items():
-        for seed in range(first, first + count):
+        for seed in tried:
             at = Asked(catalogue, seed)
             at.front.ail = ail
             frames = at.frames()
@@ -117,17 +118,8 @@ def truth(catalogue: Catalogue, first: int, count: int) -> None:
                     peaks += 1
                     off += abs(peak.code - at.front.lens().best(distance)) > 3 * peak.u
     assert wrong == 0, "none that ails is proven"
-    assert missed <= 0.05 * count * len(AILS)
+    assert missed <= 0.05 * len(tried) * len(AILS)
     assert off <= max(1, 0.01 * peaks)
-
-
-def test_random_cameras_are_found_as_they_are(catalogue: Catalogue) -> None:
-    truth(catalogue, 0, FEW)
-
-
-@pytest.mark.soak
-def test_many_random_cameras_are_found_as_they_are(catalogue: Catalogue) -> None:
-    truth(catalogue, 1000, MANY)
 
 
 @pytest.mark.parametrize("beside", [-40, -22, 18, 35])

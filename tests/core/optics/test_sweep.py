@@ -5,6 +5,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 from scipy.spatial.transform import Rotation
+from tests.conftest import seeds
 from tests.core.optics.standins import Asked
 
 from daruma.catalogue.loader import Catalogue
@@ -27,7 +28,6 @@ from daruma.core.optics.sweep import (
     packed_gyro,
 )
 
-FEW, MANY = 2, 500
 LONG = 60.0
 
 
@@ -119,10 +119,11 @@ def record_of(at: Asked, turn: float = 0.0, late: float = 0.0, fx: float = 0.0) 
     return RearRecord(rotation, at.rear.late + late / 1000, Camera(*lens))
 
 
-def truth(catalogue: Catalogue, first: int, count: int) -> None:
+@pytest.mark.parametrize("tried", seeds(2, 500))
+def test_random_modules_are_found_as_they_stand(tried: range, catalogue: Catalogue) -> None:
     """Random modules: rotation, delay and bias lie within three uncertainties, what stands askew is never proven."""
     beyond = false = proven = 0
-    for seed in range(first, first + count):
+    for seed in tried:
         at = Asked(catalogue, seed)
         chunks, views = at.swept(LONG), at.views()
         record = record_of(at)
@@ -134,18 +135,9 @@ def truth(catalogue: Catalogue, first: int, count: int) -> None:
         askew = (record_of(at, turn=0.6), record_of(at, late=8.0), record_of(at, fx=30.0))
         wanted = (RearFinding.ROTATED, RearFinding.LATE, RearFinding.LENS)
         false += sum(judged(chunks, views, each).finding is not finding for each, finding in zip(askew, wanted, strict=True))
-    assert beyond <= max(1, 0.01 * 2 * count)
+    assert beyond <= max(1, 0.01 * 2 * len(tried))
     assert false == 0, "what stands askew is found as that"
-    assert proven >= 0.95 * count
-
-
-def test_random_modules_are_found_as_they_stand(catalogue: Catalogue) -> None:
-    truth(catalogue, 0, FEW)
-
-
-@pytest.mark.soak
-def test_many_random_modules_are_found_as_they_stand(catalogue: Catalogue) -> None:
-    truth(catalogue, 1000, MANY)
+    assert proven >= 0.95 * len(tried)
 
 
 def test_nothing_measured_nothing_proven(catalogue: Catalogue) -> None:
