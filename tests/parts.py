@@ -1,12 +1,20 @@
-"""Short words for what tests ask of a job's display: its ticket, what was done with it."""
+"""Short words for what tests ask: something that is there, a job's display, what was done with it."""
 
-from typing import Any
+from typing import Any, TypeVar
 
 from msgspec.structs import replace
 
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.parts import PartKind
+
+T = TypeVar("T")
+
+
+def some(found: T | None) -> T:
+    """Return what is there."""
+    assert found is not None
+    return found
 
 
 def panel_of(job: Job) -> DisplayTicket:

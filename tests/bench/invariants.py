@@ -13,7 +13,7 @@ from daruma.core.kinds.display.steps import WRITES
 from daruma.core.parts import PartKind
 from daruma.demo.hands import Hands
 from daruma.store.shop import Shop
-from tests.parts import work_of
+from tests.parts import some, work_of
 
 
 @dataclass
@@ -103,8 +103,7 @@ class Invariants:
             if job.all_proven:
                 assert not job.bench_open
                 for function in job.ticket.promised:
-                    proof = job.proof(function)
-                    assert proof is not None
+                    proof = some(job.proof(function))
                     assert proof.proven
                     assert job.seen(PartKind.DISPLAY) in ("", *proof.parts), "a proof is of the part that is fitted"
             elif job.closed:

@@ -19,6 +19,7 @@ from daruma.demo.technician import Clock, Technician
 from daruma.standin.world import Phone
 from tests.bench.faultbench import plug_in
 from tests.pace import slowness
+from tests.parts import some
 from tests.shops import empty_shop
 
 WIRES = ("unplug", "lost_answer", "flipped_bit", "doubled_answer", "late_answer", "unplug_request", "reset", "die")
@@ -43,8 +44,7 @@ class JobBench:
         return self.job.steps[index].action if index is not None else ""
 
     def do(self, context: Context | None = None) -> None:
-        index = self.job.current_step
-        assert index is not None
+        index = some(self.job.current_step)
         try:
             self.job = self.workshop.do_step(self.job, index, context or Context())
         finally:

@@ -21,8 +21,6 @@ from datetime import datetime, timedelta
 from pathlib import Path
 from typing import Any
 
-from msgspec.structs import replace
-
 from daruma.bench.context import Context
 from daruma.bench.rig import Rig
 from daruma.bench.workshop import Workshop
@@ -43,11 +41,12 @@ from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks
 from daruma.store.shop import Shop
 from daruma.store.vault import Vault
-from daruma.store.version import FILE
 from tests.bench.faultbench import Finished, go_on, next_step, recover
 from tests.bench.invariants import Invariants
 from tests.conftest import HERO
 from tests.pace import slowness
+from tests.store.test_marks import Truth
+from tests.store.test_marks import flip as changed
 
 DEVICES = ("programmer", "phone", "colorimeter", "hands")
 PATIENCE = 0.3
@@ -220,34 +219,17 @@ def meddle(arena: Arena, rng: random.Random) -> str:
 
 
 def flip(folder: Path, rng: random.Random) -> None:
-    """Change one byte of store, log or marks: it is named, or changes nothing that is kept. Then it is put right."""
-    file = rng.choice([file for name in (FILE, f"{FILE}-wal", MARKS) if (file := folder / name).exists() and file.stat().st_size])
-    sound = {each: each.read_bytes() for each in folder.iterdir() if each.name.startswith((FILE, MARKS))}
-    raw = bytearray(sound[file])
-    place = rng.randrange(len(raw))
-    raw[place] ^= rng.randrange(1, 256)
-    marked = read_marks(folder / MARKS).marked
-    with Shop(folder) as shop:
-        before = (shop.vault.find(), shop.journal.all(), [replace(job, revision=0) for job in shop.jobs.all()])
-        with shop.database.reading() as connection:
-            # killed between a commit and its mark: one fault; a byte that changes before the next start would be a second
-            behind = marked is None or marked.heads.commits < heads_of(connection).commits
-    for each in folder.glob(f"{FILE}*"):
-        each.unlink()
-    for each, data in sound.items():
-        each.write_bytes(data)
-    file.write_bytes(raw)
-    try:
-        with Shop(folder) as shop:
-            if not (behind or shop.losses() or shop.check()[1]):
-                now = (shop.vault.find(), shop.journal.all(), [replace(job, revision=0) for job in shop.jobs.all()])
-                assert now == before, f"byte {place} of {file.name} was changed unseen"
-    except Trouble as trouble:
-        assert trouble.advice
-    for each in folder.glob(f"{FILE}*"):
-        each.unlink()
-    for each, data in sound.items():
-        each.write_bytes(data)
+    """Change one byte of store, log or marks in a copy: it is named, or changes nothing that is kept."""
+    marked, sound, spoilt = read_marks(folder / MARKS).marked, folder.with_name("sound"), folder.with_name("spoilt")
+    shutil.copytree(folder, sound, ignore=shutil.ignore_patterns("wires"))
+    with Shop(sound) as shop, shop.database.reading() as connection:
+        truth = Truth.of(shop)
+        # killed between a commit and its mark: one fault; a byte that changes before the next start would be a second
+        behind = marked is None or marked.heads.commits < heads_of(connection).commits
+    if not behind:
+        changed(folder, truth, spoilt, rng)
+        shutil.rmtree(spoilt)
+    shutil.rmtree(sound)
 
 
 def one_run(arena: Arena, rng: random.Random, point: str = "", *, whole: bool = True) -> dict[str, int]:

@@ -37,6 +37,7 @@ from daruma.standin.kinds.sensor_flex import EAR, HOLDER, Flex
 from daruma.standin.phone import PhoneSim
 from daruma.standin.programmer import ProgrammerSim
 from daruma.standin.world import Phone, World
+from tests.parts import some
 
 
 @dataclass
@@ -186,8 +187,7 @@ class SimulatedBench:
 
     def _write(self, action: Action) -> bool | None:
         assert self.read is not None
-        source = source_for(action.key, self.codes, self.read)
-        assert source is not None
+        source = some(source_for(action.key, self.codes, self.read))
         faults, panel = self.world.faults, self.panels[self.current]
         if self.rng.random() < facts_of(self.case).chances.spent_write_kills:
             faults.arm("spent_write_kills")

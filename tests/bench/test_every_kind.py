@@ -24,6 +24,7 @@ from daruma.handover.letterhead import Letterhead
 from daruma.handover.sheet import make_sheet
 from tests.bench.faultbench import plug_in
 from tests.conftest import crossed, share
+from tests.parts import some
 from tests.shops import empty_shop
 
 
@@ -106,9 +107,7 @@ def test_a_write_of_one_of_several_parts_that_goes_wrong(kind: PartKind, fault: 
         job = workshop.choose(job, workshop.plan(job).routes[0], context)
 
         def at_hand() -> int:
-            index = job.current_step
-            assert index is not None
-            return index
+            return some(job.current_step)
 
         def is_its_write() -> bool:
             its = trait(job.steps[at_hand()].action)
@@ -130,8 +129,7 @@ def test_a_write_of_one_of_several_parts_that_goes_wrong(kind: PartKind, fault: 
                 break
             job = workshop.do_step(job, index, context)
         assert job.steps[index].state is StepState.DONE
-        carried = laying.world.find(job.seen(kind))
-        assert carried is not None
+        carried = some(laying.world.find(job.seen(kind)))
         assert job.parts[kind].image == carried.memory, "what it carries is known"
         assert shop.journal.writes(carried.die) >= carried.writes > 0
         others = [step for step in job.steps if trait(step.action).act is ActKind.WRITE and trait(step.action).part is not kind]

@@ -27,6 +27,7 @@ from daruma.store.twice import FOLDER
 from tests.bench.faultbench import plug_in
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import seeds, share
+from tests.parts import some
 
 ENDS = ("voltage_dip", "supply_sags", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "slow")
 
@@ -294,8 +295,7 @@ def test_another_module_s_map_is_told_by_its_dots(tmp_path: Path) -> None:
         at.until("prove_face_unlock")
         workshop = at.technician.workshop
         job = workshop.prove_step(at.job, Function.FACE_UNLOCK, Context())
-        proof = job.proof(Function.FACE_UNLOCK)
-        assert proof is not None
+        proof = some(job.proof(Function.FACE_UNLOCK))
         assert not proof.proven
         assert "another module's map" in proof.summary
         assert "warning stays" in proof.summary
@@ -309,8 +309,7 @@ def test_a_projector_without_light_is_told_from_a_wrong_map(tmp_path: Path) -> N
         at.until("prove_face_unlock")
         at.module.lightless = True
         job = at.technician.workshop.prove_step(at.job, Function.FACE_UNLOCK, Context())
-        proof = job.proof(Function.FACE_UNLOCK)
-        assert proof is not None
+        proof = some(job.proof(Function.FACE_UNLOCK))
         assert not proof.proven
         assert "the projector is dark" in proof.summary
         assert "another module" not in proof.summary

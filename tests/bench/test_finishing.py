@@ -25,6 +25,7 @@ from daruma.standin.finishing import busy_chance
 from daruma.standin.kinds.rear_camera import RearCamera
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import crossed, seeds
+from tests.parts import some
 
 REAR = {"rear_camera": "broken", "promised": ["rear_camera_finished"]}
 THREE = {
@@ -54,8 +55,7 @@ class Bench(JobBench):
 
     def prove(self, function: Function) -> str:
         self.job = self.workshop.prove_step(self.job, function, Context())
-        proof = self.job.proof(function)
-        assert proof is not None
+        proof = some(self.job.proof(function))
         return proof.summary
 
 
@@ -79,8 +79,7 @@ def test_three_parts_are_finished_in_one_session(tmp_path: Path) -> None:
         assert {line.part for line in first.lines if line.notice} >= {PartKind.REAR_CAMERA, PartKind.BATTERY}
         assert not [line for line in last.lines if line.notice]
         assert {line.part: line.status.value for line in last.lines}[PartKind.DISPLAY] == "used"
-        session = session_of(at.job, at.workshop.catalogue.models["damson"], at.workshop.catalogue.figures)
-        assert session is not None
+        session = some(session_of(at.job, at.workshop.catalogue.models["damson"], at.workshop.catalogue.figures))
         rows = {row.part: row for row in session.rows}
         assert rows[PartKind.REAR_CAMERA].outlook is Outlook.GENUINE
         assert rows[PartKind.REAR_CAMERA].by_hand
@@ -214,8 +213,7 @@ def test_a_dark_room_is_said_and_leads_to_nothing(tmp_path: Path) -> None:
 def test_a_module_that_stands_otherwise_than_its_record_is_not_proven(change: dict[str, Any], words: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("finish_rear_camera")
-        camera = at.laying.world.fitted(at.phone, RearCamera)
-        assert camera is not None
+        camera = some(at.laying.world.fitted(at.phone, RearCamera))
         if "turn" in change:
             camera.turn = [a + b for a, b in zip(camera.turn, change["turn"], strict=True)]
         camera.late = change.get("late", camera.late)
@@ -319,8 +317,7 @@ def test_a_notice_is_told_from_a_false_one(tmp_path: Path) -> None:
         model, figures = at.workshop.catalogue.models["damson"], at.workshop.catalogue.figures
 
         def meanings() -> dict[PartKind, Meaning]:
-            session = session_of(at.job, model, figures)
-            assert session is not None
+            session = some(session_of(at.job, model, figures))
             return {row.part: row.meaning for row in session.rows}
 
         assert meanings()[PartKind.REAR_CAMERA] is Meaning.EXPECTED

@@ -20,6 +20,7 @@ from daruma.core.parts import Function
 from daruma.standin.kinds.front_camera import FrontCamera
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import crossed, seeds
+from tests.parts import some
 
 ENDS = ("voltage_dip", "poor_contact", "torn_page", "write_ignored", "wrong_part", "flash_fails", "unbind_fails")
 
@@ -33,8 +34,7 @@ class Bench(JobBench):
 
     def prove(self) -> str:
         self.job = self.workshop.prove_step(self.job, Function.FRONT_CAMERA, Context())
-        proof = self.job.proof(Function.FRONT_CAMERA)
-        assert proof is not None
+        proof = some(self.job.proof(Function.FRONT_CAMERA))
         return proof.summary
 
     def sheet(self) -> list[str]:
@@ -59,8 +59,7 @@ def test_a_new_camera_with_the_original_s_data_works(tmp_path: Path) -> None:
         frames = at.job.of(FrontWork).frames
         assert {frame.mode for frame in frames} == set(Mode)
         assert at.workshop.shop.jobs.get(at.job.number).of(FrontWork) == at.job.of(FrontWork)
-        proof = at.job.proof(Function.FRONT_CAMERA)
-        assert proof is not None
+        proof = some(at.job.proof(Function.FRONT_CAMERA))
         assert len([name for name, _ in proof.numbers if name.endswith("MTF50")]) == 9
         kinds = {act.kind for act in at.workshop.shop.journal.acts_of(at.job.uid)}
         assert {ActKind.RELEASE, ActKind.WRITE, ActKind.FLASH} <= kinds
@@ -158,8 +157,7 @@ def test_a_known_good_camera_comes_before_the_board_is_blamed(tmp_path: Path) ->
         at.until("compare_front_camera")
         with pytest.raises(Trouble, match="the board runs none"):
             at.do()
-        index = at.job.current_step
-        assert index is not None
+        index = some(at.job.current_step)
         at.job = at.workshop.fail_step(at.job, index, Context())
         plan = at.workshop.plan(at.job)
         assert not any(Function.FRONT_CAMERA in route.kept for route in plan.routes)
@@ -205,16 +203,14 @@ def test_a_genuine_one_is_finished_and_says_what_it_is(tmp_path: Path) -> None:
         at.job = at.workshop.choose(at.job, genuine, Context())
         at.until("prove_front_camera")
         assert "works" in at.prove()
-        line = at.job.pages[-1].line(KIND)
-        assert line is not None
+        line = some(at.job.pages[-1].line(KIND))
         assert (line.status.value, line.notice) == ("used", False)
 
 
 def test_a_genuine_one_that_does_not_work_is_compared_before_the_board_is_blamed(tmp_path: Path) -> None:
     with bench(tmp_path, front_camera_stock="new") as at:
         at.until("fit")
-        new = at.laying.world.fitted(at.phone, FrontCamera)
-        assert new is not None
+        new = some(at.laying.world.fitted(at.phone, FrontCamera))
         new.ail = "no_focus"
         at.until("prove_front_camera")
         assert "does not focus" in at.prove()

@@ -15,6 +15,7 @@ from daruma.demo.hands import LateHands
 from daruma.link.errors import Refused
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import StandIn
+from tests.parts import some
 
 FASTER = 60.0
 
@@ -40,8 +41,7 @@ class Bench(JobBench):
                     said.append(heat.ahead.words)
                 if len(heat.t) and heat.t[-1] >= seconds:
                     break
-        job = self.heating.end(Context().now())
-        assert job is not None
+        job = some(self.heating.end(Context().now()))
         self.job = job
         self.technician.hands.heat(self.phone.imei, "")
         return said

@@ -23,6 +23,7 @@ from daruma.store.trouble import StoreTrouble
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import crossed
 from tests.pace import again_for
+from tests.parts import some
 
 ENTRY = {"promised": ["auto_brightness"], "flex": "worn", "start": {"how": "loops", "ails": "sensor_flex"}}
 FASTER = 400.0
@@ -53,8 +54,7 @@ class MeterBench(JobBench):
     def end(self) -> Job:
         for _ in again_for(20.0):
             with suppress(StoreTrouble):
-                job = self.metering.end(self.workshop.catalogue.models, Context().now())
-                assert job is not None
+                job = some(self.metering.end(self.workshop.catalogue.models, Context().now()))
                 self.job = job
                 return job
         raise AssertionError("it does not end")

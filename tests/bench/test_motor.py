@@ -14,6 +14,7 @@ from daruma.core.kinds.motor import MotorWork
 from daruma.core.parts import Function
 from daruma.standin.kinds.motor import Motor
 from tests.bench.jobbench import JobBench, job_bench
+from tests.parts import some
 
 
 class Bench(JobBench):
@@ -38,8 +39,7 @@ def test_a_new_motor_taps_as_its_own_calibration_says(tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("prove_haptics")
         assert at.prove()
-        proof = at.job.proof(Function.HAPTICS)
-        assert proof is not None
+        proof = some(at.job.proof(Function.HAPTICS))
         assert dict(proof.numbers)["found"] == "taps as calibrated"
         assert f"{at.new.f0:.0f}" in proof.summary or "Hz" in proof.summary
         assert len(at.job.of(MotorWork).shakes) == 4
@@ -55,8 +55,7 @@ def test_what_ails_the_new_one_keeps_the_proof_away(ail: str, why: str, tmp_path
         at.new.sound, at.new.ail = False, ail
         at.until("prove_haptics")
         assert not at.prove()
-        proof = at.job.proof(Function.HAPTICS)
-        assert proof is not None
+        proof = some(at.job.proof(Function.HAPTICS))
         assert why in proof.summary
 
 
@@ -73,8 +72,7 @@ def test_before_the_board_is_blamed_a_known_good_motor_is_compared(tmp_path: Pat
         at.until("compare_motor")
         with pytest.raises(Trouble, match="drives none"):
             at.do()
-        index = at.job.current_step
-        assert index is not None
+        index = some(at.job.current_step)
         at.job = at.workshop.fail_step(at.job, index, Context())
         assert at.job.steps[index].state is StepState.FAILED
         plan = at.workshop.plan(at.job)

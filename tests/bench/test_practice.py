@@ -13,6 +13,7 @@ from daruma.core.job import Job
 from daruma.link.devices import DeviceSelf, Driver
 from daruma.store.settings import NAME
 from tests.bench.jobbench import JobBench, job_bench
+from tests.parts import some
 
 KINDS = ("programmer", "phone", "colorimeter", "supply", "station", "usb_meter", "thermocouple")
 
@@ -43,8 +44,7 @@ def test_just_the_stand_ins_that_a_job_used_are_on_it(seed: int, tmp_path: Path,
         workshop.survey(at.job, Context())
         assert workshop.save(other, Context()).standins == (), "what was looked at for one job is no part of another"
         workshop.metering.begin(at.job, "proof", "2026-11-29T10:00:00+00:00")
-        ended = workshop.metering.end(workshop.catalogue.models, "2026-11-29T10:05:00+00:00")
-        assert ended is not None
+        ended = some(workshop.metering.end(workshop.catalogue.models, "2026-11-29T10:05:00+00:00"))
         assert ("usb_meter" in ended.standins) is ("usb_meter" not in real)
         workshop.heating.begin(ended, "fit", "2026-11-29T10:05:00+00:00")
         for _ in range(40):

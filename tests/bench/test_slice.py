@@ -23,7 +23,7 @@ from daruma.core.tri import Tri
 from daruma.demo.hands import Hands, connect_hands
 from daruma.link.errors import LinkError, Refused
 from tests.conftest import HERO, StandIn, at_step, start_standin, taken_in
-from tests.parts import panel_of, with_panel, work_of
+from tests.parts import panel_of, some, with_panel, work_of
 
 
 def ready_to_write(workshop: Workshop, job: Job, context: Context) -> Job:
@@ -31,8 +31,7 @@ def ready_to_write(workshop: Workshop, job: Job, context: Context) -> Job:
 
 
 def write(workshop: Workshop, job: Job, context: Context) -> Job:
-    index = job.current_step
-    assert index is not None
+    index = some(job.current_step)
     return workshop.do_step(job, index, context)
 
 

@@ -18,7 +18,7 @@ from daruma.core.serials import serial_fault
 from daruma.demo.hands import Hands
 from daruma.store.settings import NAME, load_settings
 from tests.conftest import taken_in
-from tests.parts import flex_alone, panel_of, with_panel
+from tests.parts import flex_alone, panel_of, some, with_panel
 
 
 def of_model(workshop: Workshop, model: str, **panel: object) -> Job:
@@ -43,8 +43,7 @@ def test_finishing_on_the_phone(workshop: Workshop, context: Context) -> None:
     assert job.way == "Finish on the phone"
     job = to_the_end(workshop, job, context)
     assert job.all_proven
-    notice = job.proof(Function.NO_DISPLAY_NOTICE)
-    assert notice is not None
+    notice = some(job.proof(Function.NO_DISPLAY_NOTICE))
     assert "used" in notice.summary
 
 
@@ -102,8 +101,7 @@ def test_a_step_that_failed_by_hand_is_planned_around(workshop: Workshop, hero: 
     job = workshop.choose(job, workshop.plan(job).route("Read the original, move the touch chip"), context)
     while job.steps[job.current_step or 0].action != "lift_chip":
         job = workshop.do_step(job, job.current_step or 0, context)
-    index = job.current_step
-    assert index is not None
+    index = some(job.current_step)
     job = workshop.fail_step(job, index, context)
     assert job.steps[index].state is StepState.FAILED
     assert "the chip is lost" in job.steps[index].note

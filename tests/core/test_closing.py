@@ -7,6 +7,7 @@ from daruma.catalogue.loader import Catalogue
 from daruma.core.closing import CHECK, SEAL, ClosingSpec, Screw, Ticked, closing_steps, faults_of, ticked_of
 from daruma.core.pictures.primitives import Disc
 from daruma.core.pictures.screw_map import screw_map
+from tests.parts import some
 
 SPEC = ClosingSpec(
     (60.0, 120.0), ("display", "battery"), (Screw(10, 10, 1.2, "cross", "plate"), Screw(20, 10, 1.7, "cross", "plate"))
@@ -40,8 +41,7 @@ def test_what_cannot_be_is_refused(spec: ClosingSpec, why: str) -> None:
 
 def test_every_models_map_has_each_screw_inside_the_phone(catalogue: Catalogue) -> None:
     for model in catalogue.models.values():
-        spec = model.closing
-        assert spec is not None
+        spec = some(model.closing)
         for width, height in ((340, 560), (700, 400)):
             picture = screw_map(width, height, spec)
             heads = [item for item in picture.items if isinstance(item, Disc) and item.x < width]

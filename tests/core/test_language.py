@@ -17,6 +17,7 @@ from daruma.core import language
 from daruma.core.language import continued, day, figures, inner, moment, speak, spoken, tr
 from daruma.languages import HERE, languages
 from daruma.start import wanted
+from tests.parts import some
 
 ROOT = Path(__file__).parents[2]
 
@@ -74,8 +75,7 @@ def test_the_language_is_the_shops_else_the_systems(tmp_path: Path) -> None:
 
 
 def tool() -> ModuleType:
-    spec = importlib.util.spec_from_file_location("texts", ROOT / "tools" / "texts.py")
-    assert spec is not None
+    spec = some(importlib.util.spec_from_file_location("texts", ROOT / "tools" / "texts.py"))
     assert spec.loader is not None
     made = importlib.util.module_from_spec(spec)
     spec.loader.exec_module(made)

@@ -17,7 +17,7 @@ from daruma.core.job import Job, Reading
 from daruma.core.measured import Measured
 from daruma.handover.measurements import MeasurementTrouble, export_sheet, read_measurements
 from daruma.handover.tabular import read_table, to_cgats
-from tests.parts import with_work, work_of
+from tests.parts import some, with_work, work_of
 
 HEAD = "light,screen_x,screen_y,screen_z,ambient_x,ambient_y,ambient_z\n"
 GOOD = HEAD + "warm,110.1,100.0,55.5,439.4,400,142.3\ncool,95.0,100.0,108.9,380.2,400,435.6\n"
@@ -148,8 +148,7 @@ def test_a_cgats_file_of_another_program() -> None:
         "grey 0.90",
     }
     assert len(fields["white again"].readings) == 2
-    readings = panel_readings(tuple(fields.values()))
-    assert readings is not None
+    readings = some(panel_readings(tuple(fields.values())))
     assert readings.white_after == pytest.approx((299.25, 309.25, 329.25))
     assert characterise(readings).xyz([1.0, 1.0, 1.0]) == pytest.approx([300, 310, 330])
 

@@ -3,6 +3,7 @@
 import lzma
 import sqlite3
 from collections.abc import Iterator
+from contextlib import closing
 from pathlib import Path
 
 import pytest
@@ -41,14 +42,13 @@ def content(n: int = 1, **changes: object) -> BackupContent:
     return replace(made, **changes)  # type: ignore[arg-type]
 
 
-def meddle(shop: Shop, *statements: str) -> None:
-    """Change the file from outside, as nobody should."""
-    with sqlite3.connect(shop.database.file) as connection:
-        for trigger in ("backups_no_update", "backups_no_delete"):
-            connection.execute(f"DROP TRIGGER IF EXISTS {trigger}")
+def meddle(folder: Path, *statements: str) -> None:
+    """Change a shop's file from outside, as nobody should."""
+    with closing(sqlite3.connect(folder / FILE)) as raw, raw:
+        for (trigger,) in raw.execute("SELECT name FROM sqlite_master WHERE type = 'trigger'").fetchall():
+            raw.execute(f"DROP TRIGGER {trigger}")
         for statement in statements:
-            connection.execute(statement)
-    connection.close()
+            raw.execute(statement)
 
 
 def old_folder(folder: Path, version: str) -> Path:

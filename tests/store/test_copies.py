@@ -20,7 +20,7 @@ from daruma.store.database import RESTORING
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
 from daruma.store.version import FILE
-from tests.store.conftest import content
+from tests.store.conftest import content, meddle
 
 NOW = datetime(2026, 11, 23, 22, 0, tzinfo=UTC).astimezone()
 
@@ -63,10 +63,7 @@ def test_a_copy_is_whole_private_and_one_file(empty: Shop) -> None:
 
 def test_a_copy_that_does_not_verify_is_not_kept(empty: Shop) -> None:
     filled(empty)
-    with closing(sqlite3.connect(empty.database.file)) as connection:
-        connection.execute("DROP TRIGGER backups_no_update")
-        connection.execute("UPDATE backups SET body = replace(body, 'Ostby', 'Ostbx') WHERE number = 2")
-        connection.commit()
+    meddle(empty.folder, "UPDATE backups SET body = replace(body, 'Ostby', 'Ostbx') WHERE number = 2")
     with pytest.raises(StoreTrouble, match="does not verify: B-00002"):
         make_copy(empty.database, NOW)
     assert list((empty.folder / copies.FOLDER).iterdir()) == []

@@ -29,6 +29,7 @@ from daruma.store.trouble import StoreTrouble
 from daruma.store.version import FILE
 from daruma.store.whole import check_rows
 from tests.conftest import share
+from tests.parts import some
 from tests.store.conftest import content, meddle
 
 MANY = 60
@@ -58,10 +59,7 @@ def test_a_damaged_mark_of_the_version_neither_closes_the_shop_nor_hides_a_chang
     with Shop(tmp_path / "shop") as shop:
         write = shop.journal.intend(ActKind.WRITE, job="J", die="D", backup="", digest="d", started="t", evidence=())
         shop.journal.settle(write, ActState.DONE, "", "t")
-    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as connection, connection:
-        connection.execute("UPDATE alembic_version SET version_num = ?", (mark,))
-        connection.execute("DROP TRIGGER acts_no_update")
-        connection.execute("UPDATE acts SET die = 'another'")
+    meddle(tmp_path / "shop", f"UPDATE alembic_version SET version_num = '{mark}'", "UPDATE acts SET die = 'another'")
     assert check_rows(FileLook(tmp_path / "shop" / FILE)), "a copy is looked at as it lies there"
     with Shop(tmp_path / "shop") as shop:
         assert len(shop.vault.check()[1]) == 0
@@ -73,11 +71,8 @@ def test_a_value_that_only_changed_its_type_is_found(sound: Path, tmp_path: Path
     for name in ("sha256", "chain", "body"):
         folder = tmp_path / name
         shutil.copytree(sound, folder)
-        with closing(sqlite3.connect(folder / FILE)) as connection:
-            other = "TEXT" if name == "body" else "BLOB"
-            connection.execute("DROP TRIGGER backups_no_update")
-            connection.execute(f"UPDATE backups SET {name} = cast({name} AS {other}) WHERE number = 7")
-            connection.commit()
+        other = "TEXT" if name == "body" else "BLOB"
+        meddle(folder, f"UPDATE backups SET {name} = cast({name} AS {other}) WHERE number = 7")
         with Shop(folder) as shop:
             assert "B-00007" in {fault.name for fault in shop.vault.check()[1]}, name
 
@@ -184,8 +179,7 @@ def test_a_damaged_index_hides_no_act(seed: int, acted: Path, tmp_path: Path) ->
         except StoreTrouble:  # the index's page takes no more: nothing is sent then
             assert journal.writes(die) == before
             return
-        marked = read_marks(folder / MARKS).marked
-        assert marked is not None
+        marked = some(read_marks(folder / MARKS).marked)
         assert marked.heads.writes[die] == before + 1
 
 
@@ -213,9 +207,7 @@ def test_a_damaged_act_that_a_part_takes_once_is_not_forgotten(column: str, tmp_
             kind = ActKind.ACTIVATE if die == "D1" else ActKind.WRITE
             act = shop.journal.intend(kind, job="J", die=die, backup="", digest="d", started="t", evidence=())
             shop.journal.settle(act, ActState.DONE, "", "t")
-    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as raw, raw:
-        raw.execute("DROP TRIGGER acts_no_update")
-        raw.execute(f"UPDATE acts SET {column} = '?'")
+    meddle(tmp_path / "shop", f"UPDATE acts SET {column} = '?'")
     with Shop(tmp_path / "shop") as shop:
         assert shop.journal.acts_on("D1") == ()
         assert shop.journal.spent(ActKind.ACTIVATE, "D1")
@@ -226,10 +218,7 @@ def test_a_damaged_act_that_a_part_takes_once_is_not_forgotten(column: str, tmp_
 
 def test_a_backup_at_the_end_cannot_vanish_unseen(sound: Path, tmp_path: Path) -> None:
     shutil.copytree(sound, tmp_path / "shop")
-    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as connection:
-        connection.execute("DROP TRIGGER backups_no_delete")
-        connection.execute(f"DELETE FROM backups WHERE number >= {MANY - 1}")
-        connection.commit()
+    meddle(tmp_path / "shop", f"DELETE FROM backups WHERE number >= {MANY - 1}")
     with Shop(tmp_path / "shop") as shop:
         (fault,) = shop.vault.check()[1]
         assert fault.name == f"B-{MANY - 1:05d}"
@@ -238,10 +227,7 @@ def test_a_backup_at_the_end_cannot_vanish_unseen(sound: Path, tmp_path: Path) -
 
 def test_what_is_searched_is_what_is_kept(sound: Path, tmp_path: Path) -> None:
     shutil.copytree(sound, tmp_path / "shop")
-    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as connection:
-        connection.execute("DROP TRIGGER backups_no_update")
-        connection.execute("UPDATE backups SET imei = '000000000000000' WHERE number = 5")
-        connection.commit()
+    meddle(tmp_path / "shop", "UPDATE backups SET imei = '000000000000000' WHERE number = 5")
     with Shop(tmp_path / "shop") as shop:
         assert [(f.name, f.what) for f in shop.vault.check()[1]] == [("B-00005", "what is searched is not what it carries")]
 
@@ -359,7 +345,7 @@ def test_a_large_vault_is_checked_by_two_processes(empty: Shop, monkeypatch: pyt
     """What each half finds is found as one would find it, and without the second process as well."""
     empty.vault.keep_all(content(n) for n in range(1, 61))
     meddle(
-        empty,
+        empty.folder,
         "UPDATE backups SET body = replace(body, 'Ostby', 'Ostbx') WHERE number IN (7, 47)",
         "DELETE FROM backups WHERE number = 31",
     )

@@ -45,7 +45,7 @@ def test_of_the_closed_jobs_it_tells_the_newest(empty: Shop) -> None:
 
 def test_a_job_that_is_not_as_it_was_kept_is_left_out(empty: Shop) -> None:
     kept, other = (empty.jobs.open_new("2026-11-29T10:00:00+00:00") for _ in range(2))
-    meddle(empty, f"UPDATE jobs SET imei = '1' WHERE number = {other.number}")
+    meddle(empty.folder, f"UPDATE jobs SET imei = '1' WHERE number = {other.number}")
     assert glance(empty.folder).jobs == (kept,) == empty.jobs.on_view()
 
 

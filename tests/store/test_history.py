@@ -24,7 +24,7 @@ from daruma.store.trouble import StoreTrouble
 from daruma.store.version import FILE
 from tests.conftest import seeds
 from tests.parts import with_work, work_of
-from tests.store.conftest import content
+from tests.store.conftest import content, meddle
 
 START = datetime(2026, 1, 5, 12, 0, tzinfo=UTC)
 ACTS = (*("job",) * 3, *("write",) * 4, "copy", "copy", "night", "restore", "lose", "damage", "purge", "clock")
@@ -249,10 +249,7 @@ def test_a_damaged_backup_does_not_renumber_those_behind_it(tmp_path: Path) -> N
         first = shop.vault.keep(content(1))
         copy = make_copy(shop.database, START)
         later = [shop.vault.keep(content(n, imei=f"{n:015d}")) for n in (2, 3, 4)]
-    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as raw:
-        raw.execute("DROP TRIGGER backups_no_update")
-        raw.execute("UPDATE backups SET body = replace(body, 'SERIAL', 'SERIAM') WHERE number = 2")
-        raw.commit()
+    meddle(tmp_path / "shop", "UPDATE backups SET body = replace(body, 'SERIAL', 'SERIAM') WHERE number = 2")
     done = restore(tmp_path / "shop", copy, START)
     assert [line for line in done.carried.lost if "B-00002" in line], "what cannot be read is named"
     with Shop(tmp_path / "shop") as shop:
@@ -272,10 +269,7 @@ def test_an_unreadable_act_with_a_readable_settlement_is_named_and_counts(tmp_pa
         copy = make_copy(shop.database, START)
         write(shop, "D1")
         write(shop, "D2")
-    with closing(sqlite3.connect(tmp_path / "shop" / FILE)) as raw:
-        raw.execute("DROP TRIGGER acts_no_update")
-        raw.execute("UPDATE acts SET kind = 'wrote' WHERE number = 1")
-        raw.commit()
+    meddle(tmp_path / "shop", "UPDATE acts SET kind = 'wrote' WHERE number = 1")
     with Shop(tmp_path / "shop") as shop:
         assert [act.die for act in shop.journal.all()] == ["D2"], "it is set aside, the rest goes on"
         assert shop.journal.writes("D1") == 1

@@ -21,7 +21,7 @@ from daruma.store.recordings import Begun, Chunk, Head, _packed, _unpacked
 from daruma.store.retention import purge
 from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
-from tests.store.conftest import old_folder
+from tests.store.conftest import meddle, old_folder
 
 NOW = datetime(2026, 11, 28, 12, tzinfo=UTC)
 
@@ -91,11 +91,7 @@ SPOILT = {
 @pytest.mark.parametrize("how", SPOILT)
 def test_what_is_not_as_it_was_kept_is_named(how: str, empty: Shop) -> None:
     job, other = recorded(empty), recorded(empty)
-    with closing(sqlite3.connect(empty.database.file)) as raw:
-        for act in ("update", "delete"):
-            raw.execute(f"DROP TRIGGER recordings_no_{act}")
-        raw.execute(f"{SPOILT[how]} AND recording = '{job.recordings[0].uid}'")
-        raw.commit()
+    meddle(empty.folder, f"{SPOILT[how]} AND recording = '{job.recordings[0].uid}'")
     assert [fault.name for fault in empty.check()[1]] == [f"job {job.name}"]
     assert len(read(empty, other)) == 4
     if how != "the beginning":

@@ -22,7 +22,7 @@ from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
 from daruma.store.version import FILE
 from tests.parts import flex_alone, panel_of, with_panel, with_work, work_of
-from tests.store.conftest import old_folder
+from tests.store.conftest import meddle, old_folder
 
 FIELDS = tuple(Taken(f"field {n}", ((1.0, 2.0, float(n)),)) for n in range(5))
 LEVELS = (Level(2.0, (30.0, 31.0)), Level(50.0, (90.0,), falling=True))
@@ -71,11 +71,7 @@ def test_measurements_are_only_added_to(empty: Shop) -> None:
 def test_measurements_that_were_meddled_with_are_named(meddling: str, empty: Shop) -> None:
     job = measured(empty)
     other = empty.jobs.open_new("now")
-    with closing(sqlite3.connect(empty.database.file)) as raw:
-        for trigger in ("series_no_update", "series_no_delete"):
-            raw.execute(f"DROP TRIGGER IF EXISTS {trigger}")
-        raw.execute(meddling)
-        raw.commit()
+    meddle(empty.folder, meddling)
     assert f"job {job.name}" in {fault.name for fault in empty.check()[1]}
     with Shop(empty.folder) as again:
         with pytest.raises(Trouble, match=job.name):

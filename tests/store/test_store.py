@@ -61,7 +61,7 @@ def test_nothing_can_be_changed_or_deleted(empty: Shop) -> None:
 def test_any_changed_byte_of_a_backup_is_found_and_the_others_are_served(empty: Shop) -> None:
     for n in (1, 2, 3):
         empty.vault.keep(content(n))
-    meddle(empty, "UPDATE backups SET body = replace(body, 'SERIAL0002', 'SERIAL0003') WHERE number = 2")
+    meddle(empty.folder, "UPDATE backups SET body = replace(body, 'SERIAL0002', 'SERIAL0003') WHERE number = 2")
     seen, faults = empty.vault.check()
     assert seen == 3
     assert [(f.name, f.what) for f in faults] == [("B-00002", "its bytes are not those that were kept")]
@@ -69,7 +69,7 @@ def test_any_changed_byte_of_a_backup_is_found_and_the_others_are_served(empty: 
         empty.vault.get("B-00002")
     assert "others are untouched" in caught.value.safe
     assert empty.vault.get("B-00003").number == 3
-    meddle(empty, "UPDATE backups SET body = 'not json' WHERE number = 1")
+    meddle(empty.folder, "UPDATE backups SET body = 'not json' WHERE number = 1")
     assert {f.name for f in empty.vault.check()[1]} == {"B-00001", "B-00002"}
     assert len(empty.vault.find()) == 3, "an unreadable one does not hide the others"
 
@@ -77,7 +77,7 @@ def test_any_changed_byte_of_a_backup_is_found_and_the_others_are_served(empty: 
 def test_a_removed_or_exchanged_backup_breaks_the_chain(empty: Shop) -> None:
     for n in (1, 2, 3):
         empty.vault.keep(content(n))
-    meddle(empty, "DELETE FROM backups WHERE number = 2")
+    meddle(empty.folder, "DELETE FROM backups WHERE number = 2")
     assert {f.name for f in empty.vault.check()[1]} == {"B-00003", "the search"}
 
 
@@ -185,7 +185,7 @@ def test_jobs_and_parts_survive_as_they_are(empty: Shop) -> None:
     assert empty.jobs.all() == (kept,)
     assert kept == replace(job, ticket=typed.ticket, revision=kept.revision), "a draft takes back nothing of what a step reached"
     assert empty.jobs.open_new("now").number == job.number + 1
-    meddle(empty, "UPDATE jobs SET body = '{}' WHERE number = 1")
+    meddle(empty.folder, "UPDATE jobs SET body = '{}' WHERE number = 1")
     assert [j.number for j in empty.jobs.all()] == [2], "it is set aside, the rest goes on"
     assert [fault.name for fault in empty.set_aside()] == ["job J-0001"]
     with pytest.raises(Trouble, match="J-0001 cannot be read"):

@@ -7,7 +7,7 @@ from pathlib import Path
 
 import pytest
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QAbstractButton, QApplication, QLabel, QWidget
+from PySide6.QtWidgets import QAbstractButton, QApplication, QComboBox, QLabel, QWidget
 from pytestqt.exceptions import TimeoutError
 from pytestqt.qtbot import QtBot
 
@@ -19,6 +19,7 @@ from daruma.ui.collecting import Collector
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, prepare_look
+from tests.parts import some
 
 LONG = 60_000  # ms that something may take before a test fails
 
@@ -79,6 +80,16 @@ class Driver:
         self.bot.mouseClick(button, Qt.MouseButton.LeftButton)
         self.bot.wait(1)
 
+    def choose(self, name: str, key: object) -> None:
+        """Choose an entry of a combo box by its key, as a user's click on the list does."""
+        box = self.find(name)
+        assert isinstance(box, QComboBox)
+        index = box.findData(key)
+        assert index >= 0, key
+        box.setCurrentIndex(index)
+        box.activated.emit(index)
+        self.idle()
+
     def key(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Qt.KeyboardModifier.NoModifier) -> None:
         self.bot.keyClick(self.shell.focusWidget() or self.shell, key, modifier)
 
@@ -103,8 +114,7 @@ class Driver:
     def hands(self, act: Callable[[HandsLike], None], *, rest: bool = True) -> None:
         """Let the stand-in hands act, in the lane that owns their wire; with dead devices the looks leave it no rest."""
         done: list[object] = []
-        hands = self.desk.ready.hands
-        assert hands is not None
+        hands = some(self.desk.ready.hands)
         self.desk.run(self.desk.bench, "hands", lambda _: act(hands), done.append)
         self.until(lambda: bool(done))
         if rest:
@@ -123,21 +133,28 @@ class Driver:
 
 
 @contextmanager
-def demo_window(bot: QtBot, folder: Path, cache: Path) -> Iterator[Driver]:
-    """Open the window over a demo's folder; it is given once a job is on view."""
+def window_of(bot: QtBot, setup: Setup) -> Iterator[Driver]:
+    """Open the window; it is given before anything is loaded."""
     standins = StandIns()
-    shell = build_window(Setup(folder, cache=cache, demo=True, pace=0.0), standins)
+    shell = build_window(setup, standins)
     shell.show()
     with bot.waitActive(shell):
         shell.activateWindow()
     bot.waitUntil(lambda: shell.room is not None, timeout=LONG)
     assert shell.room is not None
     made = Driver(shell, shell.room, bot, standins)
-    made.until(lambda: made.desk.job is not None)
     yield made
     shell.close()
     shell.deleteLater()
     standins.stop()
+
+
+@contextmanager
+def demo_window(bot: QtBot, folder: Path, cache: Path) -> Iterator[Driver]:
+    """Open the window over a demo's folder; it is given once a job is on view."""
+    with window_of(bot, Setup(folder, cache=cache, demo=True, pace=0.0)) as made:
+        made.until(lambda: made.desk.job is not None)
+        yield made
 
 
 @pytest.fixture

@@ -7,7 +7,7 @@ from daruma.core.job import Stage
 from daruma.core.kinds.battery.work import BatteryWork
 from daruma.core.parts import Function
 from tests.ui.conftest import Driver
-from tests.ui.walking import PATIENCE, Held, Press, mostly_by_mouse, open_ticket, to_the_proof, to_the_second_eye
+from tests.ui.walking import PATIENCE, Held, Press, mostly_by_mouse, open_ticket, to_the_proof, to_the_second_eye, to_the_step
 
 TICKET = "Empty by noon"
 
@@ -46,17 +46,7 @@ def test_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held) 
 def test_a_cell_that_runs_is_drawn_and_left_alone(driver: Driver) -> None:
     """The watcher stops watching: the station goes on, and is looked after while another job is on view."""
     open_ticket(driver, TICKET)
-    driver.window.open_stage(Stage.PLAN)
-    driver.until(lambda: driver.desk.plan is not None)
-    driver.idle()
-    driver.click("plan_main")
-    driver.until(lambda: driver.step() != "" and driver.window.stage is Stage.BENCH)
-    driver.idle()
-    while driver.step() != "test_cell":
-        before = driver.step()
-        driver.click("bench_main")
-        driver.until(lambda before=before: driver.step() != before)  # type: ignore[misc]
-        driver.idle()
+    to_the_step(driver, "test_cell")
     number, drawn = driver.desk.number, driver.window.findChild(QWidget, "lens")
     driver.click("bench_main")
     driver.until(lambda: "mAh" in str(getattr(drawn.picture, "words", "")) or "h," in str(drawn.picture.words))

@@ -14,6 +14,7 @@ from daruma.core.parts import Function, PartKind
 from daruma.demo.marks import WORLD
 from daruma.judging import judge
 from daruma.ui.widgets.picture_view import PictureView
+from tests.parts import some
 from tests.ui.conftest import Driver
 from tests.ui.walking import Held, Press, by_mouse, exported, held_by_mouse, mostly_by_mouse, to_the_proof, to_the_second_eye
 
@@ -38,8 +39,7 @@ def test_a_front_camera_from_complaint_to_second_eye(driver: Driver, press: Pres
     done = CliRunner().invoke(judge, ["focus", str(out), "--json"])
     found = json.loads(done.output)
     assert (found["format"], found["version"]) == ("daruma-focus", 1)
-    proof = driver.job.proof(Function.FRONT_CAMERA)
-    assert proof is not None
+    proof = some(driver.job.proof(Function.FRONT_CAMERA))
     assert f"{found['peaks'][0]['code']['value']:.1f}" in dict(proof.numbers)["focus at 0.3 m"]
 
 

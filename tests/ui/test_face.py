@@ -4,6 +4,7 @@ from daruma.core.acts import ActKind
 from daruma.core.job import Stage
 from daruma.core.kinds.face_module import FaceWork
 from daruma.core.parts import Function
+from tests.parts import some
 from tests.ui.conftest import Driver
 from tests.ui.walking import Held, Press, mostly_by_mouse, open_ticket, to_the_proof, to_the_second_eye
 
@@ -31,8 +32,7 @@ def test_a_module_that_cannot_be_saved_is_said_at_once(driver: Driver) -> None:
     driver.window.open_stage(Stage.PLAN)
     driver.until(lambda: driver.desk.plan is not None)
     driver.idle()
-    plan = driver.desk.plan
-    assert plan is not None
+    plan = some(driver.desk.plan)
     assert plan.routes == ()
     assert {closed.reason for closed in plan.closed} == {"the module was repaired before"}
     assert not driver.window.views[Stage.PLAN].main.isEnabled()

@@ -16,6 +16,7 @@ from daruma.demo.marks import WORLD
 from daruma.handover.meter_log import read_log
 from daruma.ui.metering import LIVE_MS, UNSEEN_MS
 from daruma.ui.views.meter_page import MeterPage
+from tests.parts import some
 from tests.ui.conftest import Driver
 from tests.ui.walking import open_ticket
 
@@ -61,8 +62,7 @@ def test_a_boot_loop_is_read_from_another_tickets_trace(driver: Driver) -> None:
     driver.bot.mouseClick(view.viewport(), Qt.MouseButton.LeftButton, pos=view.visualRect(view.model().index(0, 0)).center())
     driver.until(lambda: "loops" in driver.said("meter_said"))
     assert "a new one every" in driver.said("meter_said")
-    picture = page_of(driver).picture.picture
-    assert picture is not None
+    picture = some(page_of(driver).picture.picture)
     assert sum(getattr(item, "text", "") == "starts" for item in picture.items) >= 3
     driver.click("meter_live")
     driver.until(lambda: "last minute" in driver.said("meter_said"))
@@ -140,8 +140,7 @@ def test_recorded_while_another_job_is_worked_on_and_laid_over_the_first(driver:
     assert latest.seconds > 80
     choose(driver, 0, 1)
     driver.until(lambda: driver.said("meter_said").startswith("Before (Intake"))
-    picture = page.picture.picture
-    assert picture is not None
+    picture = some(page.picture.picture)
     assert {"before", "after"} <= {getattr(item, "text", "") for item in picture.items}
     assert not driver.troubles
 

@@ -38,7 +38,7 @@ from daruma.ui import bench_desk as desks
 from daruma.ui.widgets import hold
 from daruma.ui.widgets.hold import HoldButton
 from tests.conftest import share
-from tests.parts import panel_of
+from tests.parts import panel_of, some
 from tests.ui.conftest import Driver
 
 DEAF = 0.1  # seconds of the interface's thread for one handler
@@ -164,8 +164,7 @@ class Monkey:
         act, fault = self.rng.choice(ACTS), self.rng.choice([name for name in FAULTS if name != "die"])
 
         def work(_: object) -> None:
-            hands = desk.ready.hands
-            assert hands is not None
+            hands = some(desk.ready.hands)
             try:
                 if self.rng.random() < 0.6:
                     hands.do(act, job.ticket.imei, {"display": panel_of(job).die})

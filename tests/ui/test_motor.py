@@ -9,6 +9,7 @@ from daruma.core.job import Stage
 from daruma.core.kinds.motor import MotorWork
 from daruma.core.parts import Function
 from daruma.judging import judge
+from tests.parts import some
 from tests.ui.conftest import Driver
 from tests.ui.walking import Held, Press, both_ways, exported, to_the_proof, to_the_second_eye
 
@@ -20,8 +21,7 @@ def test_from_complaint_to_second_eye(driver: Driver, press: Press, held: Held, 
     out = exported(driver, Function.HAPTICS, "shakes", "rings at", tmp_path / "shakes.csv")
     assert not driver.window.views[Stage.PROOF].importing.isVisible()
     shakes = driver.job.of(MotorWork).shakes
-    proof = driver.job.proof(Function.HAPTICS)
-    assert proof is not None
+    proof = some(driver.job.proof(Function.HAPTICS))
     calibrated = proof.summary.partition("calibrated ")[2].split()[0]
     call = ["motor", str(out), "--f0", calibrated, "--level", "1.2", "--driven", str(shakes[0].driven), "--json"]
     done = CliRunner().invoke(judge, call)

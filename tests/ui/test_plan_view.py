@@ -16,10 +16,10 @@ from daruma.core.plan.planner import Told
 from daruma.core.plan.solution import Solution
 from daruma.store.settings import load_settings
 from daruma.ui.views.plan import PlanView
-from tests.parts import flex_alone
+from tests.parts import some
 from tests.ui.conftest import Driver
 from tests.ui.painted import Painted
-from tests.ui.walking import by_mouse, to_the_second_eye
+from tests.ui.walking import by_mouse, held_by_mouse, to_the_plan, to_the_proof, to_the_second_eye, to_the_step
 
 Changes = tuple[tuple[str, str], ...]
 MOVE = "Read the original, move the touch chip"
@@ -27,29 +27,15 @@ MOVE = "Read the original, move the touch chip"
 
 @pytest.fixture
 def plan(driver: Driver) -> PlanView:
-    for _ in range(2):
-        driver.click("intake_main")
-        driver.idle()
-    driver.click("intake_main")
+    to_the_plan(driver, by_mouse)
     driver.idle()
     view = driver.window.views[Stage.PLAN]
     assert isinstance(view, PlanView)
-    assert driver.window.stage is Stage.PLAN
     return view
 
 
 def shown(view: PlanView) -> str:
     return view.ways.strips.accessibleName()
-
-
-def choose(driver: Driver, name: str, key: str) -> None:
-    """Choose an entry of a combo box by its key, as a user's click on the list does."""
-    box = driver.find(name)
-    index = box.findData(key)  # type: ignore[attr-defined]
-    assert index >= 0, key
-    box.setCurrentIndex(index)  # type: ignore[attr-defined]
-    box.activated.emit(index)  # type: ignore[attr-defined]
-    driver.idle()
 
 
 def test_a_way_is_taken_only_of_a_plan_for_the_job_as_it_is(driver: Driver, plan: PlanView) -> None:
@@ -104,8 +90,8 @@ def test_a_way_that_was_planned_for_another_ticket_makes_no_run_sheet(driver: Dr
 def test_what_if_and_take_it_back(driver: Driver, plan: PlanView) -> None:
     assert MOVE in shown(plan)
     assert "Finish on the phone is closed: TarnOS 4.6 is older" in shown(plan)
-    choose(driver, "what_if_fact", "system")
-    choose(driver, "what_if_value", "5.3")
+    driver.choose("what_if_fact", "system")
+    driver.choose("what_if_value", "5.3")
     assert "opens: Finish on the phone" in plan.ask.said.text()
     assert "Finish on the phone:" in shown(plan)
     assert not plan.main.isEnabled(), "a way that is only asked about cannot be taken"
@@ -114,8 +100,8 @@ def test_what_if_and_take_it_back(driver: Driver, plan: PlanView) -> None:
     driver.idle()
     assert "Finish on the phone is closed" in shown(plan)
     assert plan.main.isEnabled()
-    choose(driver, "what_if_fact", "hot_air")
-    choose(driver, "what_if_value", "no")
+    driver.choose("what_if_fact", "hot_air")
+    driver.choose("what_if_value", "no")
     assert f"closes: {MOVE} (the bench has no hot air)" in plan.ask.said.text()
 
 
@@ -138,7 +124,7 @@ def test_preferences_are_switches_with_a_price(driver: Driver, plan: PlanView) -
 
 def test_two_ways_are_laid_over_each_other(driver: Driver, plan: PlanView) -> None:
     driver.click("fewer")
-    choose(driver, "lay_over", 1)  # type: ignore[arg-type]
+    driver.choose("lay_over", 1)  # type: ignore[arg-type]
     said = [item.text for item in plan.ways.strips.picture.items if hasattr(item, "text")]  # type: ignore[union-attr]
     assert any(text.startswith("Laid over: ") for text in said)
     plan.ways.strips.chosen.emit("1")
@@ -171,17 +157,7 @@ def test_advice_names_the_next_step_and_what_follows_a_failure(driver: Driver, p
 
 
 def test_a_step_that_failed_is_planned_around(driver: Driver, plan: PlanView) -> None:
-    driver.click("plan_main")
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
-    while driver.step() != "lift_chip":
-        before = driver.step()
-        if before == "write_new":
-            driver.until(lambda: driver.window.views[Stage.BENCH].locks.all_lit)
-            driver.window.views[Stage.BENCH].hold.held.emit()
-        else:
-            driver.click("bench_main")
-        driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
-        assert not driver.troubles
+    to_the_step(driver, "lift_chip")
     driver.click("step_failed")
     driver.until(lambda: driver.text("bench_main") == "Plan again from here")
     assert driver.job.steps[driver.job.current_step or 0].state is StepState.FAILED
@@ -195,26 +171,13 @@ def test_a_step_that_failed_is_planned_around(driver: Driver, plan: PlanView) ->
 
 
 def test_the_flex_job_from_plan_to_proof(driver: Driver) -> None:
-    number = next(n for n, job in driver.desk.jobs.items() if flex_alone(job))
-    driver.desk.open_job(number)
-    driver.idle()
-    driver.window.open_stage(Stage.PLAN)
-    driver.idle()
+    def look(at: Driver) -> None:
+        """Overwriting a flex cannot be taken back: held, with its interlocks beside it."""
+        at.until(at.window.views[Stage.BENCH].hold.isEnabled)
+        assert {lock.key for lock in some(at.desk.survey).locks} == {"backup", "owner", "part", "model", "firmware", "doubt"}
+
+    to_the_proof(driver, "After a swim", by_mouse, held_by_mouse, {"write_flex": look})
     assert Function.FACE_UNLOCK in driver.job.ticket.promised
-    driver.click("plan_main")
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
-    while driver.step() and not driver.step().startswith("prove"):
-        before = driver.step()
-        if before == "write_flex":
-            # overwriting a flex cannot be taken back: held, with its interlocks beside it
-            hold = driver.window.views[Stage.BENCH].hold
-            driver.until(hold.isEnabled)
-            assert {lock.key for lock in driver.desk.survey.locks} == {"backup", "owner", "part", "model", "firmware", "doubt"}
-            hold.held.emit()
-        else:
-            driver.click("bench_main")
-        driver.until(lambda: driver.step() != before or bool(driver.troubles))  # noqa: B023
-        assert not driver.troubles, driver.troubles
     to_the_second_eye(driver, by_mouse)
     preview = driver.window.views[Stage.HAND_OVER].preview.toPlainText()
     assert "a new front sensor flex with the original's data" in preview

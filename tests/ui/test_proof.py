@@ -11,8 +11,9 @@ from daruma.core.kinds.display.steps import TUNED
 from daruma.core.parts import Function
 from daruma.ui.views.bench import BenchView
 from daruma.ui.views.proof import ProofView
-from tests.parts import flex_alone, work_of
+from tests.parts import work_of
 from tests.ui.conftest import Driver
+from tests.ui.walking import open_ticket
 
 WHITE = Function.AMBIENT_WHITE
 
@@ -20,9 +21,7 @@ WHITE = Function.AMBIENT_WHITE
 @pytest.fixture
 def proof(driver: Driver) -> ProofView:
     """The proof view of the job whose white another shop left yellow."""
-    number = next(n for n, job in driver.desk.jobs.items() if "yellow" in job.ticket.complaint)
-    driver.desk.open_job(number)
-    driver.idle()
+    open_ticket(driver, "yellow")
     view = driver.window.views[Stage.PROOF]
     assert isinstance(view, ProofView)
     assert driver.window.stage is Stage.PROOF
@@ -119,9 +118,7 @@ def test_a_page_is_exported_by_the_file_s_name(driver: Driver, proof: ProofView,
 
 
 def test_luminance_is_measured_and_imported(driver: Driver, tmp_path: Path) -> None:
-    job = next(job for job in driver.desk.jobs.values() if flex_alone(job))
-    driver.desk.open_job(job.number)
-    driver.idle()
+    open_ticket(driver, "After a swim")
     file = tmp_path / "b.csv"
     rows = ((2, 35), (10, 64), (50, 120), (200, 216), (800, 392))
     file.write_text("lux,luminance\n" + "".join(f"{lux},{value}\n" for lux, value in rows))

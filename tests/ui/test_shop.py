@@ -12,7 +12,7 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QComboBox, QFileDialog, QLineEdit, QWidget
 from pytestqt.qtbot import QtBot
 
-from daruma.app import Setup, StandIns, build_window
+from daruma.app import Setup
 from daruma.core.finding import Entry, Kind, entry, search
 from daruma.core.job import Stage
 from daruma.core.labels import PART
@@ -20,7 +20,8 @@ from daruma.core.settings import DEVICES, STANDIN, groups
 from daruma.store.index import entries_of
 from daruma.store.settings import load_settings
 from daruma.ui.scanning import Scanner
-from tests.ui.conftest import LONG, Driver
+from tests.parts import some
+from tests.ui.conftest import LONG, Driver, window_of
 
 TAB, ENTER, SPACE, DOWN = Qt.Key.Key_Tab, Qt.Key.Key_Return, Qt.Key.Key_Space, Qt.Key.Key_Down
 PARTS = "part,model,die,maker,kind,price\ndisplay,cedar,D77778888AAAA,Fenwick,genuine_used,62\nmotor,cedar,MX,Fenwick,used,9\n"
@@ -30,26 +31,15 @@ PARTS = "part,model,die,maker,kind,price\ndisplay,cedar,D77778888AAAA,Fenwick,ge
 def own(qtbot: QtBot, tmp_path: Path) -> Iterator[Driver]:
     """The window on a machine with nothing set up."""
     QApplication.setDoubleClickInterval(1)  # a list that drops down is deaf to clicks for so long
-    standins = StandIns()
-    shell = build_window(Setup(tmp_path / "shop", pace=0.0), standins)
-    shell.show()
-    with qtbot.waitActive(shell):
-        shell.activateWindow()
-    qtbot.waitUntil(lambda: shell.room is not None, timeout=LONG)
-    assert shell.room is not None
-    made = Driver(shell, shell.room, qtbot, standins)
-    made.until(lambda: made.desk.workshop is not None and made.window.views.shop_is_shown)
-    made.idle()
-    yield made
-    shell.close()
-    shell.deleteLater()
-    standins.stop()
+    with window_of(qtbot, Setup(tmp_path / "shop", pace=0.0)) as made:
+        made.until(lambda: made.desk.workshop is not None and made.window.views.shop_is_shown)
+        made.idle()
+        yield made
 
 
 def scan(driver: Driver, code: str) -> None:
     """Let a scanner type a code and Enter: keys that come to the window as from the system."""
-    scanner = driver.window.findChild(Scanner)
-    assert scanner is not None
+    scanner = some(driver.window.findChild(Scanner))
     for timer in scanner.findChildren(QTimer):
         timer.setInterval(10_000)  # here each key waits for what the one before it did, on a machine that may be slow
     for char in code:
@@ -167,8 +157,7 @@ def test_a_newcomer_sets_up_takes_a_phone_in_and_fills_the_shelf(
     assert not own.window.views.shop_is_shown
     scan(own, PART + "D77778888AAAA")
     assert own.window.views.shop_is_shown, "a label that is scanned is found wherever the focus is"
-    chosen = own.window.views.shop.shelf.chosen()
-    assert chosen is not None
+    chosen = some(own.window.views.shop.shelf.chosen())
     assert chosen.die == "D77778888AAAA"
 
 

@@ -16,7 +16,7 @@ from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.hold import HoldButton
 from tests.parts import panel_of, work_of
 from tests.ui.conftest import LONG, Driver
-from tests.ui.walking import Held, Press, both_ways, to_the_proof, to_the_second_eye
+from tests.ui.walking import Held, Press, both_ways, to_the_proof, to_the_second_eye, to_the_step
 
 
 @both_ways
@@ -41,16 +41,7 @@ def test_first_ticket_to_second_eye(driver: Driver, demo_folder: Path, press: Pr
 
 
 def to_the_write(driver: Driver) -> None:
-    for stage_main in ("intake_main", "intake_main"):
-        driver.click(stage_main)
-        driver.idle()
-    driver.click("intake_main")
-    driver.click("plan_main")
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
-    while driver.step() != "write_new":
-        before = driver.step()
-        driver.click("bench_main")
-        driver.until(lambda: driver.step() != before)  # noqa: B023
+    to_the_step(driver, "write_new")
     driver.until(lambda: driver.window.views[Stage.BENCH].locks.all_lit)
 
 

@@ -16,19 +16,13 @@ from daruma.core.plan.solution import Solution
 from daruma.ui.views.plan import PlanView
 from tests.parts import panel_of
 from tests.ui.conftest import Driver
+from tests.ui.walking import by_mouse, to_the_plan
 
 
 def combo(driver: Driver, name: str) -> QComboBox:
     found = driver.find(name)
     assert isinstance(found, QComboBox)
     return found
-
-
-def choose(driver: Driver, name: str, data: str) -> None:
-    box = combo(driver, name)
-    box.setCurrentIndex(box.findData(data))
-    box.activated.emit(box.currentIndex())
-    driver.idle()
 
 
 def open_cards(driver: Driver) -> list[PartKind]:
@@ -56,13 +50,13 @@ def test_parts_come_by_promise_and_by_hand_one_open_at_a_time(driver: Driver) ->
     line = driver.find("display.source")
     assert isinstance(line, QLineEdit)
     driver.bot.keyClicks(line, "crate 7")
-    choose(driver, "display.kind", panel_of(driver.job).kind)  # type: ignore[arg-type]
+    driver.choose("display.kind", panel_of(driver.job).kind)  # type: ignore[arg-type]
     assert panel_of(driver.job).source == "crate 7"
     driver.click("display.off")
     assert set(driver.job.ticket.parts) == {PartKind.SENSOR_FLEX}
     driver.click("promise_ambient_white")
     assert set(driver.job.ticket.parts) == {PartKind.SENSOR_FLEX}, "what was taken off by hand stays off"
-    choose(driver, "add_part", PartKind.DISPLAY.value)
+    driver.choose("add_part", PartKind.DISPLAY.value)
     assert panel_of(driver.job).source == "crate 7", "what was typed comes back"
     assert open_cards(driver) == [PartKind.DISPLAY]
     driver.click("display.card")
@@ -80,12 +74,8 @@ def test_a_fault_of_a_part_is_told_on_its_line(driver: Driver) -> None:
 
 
 def to_a_plan_with_a_motor(driver: Driver) -> None:
-    driver.click("intake_main")
-    driver.until(lambda: driver.text("intake_main").startswith("Owner"))
-    driver.click("intake_main")
-    driver.until(lambda: driver.text("intake_main") == "Plan the way")
     driver.click("promise_haptics")
-    driver.click("intake_main")
+    to_the_plan(driver, by_mouse)
     driver.until(lambda: driver.desk.solution is not None and Function.HAPTICS in driver.desk.solution.case.promised)
     driver.idle()
 
@@ -123,13 +113,13 @@ def test_ways_are_chosen_part_by_part(driver: Driver) -> None:
     plan = driver.window.views[Stage.PLAN]
     assert "shared and counted once" in driver.said("shares")
     display = combo(driver, "way_display").currentData()
-    choose(driver, "way_motor", "")
+    driver.choose("way_motor", "")
     route = driver.desk.plan.routes[plan._route]  # type: ignore[union-attr]
     assert route.way_on(PartKind.MOTOR) == ""
     assert route.way_on(PartKind.DISPLAY) == display, "the rest of the way stays"
-    choose(driver, "thread_part", PartKind.MOTOR.value)
+    driver.choose("thread_part", PartKind.MOTOR.value)
     assert "motor" in plan.map.map.accessibleName().lower()
     assert "display serial" not in plan.map.map.accessibleName().lower()
-    choose(driver, "thread_part", "")
+    driver.choose("thread_part", "")
     driver.click("plan_main")
     driver.until(lambda: driver.job.way == route.way)

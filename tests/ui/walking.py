@@ -59,21 +59,32 @@ mostly_by_mouse = pytest.mark.parametrize(
 )
 
 
-def to_the_proof(
-    driver: Driver, words: str, press: Press, held: Held, before: Mapping[str, Callable[[Driver], None]] | None = None
-) -> None:
-    """Take a ticket from its intake to Proof; `before` a step of the run sheet something else may be done."""
-    open_ticket(driver, words)
+def to_the_plan(driver: Driver, press: Press) -> None:
+    """Take the ticket on view from its intake to Plan."""
     driver.until(lambda: driver.window.stage in (Stage.INTAKE, Stage.PLAN))
     while driver.window.stage is Stage.INTAKE:
         said = driver.text("intake_main")
         press(driver, Stage.INTAKE)
         driver.until(lambda said=said: driver.window.stage is Stage.PLAN or driver.text("intake_main") != said)  # type: ignore[misc]
-    driver.until(lambda: driver.window.stage is Stage.PLAN)
-    press(driver, Stage.PLAN)
-    driver.until(lambda: driver.window.stage is Stage.BENCH)
+
+
+def to_the_step(
+    driver: Driver,
+    wanted: str = "",
+    press: Press = by_mouse,
+    held: Held = held_by_mouse,
+    before: Mapping[str, Callable[[Driver], None]] | None = None,
+) -> None:
+    """Take the first way that is offered up to a step, up to the proof without one.
+
+    `before` a step of the run sheet something else may be done.
+    """
+    if driver.window.stage is not Stage.BENCH:
+        to_the_plan(driver, press)
+        press(driver, Stage.PLAN)
+        driver.until(lambda: driver.window.stage is Stage.BENCH)
     view = driver.window.views[Stage.BENCH]
-    while (step := driver.step()) and not step.startswith("prove"):
+    while (step := driver.step()) not in ("", wanted) and not step.startswith("prove"):
 
         def moved(step: str = step) -> bool:
             return driver.step() != step or bool(driver.troubles)
@@ -88,6 +99,14 @@ def to_the_proof(
             driver.until(moved, PATIENCE)
         assert not driver.troubles, driver.troubles
         driver.idle()
+
+
+def to_the_proof(
+    driver: Driver, words: str, press: Press, held: Held, before: Mapping[str, Callable[[Driver], None]] | None = None
+) -> None:
+    """Take a ticket from its intake to Proof."""
+    open_ticket(driver, words)
+    to_the_step(driver, "", press, held, before)
     driver.until(lambda: driver.window.stage is Stage.PROOF)
     driver.idle()
 

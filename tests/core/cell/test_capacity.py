@@ -11,6 +11,7 @@ from msgspec.structs import replace
 from scipy.optimize import curve_fit
 from tests.conftest import seeds
 from tests.core.cell.packs import Outcome, carried_out, pack, samples_of
+from tests.parts import some
 
 from daruma.catalogue.cells import chemistries
 from daruma.core.cell.amount import Capacity, Method
@@ -69,8 +70,7 @@ def test_what_a_cell_loses_by_itself() -> None:
     rng = np.random.default_rng(1)
     t = np.arange(0.0, 8 * 3600.0, 10.0)
     v = 3.9 - 1e-4 * 0.5 * t / 3600 + rng.normal(0, 2e-4, len(t))
-    found = self_discharge(t, v, 1e-4)
-    assert found is not None
+    found = some(self_discharge(t, v, 1e-4))
     assert found[0] == pytest.approx(0.5, abs=3 * found[1])
     assert self_discharge(t[:100], v[:100], 1e-4) is None, "too short a rest"
 
@@ -187,8 +187,7 @@ def test_two_rests_of_a_log_on_file_say_the_capacity(seed: int) -> None:
         station.asked = station.now
         station.advance(seconds)
     log = samples_of(station)
-    found = best_capacity(log.t, log.v, log.a, test.cell, 23.0)
-    assert found is not None
+    found = some(best_capacity(log.t, log.v, log.a, test.cell, 23.0))
     assert found.method is Method.RESTS
     assert abs(found.mah - station.cell.mah) < 3 * found.u
     assert totals(log.t, log.v, log.a).charge_positive.value > 0

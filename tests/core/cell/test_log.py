@@ -8,6 +8,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from scipy.integrate import trapezoid
 from tests.conftest import share
+from tests.parts import some
 
 from daruma.core.cell.incremental import incremental
 from daruma.core.cell.log import current_steps, gaps, totals
@@ -132,11 +133,9 @@ def test_phases_change_where_a_general_library_sees_changes(seed: int) -> None:
 def test_where_charge_per_volt_peaks() -> None:
     """Of the slow discharge of ampworks' example data (BSD-3): peaks by SciPy's own smoothing and peak search."""
     log = read_log(DATA / "cell1_rough.csv")
-    found = incremental(log.t, log.v, log.a)
-    assert found is not None
+    found = some(incremental(log.t, log.v, log.a))
     assert found.peaks == pytest.approx((3.445, 3.605, 3.740), abs=0.015)
     assert found.area == pytest.approx(22.055720, rel=0.01)
-    back = incremental(log.t, log.v, -log.a)
-    assert back is not None
+    back = some(incremental(log.t, log.v, -log.a))
     assert back.peaks == found.peaks
     assert incremental(log.t[:20], log.v[:20], log.a[:20]) is None

@@ -8,6 +8,7 @@ from daruma.core.depth.proof import DotVerdict, judge
 from daruma.core.depth.view import View
 from daruma.core.uncertainty import Claim
 from tests.core.depth.modules import Floats, card, module, picture, seen
+from tests.parts import some
 
 VIEW = View()
 
@@ -61,8 +62,7 @@ def test_a_second_distance_tells_turn_and_distance_apart() -> None:
     about = one.covariance[[1, 5], :][:, [1, 5]]
     assert abs(about[0, 1]) / np.sqrt(about[0, 0] * about[1, 1]) > 0.9
     assert two.pose_covariance()[1, 1] < 0.6 * one.pose_covariance()[1, 1]
-    known = fit(VIEW, [Card(frames(rng, rays, pose, planes[0]).frames, 280.0, 0.2)], rays)
-    assert known is not None
+    known = some(fit(VIEW, [Card(frames(rng, rays, pose, planes[0]).frames, 280.0, 0.2)], rays))
     assert known.pose_covariance()[1, 1] < one.pose_covariance()[1, 1]
 
 

@@ -2,6 +2,7 @@
 
 import numpy as np
 import pytest
+from tests.parts import some
 
 from daruma.core.heat.forecast import AHEAD, Forecast, crossing, forecast
 from daruma.core.heat.trace import Floats, HeatLimits
@@ -24,8 +25,7 @@ def test_twenty_seconds_ahead_are_forecast() -> None:
     ten, twenty, inside, told = [], [], 0, 0
     for _ in range(200):
         t, seen, true = body(rng)
-        found = forecast(t, seen)
-        assert found is not None
+        found = some(forecast(t, seen))
         off = found.celsius - true
         ten.append(abs(off[19]))
         twenty.append(abs(off[39]))
@@ -42,8 +42,7 @@ def test_a_limit_is_said_before_it_is_crossed() -> None:
     for _ in range(150):
         t, seen, true = body(rng)
         limit = float(rng.uniform(seen[-1] + 5, seen[-1] + 60))
-        found = forecast(t, seen)
-        assert found is not None
+        found = some(forecast(t, seen))
         ahead = crossing(found, float(seen[-1]), HeatLimits(peak_max=limit))
         crosses = true.max() > limit
         said += ahead is not None
@@ -61,12 +60,10 @@ def test_the_parts_own_limit_counts_as_well_and_a_cooling_part_crosses_none() ->
     rising = 25 + 3.0 * t
     found = forecast(t, rising)
     assert isinstance(found, Forecast)
-    ahead = crossing(found, float(rising[-1]), HeatLimits(peak_max=300.0, part=120.0))
-    assert ahead is not None
+    ahead = some(crossing(found, float(rising[-1]), HeatLimits(peak_max=300.0, part=120.0)))
     assert "part beside it" in ahead.words
     assert ahead.seconds == pytest.approx((120 - rising[-1]) / 3.0, abs=1.5)
-    cooling = forecast(t, 300 - 2.0 * t)
-    assert cooling is not None
+    cooling = some(forecast(t, 300 - 2.0 * t))
     assert crossing(cooling, 240.0, HeatLimits(peak_max=250.0, part=245.0)) is None
     assert crossing(found, 130.0, HeatLimits(part=120.0)) is None, "what is crossed already is no forecast"
 
