@@ -11,7 +11,8 @@ from typing import Any, TypeVar
 from daruma.bench.context import Context
 from daruma.bench.workshop import Workshop
 from daruma.core.errors import Trouble
-from daruma.core.job import Job, StepState
+from daruma.core.job import Job, Proof, StepState
+from daruma.core.parts import Function
 from daruma.demo.build import at_work
 from daruma.demo.laying import Laying
 from daruma.demo.maker import Maker
@@ -42,6 +43,13 @@ class JobBench:
     def step(self) -> str:
         index = self.job.current_step
         return self.job.steps[index].action if index is not None else ""
+
+    def sheet(self) -> list[str]:
+        return [step.action for step in self.job.steps]
+
+    def prove(self, function: Function) -> Proof:
+        self.job = self.workshop.prove_step(self.job, function, Context())
+        return some(self.job.proof(function))
 
     def do(self, context: Context | None = None) -> None:
         index = some(self.job.current_step)

@@ -27,7 +27,6 @@ from daruma.store.twice import FOLDER
 from tests.bench.faultbench import plug_in
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import seeds, share
-from tests.parts import some
 
 ENDS = ("voltage_dip", "supply_sags", "poor_contact", "noisy_contact", "folded_wrong", "wrong_part", "slow")
 
@@ -64,7 +63,7 @@ def test_a_supply_that_fails_leaves_it_spent(fault: str, tmp_path: Path) -> None
             return
         assert at.begun() == 1
         at.technician.hands.calm()
-        assert at.technician.workshop.shop.journal.spent(ActKind.ACTIVATE, at.module.die)
+        assert at.workshop.shop.journal.spent(ActKind.ACTIVATE, at.module.die)
         with suppress(Trouble):
             at.do()
         assert at.begun() == 1, "never repeated"
@@ -79,7 +78,7 @@ def test_whatever_the_wire_does_it_is_begun_once_and_known(fault: str, op: str, 
         with suppress(Trouble):
             at.do()
         at.technician.hands.calm()
-        workshop, journal = at.technician.workshop, at.technician.workshop.shop.journal
+        workshop, journal = at.workshop, at.workshop.shop.journal
         plug_in(workshop)
         for act in journal.left_in_doubt():
             at.job, state = workshop.settle(act, Context())
@@ -116,7 +115,7 @@ def test_another_part_on_the_place_is_never_activated(tmp_path: Path) -> None:
 def test_every_interlock_goes_dark_for_its_own_reason(tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("activate_module")
-        workshop, world = at.technician.workshop, at.laying.world
+        workshop, world = at.workshop, at.laying.world
 
         def darkened() -> set[str]:
             return {lock.key for lock in dark(workshop.survey(at.job, Context()).locks)}
@@ -165,7 +164,7 @@ def test_a_module_beyond_saving_is_found_before_anything_is_spent(fault: str, tm
         at.until("test_module")
         with pytest.raises(Trouble, match="cannot be saved"):
             at.do()
-        plan = at.technician.workshop.plan(at.job)
+        plan = at.workshop.plan(at.job)
         assert plan.routes == ()
         reasons = {closed.way: closed.reason for closed in plan.closed}
         assert reasons["Extension flex after activation"] == "the module was found beyond saving"
@@ -186,7 +185,7 @@ def test_an_adapter_with_its_own_supply_needs_none(tmp_path: Path) -> None:
         at.laying.world.own_supply = True
         at.until("activate_module")
         at.laying.world.supply_on = False
-        locks = {lock.key: lock for lock in at.technician.workshop.survey(at.job, Context()).locks}
+        locks = {lock.key: lock for lock in at.workshop.survey(at.job, Context()).locks}
         assert "lamp" not in locks
         assert locks["volts"].evidence == "the adapter has its own supply"
         at.do()
@@ -197,7 +196,7 @@ def test_an_adapter_with_its_own_supply_needs_none(tmp_path: Path) -> None:
 def test_every_fault_of_the_wire_at_every_step(fault: str, tmp_path: Path) -> None:
     """The fault strikes each step once; the way is gone to its end all the same, or is given up for a spent activation."""
     with bench(tmp_path) as at:
-        workshop, journal = at.technician.workshop, at.technician.workshop.shop.journal
+        workshop, journal = at.workshop, at.workshop.shop.journal
         struck = set[str]()
         for _ in range(50):
             step = at.step()
@@ -228,13 +227,13 @@ def test_what_is_no_fault_of_the_projector_is_told_first(fault: str, tmp_path: P
         assert at.step() == "check_face_codes"
         with pytest.raises(Trouble, match="no answer"):
             at.do()
-        assert at.technician.workshop.plan(at.job).routes == ()
+        assert at.workshop.plan(at.job).routes == ()
 
 
 def test_what_the_ticket_says_closes_the_ways_at_once(tmp_path: Path) -> None:
     for state in (FaceState.SILENT, FaceState.REPAIRED, FaceState.INFRARED_DEAD, FaceState.FLOOD_DEAD):
         with bench(tmp_path / state.value, face=state.value) as at:
-            plan = at.technician.workshop.plan(at.job)
+            plan = at.workshop.plan(at.job)
             assert plan.routes == ()
             assert any(closed.function is Function.FACE_UNLOCK for closed in plan.closed)
             assert all(closed.reason for closed in plan.closed)
@@ -264,18 +263,18 @@ def test_a_flex_folded_wrong_reads_open_and_says_so(tmp_path: Path) -> None:
 def test_another_phone_s_module_is_not_kept(tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("back_up_module")
-        model = at.technician.workshop.catalogue.models["cedar_l"]
+        model = at.workshop.catalogue.models["cedar_l"]
         other = at.laying.phone(model, "4.4", "another", {"face": "dark"})
         at.laying.world.sockets["face"] = other.home["face_module"]
         with pytest.raises(Trouble, match="not this phone's"):
             at.do()
-        assert at.technician.workshop.shop.vault.count() == 0
+        assert at.workshop.shop.vault.count() == 0
 
 
 def test_a_map_that_differs_from_an_earlier_backup_is_said(tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("back_up_module")
-        workshop, layout = at.technician.workshop, at.technician.workshop.catalogue.models["cedar_l"].layout(FaceWork.KIND)
+        workshop, layout = at.workshop, at.workshop.catalogue.models["cedar_l"].layout(FaceWork.KIND)
         own = at.module.memory
         other = [value for dot in glass_map("another") for value in dot]
         values = {f"dot_map_{n + 1}": tuple(other[140 * n : 140 * (n + 1)]) for n in range(6)}
@@ -293,14 +292,12 @@ def test_another_module_s_map_is_told_by_its_dots(tmp_path: Path) -> None:
     """Somebody wrote another map to the module: all lines are normal, and the light tells all the same."""
     with bench(tmp_path, face_map="another") as at:
         at.until("prove_face_unlock")
-        workshop = at.technician.workshop
-        job = workshop.prove_step(at.job, Function.FACE_UNLOCK, Context())
-        proof = some(job.proof(Function.FACE_UNLOCK))
+        proof = at.prove(Function.FACE_UNLOCK)
         assert not proof.proven
         assert "another module's map" in proof.summary
         assert "warning stays" in proof.summary
-        frames = job.of(FaceWork).frames
-        assert workshop.shop.jobs.get(job.number).of(FaceWork).frames == frames, "the dots are kept"
+        frames = at.job.of(FaceWork).frames
+        assert at.workshop.shop.jobs.get(at.job.number).of(FaceWork).frames == frames, "the dots are kept"
 
 
 def test_a_projector_without_light_is_told_from_a_wrong_map(tmp_path: Path) -> None:
@@ -308,8 +305,7 @@ def test_a_projector_without_light_is_told_from_a_wrong_map(tmp_path: Path) -> N
     with bench(tmp_path) as at:
         at.until("prove_face_unlock")
         at.module.lightless = True
-        job = at.technician.workshop.prove_step(at.job, Function.FACE_UNLOCK, Context())
-        proof = some(job.proof(Function.FACE_UNLOCK))
+        proof = at.prove(Function.FACE_UNLOCK)
         assert not proof.proven
         assert "the projector is dark" in proof.summary
         assert "another module" not in proof.summary
@@ -339,14 +335,14 @@ def check(tmp_path: Path, seed: int) -> None:
     with bench(tmp_path / str(seed)) as at:
         with suppress(InDoubt):
             random_run(at, rng)
-        acts = [act for act in at.technician.workshop.shop.journal.acts_on(at.module.die) if act.kind is ActKind.ACTIVATE]
+        acts = [act for act in at.workshop.shop.journal.acts_on(at.module.die) if act.kind is ActKind.ACTIVATE]
         assert at.begun() <= 1, seed
         assert bool(at.begun()) <= any(act.state is not ActState.NOT_SENT for act in acts), seed
         others = [event for event in at.laying.world.events if event[0] == "activate" and event[1] != at.module.die]
         assert not others, seed
         if at.begun():
-            assert at.technician.workshop.shop.vault.count() >= 1
-        assert at.technician.workshop.shop.check()[1] == ()
+            assert at.workshop.shop.vault.count() >= 1
+        assert at.workshop.shop.check()[1] == ()
 
 
 @pytest.mark.parametrize("tried", seeds(4, 300))

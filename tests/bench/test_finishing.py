@@ -15,7 +15,7 @@ from daruma.bench.context import Context
 from daruma.bench.phone_acts import PAUSES, ServiceBusy
 from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Remedy, Trouble
-from daruma.core.finishing_session import Meaning, Outlook, session_of
+from daruma.core.finishing_session import Meaning, Outlook, finishing_steps, session_of
 from daruma.core.job import StepState
 from daruma.core.kinds.rear_camera import RearWork
 from daruma.core.optics.sweep import RingState
@@ -41,9 +41,6 @@ FAST, HASTY = 400.0, 4.0  # times life: the clock of a sweep, and the person who
 class Bench(JobBench):
     """A phone whose new parts the phone itself finishes."""
 
-    def sheet(self) -> list[str]:
-        return [step.action for step in self.job.steps]
-
     def acts(self, kind: ActKind = ActKind.FINISH) -> list[ActState]:
         return [act.state for act in self.workshop.shop.journal.acts_of(self.job.uid) if act.kind is kind]
 
@@ -52,11 +49,6 @@ class Bench(JobBench):
         routes = self.workshop.plan(self.job).routes
         way = next(route for route in routes if set(keys) <= {action.key for action in route.actions})
         self.job = self.workshop.choose(self.job, way, Context())
-
-    def prove(self, function: Function) -> str:
-        self.job = self.workshop.prove_step(self.job, function, Context())
-        proof = some(self.job.proof(function))
-        return proof.summary
 
 
 @contextmanager
@@ -110,7 +102,7 @@ def test_a_locked_part_is_skipped_and_the_others_are_finished(tmp_path: Path) ->
         assert reasons and all("only its owner can release it" in reason for reason in reasons)
         at.choose("finish_on_phone")
         at.until("prove_no_display_notice")
-        assert "no notice" in at.prove(Function.NO_DISPLAY_NOTICE)
+        assert "no notice" in at.prove(Function.NO_DISPLAY_NOTICE).summary
 
 
 def test_a_busy_service_is_asked_again_after_a_growing_pause(tmp_path: Path) -> None:
@@ -148,7 +140,7 @@ def test_a_part_that_was_elsewhere_says_used_for_ever(tmp_path: Path) -> None:
         price = at.workshop.plan(at.job).routes[0]
         assert any(isinstance(action, Action) and action.marks_used for action in price.actions)
         at.until("prove_rear_camera_finished")
-        assert "the parts page says used" in at.prove(Function.REAR_CAMERA_FINISHED)
+        assert "the parts page says used" in at.prove(Function.REAR_CAMERA_FINISHED).summary
         assert at.job.all_proven
 
 
@@ -173,7 +165,7 @@ def test_the_sweep_is_shown_while_it_runs_and_kept(tmp_path: Path) -> None:
         assert seen[-1].share == pytest.approx(1.0, abs=0.06), "the ring agrees with the phone's own progress"
         assert at.job.of(RearWork).sweep
         assert at.workshop.shop.jobs.get(at.job.number).of(RearWork) == at.job.of(RearWork)
-        assert "stands as its record says" in at.prove(Function.REAR_CAMERA_FINISHED)
+        assert "stands as its record says" in at.prove(Function.REAR_CAMERA_FINISHED).summary
 
 
 def test_a_sweep_that_is_stopped_leaves_it_unfinished_and_can_begin_again(tmp_path: Path) -> None:
@@ -219,7 +211,7 @@ def test_a_module_that_stands_otherwise_than_its_record_is_not_proven(change: di
         camera.late = change.get("late", camera.late)
         camera.lens[0] += change.get("lens", 0.0)
         at.until("prove_rear_camera_finished")
-        assert words in at.prove(Function.REAR_CAMERA_FINISHED)
+        assert words in at.prove(Function.REAR_CAMERA_FINISHED).summary
         assert not at.job.all_proven
 
 
@@ -232,12 +224,12 @@ def test_a_sweep_is_of_the_module_that_was_swept(tmp_path: Path) -> None:
         other = replace(camera, die="another", turn=[a + 1.0 for a in camera.turn])
         at.laying.world.put(other)
         at.phone.fit(PartKind.REAR_CAMERA, "another")
-        assert "is turned against its record" in at.prove(Function.REAR_CAMERA_FINISHED)
+        assert "is turned against its record" in at.prove(Function.REAR_CAMERA_FINISHED).summary
         work = at.job.of(RearWork)
         assert (work.swept, work.die) == ("another", "another")
         assert work.sweep != first
         other.turn = camera.turn
-        assert "stands as its record says" in at.prove(Function.REAR_CAMERA_FINISHED), "seated again, it is swept anew"
+        assert "stands as its record says" in at.prove(Function.REAR_CAMERA_FINISHED).summary, "seated again, it is swept anew"
         assert at.job.all_proven
 
 
@@ -250,7 +242,7 @@ def test_what_was_finished_and_never_told_is_proven_by_a_sweep_at_proof(tmp_path
         lost = at.job.with_step(index or 0, StepState.DONE, "settled", "")
         at.job = at.workshop.shop.jobs.save(lost.having(replace(lost.of(RearWork), sweep=(), swept="")), Context().now())
         assert before.of(RearWork).sweep == ()
-        assert "stands as its record says" in at.prove(Function.REAR_CAMERA_FINISHED)
+        assert "stands as its record says" in at.prove(Function.REAR_CAMERA_FINISHED).summary
 
 
 @pytest.mark.parametrize("op", ["phone.state", "phone.parts"])
@@ -291,16 +283,10 @@ def random_run(tmp_path: Path, seed: int) -> None:
         at.choose("fit_genuine", "finish_on_phone")
         at.go_on("prove_no_display_notice", at.at_random(rng, (*WIRES, "service_busy")))
         assert ActState.IN_DOUBT not in at.acts()
-        done = {part for part, (_, state) in _finishing(at).items() if state is StepState.DONE}
+        done = {part for part, (_, state) in finishing_steps(at.job).items() if state is StepState.DONE}
         page = {entry.part: entry.notice for entry in at.workshop.rig.phone().parts_page()}
         assert not [part for part in done if page[part]], "what the sheet says is finished the phone says, too"
         assert at.workshop.shop.check()[1] == ()
-
-
-def _finishing(at: Bench) -> Any:
-    from daruma.core.finishing_session import finishing_steps
-
-    return finishing_steps(at.job)
 
 
 @pytest.mark.parametrize("tried", seeds(3, 300))

@@ -32,13 +32,8 @@ class Bench(JobBench):
     def new(self) -> FrontCamera:
         return self.laying.world.of(FrontCamera)[f"K{self.phone.imei}"]
 
-    def prove(self) -> str:
-        self.job = self.workshop.prove_step(self.job, Function.FRONT_CAMERA, Context())
-        proof = some(self.job.proof(Function.FRONT_CAMERA))
-        return proof.summary
-
-    def sheet(self) -> list[str]:
-        return [step.action for step in self.job.steps]
+    def found(self) -> str:
+        return self.prove(Function.FRONT_CAMERA).summary
 
 
 @contextmanager
@@ -55,7 +50,7 @@ def test_a_new_camera_with_the_original_s_data_works(tmp_path: Path) -> None:
         at.until("prove_front_camera")
         own = at.laying.world.home(at.phone, FrontCamera)
         assert at.new.memory == own.memory, "serial, focus codes and lens table are the original's"
-        assert at.prove() == "The front camera works: photo, video, depth and autofocus work."
+        assert at.found() == "The front camera works: photo, video, depth and autofocus work."
         frames = at.job.of(FrontWork).frames
         assert {frame.mode for frame in frames} == set(Mode)
         assert at.workshop.shop.jobs.get(at.job.number).of(FrontWork) == at.job.of(FrontWork)
@@ -82,7 +77,7 @@ def test_what_ails_the_new_one_keeps_the_proof_away(ail: str, why: str, tmp_path
         at.until("fit_front_camera")
         at.new.ail = ail
         at.until("prove_front_camera")
-        assert why in at.prove()
+        assert why in at.found()
         assert not at.job.all_proven
 
 
@@ -93,7 +88,7 @@ def test_air_that_is_too_hot_is_seen_in_the_picture(tmp_path: Path) -> None:
         at.do()
         at.technician.hands.calm()
         at.until("prove_front_camera")
-        assert "lens hurt by heat" in at.prove()
+        assert "lens hurt by heat" in at.found()
 
 
 def test_a_swap_without_unbinding_or_flashing_shows(tmp_path: Path) -> None:
@@ -101,10 +96,10 @@ def test_a_swap_without_unbinding_or_flashing_shows(tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("prove_front_camera")
         at.phone.conditions[Condition.FLASHED_AFTER_SWAP.value] = False
-        assert "freezes" in at.prove()
+        assert "freezes" in at.found()
         at.phone.conditions[Condition.FLASHED_AFTER_SWAP.value] = True
         at.phone.status.pop("front_camera free")
-        assert "white after recording" in at.prove()
+        assert "white after recording" in at.found()
 
 
 def test_never_flashed_on_an_empty_battery(tmp_path: Path) -> None:
@@ -167,7 +162,7 @@ def test_a_known_good_camera_comes_before_the_board_is_blamed(tmp_path: Path) ->
 def test_a_dead_one_is_read_on_the_programmer_and_its_data_written(tmp_path: Path) -> None:
     with bench(tmp_path, front_camera_sign="dead") as at:
         at.until("prove_front_camera")
-        assert "works" in at.prove()
+        assert "works" in at.found()
 
 
 @pytest.mark.parametrize(
@@ -202,7 +197,7 @@ def test_a_genuine_one_is_finished_and_says_what_it_is(tmp_path: Path) -> None:
         genuine = next(route for route in routes if "finish_front_camera" in {action.key for action in route.actions})
         at.job = at.workshop.choose(at.job, genuine, Context())
         at.until("prove_front_camera")
-        assert "works" in at.prove()
+        assert "works" in at.found()
         line = some(at.job.pages[-1].line(KIND))
         assert (line.status.value, line.notice) == ("used", False)
 
@@ -213,7 +208,7 @@ def test_a_genuine_one_that_does_not_work_is_compared_before_the_board_is_blamed
         new = some(at.laying.world.fitted(at.phone, FrontCamera))
         new.ail = "no_focus"
         at.until("prove_front_camera")
-        assert "does not focus" in at.prove()
+        assert "does not focus" in at.found()
         keys = [action.key for action in at.workshop.plan(at.job).routes[0].actions]
         assert "compare_front_camera" in keys
 
@@ -225,7 +220,7 @@ OPS = ("phone.front_record", "phone.release_front", "write.commit", "phone.flash
 def test_whatever_the_wire_does_the_camera_is_bound_and_known(fault: str, op: str, tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.technician.hands.fault(fault, op=op)
-        assert at.proven("prove_front_camera", at.prove)
+        assert at.proven("prove_front_camera", at.found)
         known(at)
 
 

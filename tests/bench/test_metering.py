@@ -26,7 +26,7 @@ from tests.pace import again_for
 from tests.parts import some
 
 ENTRY = {"promised": ["auto_brightness"], "flex": "worn", "start": {"how": "loops", "ails": "sensor_flex"}}
-FASTER = 400.0
+FASTER, RATE = 400.0, 100.0  # times life; samples a second
 
 
 @dataclass
@@ -37,9 +37,10 @@ class MeterBench(JobBench):
     def metering(self) -> Metering:
         return self.workshop.metering
 
-    def begin(self) -> None:
+    def begin(self, seconds: float = 0.0) -> None:
         self.metering.begin(self.job, "Intake", Context().now())
         self.technician.hands.replug(self.phone.imei)
+        self.upto(seconds)
 
     def upto(self, seconds: float) -> None:
         """Look until so much is recorded, whatever goes wrong on the wire."""
@@ -54,13 +55,17 @@ class MeterBench(JobBench):
     def end(self) -> Job:
         for _ in again_for(20.0):
             with suppress(StoreTrouble):
-                job = some(self.metering.end(self.workshop.catalogue.models, Context().now()))
-                self.job = job
-                return job
+                self.job = some(self.metering.end(self.workshop.catalogue.models, Context().now()))
+                return self.job
         raise AssertionError("it does not end")
 
     def trace(self) -> Trace:
         return self.metering.trace(self.job.recordings[-1])
+
+    def ends_whole(self) -> bool:
+        """End the recording; return whether no sample is missing and none came twice."""
+        self.end()
+        return bool(np.allclose(np.diff(self.trace().t), 1 / RATE, atol=2e-6))
 
 
 @contextmanager
@@ -71,26 +76,19 @@ def bench(tmp_path: Path, speed: float = FASTER) -> Iterator[MeterBench]:
         yield made
 
 
-def whole(trace: Trace, rate: float = 100.0) -> bool:
-    """Return whether no sample is missing and none came twice."""
-    return bool(np.allclose(np.diff(trace.t), 1 / rate, atol=2e-6))
-
-
 def test_a_loop_is_recorded_told_and_read_back(tmp_path: Path) -> None:
     with bench(tmp_path) as made:
-        made.begin()
-        made.upto(90)
-        job = made.end()
-        (recording,) = job.recordings
+        made.begin(90)
+        assert made.ends_whole()
+        (recording,) = made.job.recordings
         assert (recording.boot, recording.stage, recording.source) == (Boot.LOOPS.value, "Intake", "meter SM-0001")
         assert "new one every" in recording.why
         trace = made.trace()
-        assert whole(trace)
         assert len(trace.t) == recording.samples >= 9000
         # charge by another way: the mean current over the time
         mean = float(np.mean(trace.a)) * recording.seconds / 3.6
         assert recording.charge[0] == pytest.approx(mean, abs=0.05)
-        played = made.metering.played(recording, made.workshop.model(job))
+        played = made.metering.played(recording, made.workshop.model(made.job))
         assert sum(span.phase.value == "boot" for span in played.spans) >= 3
         assert sum(amount[0] for amount in played.amounts) == pytest.approx(recording.charge[0], rel=0.02)
         told = laid_over(900, 400, (played,), "x").words
@@ -102,8 +100,7 @@ def test_a_loop_is_recorded_told_and_read_back(tmp_path: Path) -> None:
 def test_what_ails_it_taken_out_it_boots(tmp_path: Path) -> None:
     with bench(tmp_path) as made:
         made.laying.world.phones[made.phone.imei].fitted["sensor_flex"] = None
-        made.begin()
-        made.upto(60)
+        made.begin(60)
         assert made.end().recordings[-1].boot == Boot.BOOTS.value
 
 
@@ -116,8 +113,7 @@ def test_no_fault_of_the_wire_costs_a_sample(fault: str, op: str, tmp_path: Path
         how = {"at": 40} if fault in ("unplug", "flipped_bit") else {"seconds": 0.05} if fault == "slow" else {}
         made.technician.hands.fault(fault, 3, device="usb_meter", op=op, skip=1, **how)
         made.upto(60)
-        made.end()
-        assert whole(made.trace())
+        assert made.ends_whole()
 
 
 def test_random_faults_cost_no_sample(tmp_path: Path) -> None:
@@ -128,8 +124,7 @@ def test_random_faults_cost_no_sample(tmp_path: Path) -> None:
             made.technician.hands.fault(rng.choice(WIRES), 2, device="usb_meter", op="usb.*", chance=0.5)
             made.upto(rng.uniform(5, 100))
         made.technician.hands.calm()
-        made.end()
-        assert whole(made.trace())
+        assert made.ends_whole()
 
 
 def killed(made: MeterBench) -> Workshop:
@@ -141,24 +136,20 @@ def killed(made: MeterBench) -> Workshop:
 
 def test_after_a_kill_it_goes_on_where_it_was(tmp_path: Path) -> None:
     with bench(tmp_path) as made:
-        made.begin()
-        made.upto(40)
+        made.begin(40)
         workshop = killed(made)
         workshop.metering = Metering(workshop.rig.beside(), workshop.shop)
         assert workshop.metering.cut_off(workshop.catalogue.models, Context().now()) == ()
         assert workshop.metering.is_recording
         made.upto(80)
-        made.end()
-        trace = made.trace()
-        assert whole(trace), "the meter had kept what the program had not"
-        assert trace.t[-1] >= 80
+        assert made.ends_whole(), "the meter had kept what the program had not"
+        assert made.trace().t[-1] >= 80
         assert not workshop.metering.cut_off(workshop.catalogue.models, Context().now())
 
 
 def test_a_recording_whose_meter_is_gone_ends_with_what_was_kept(tmp_path: Path) -> None:
     with bench(tmp_path) as made:
-        made.begin()
-        made.upto(40)
+        made.begin(40)
         workshop = killed(made)
         workshop.metering = Metering(replace(workshop.rig.beside(), wires={}), workshop.shop)
         (job,) = workshop.metering.cut_off(workshop.catalogue.models, Context().now())
@@ -173,16 +164,14 @@ def test_a_store_that_takes_nothing_loses_nothing(tmp_path: Path, monkeypatch: p
         raise StoreTrouble("The disk is full.")
 
     with bench(tmp_path) as made:
-        made.begin()
-        made.upto(20)
+        made.begin(20)
         with monkeypatch.context() as patched:
             patched.setattr(Recordings, "add", full)
             for _ in range(40):
                 with suppress(StoreTrouble):
                     made.metering.look()
         made.upto(60)
-        made.end()
-        assert whole(made.trace())
+        assert made.ends_whole()
 
 
 def test_two_jobs_do_not_record_at_once_and_work_meanwhile_is_merged(tmp_path: Path) -> None:
@@ -218,8 +207,7 @@ def test_a_long_recording_is_looked_at_in_means(tmp_path: Path) -> None:
 
 def test_samples_of_a_meter_that_began_anew_are_not_taken_for_its_own(tmp_path: Path) -> None:
     with bench(tmp_path) as made:
-        made.begin()
-        made.upto(30)
+        made.begin(30)
         # the meter restarts: its clock begins anew, further on than the recording has come
         before = made.metering._rig.usb_meter().state()
         restarted = replace(before, run="another", newest=before.newest + 50_000)
@@ -228,15 +216,13 @@ def test_samples_of_a_meter_that_began_anew_are_not_taken_for_its_own(tmp_path: 
             made.metering.look()
         del made.metering._rig._drivers["usb_meter"].state
         assert "begun anew" in made.metering._trouble
-        made.end()
-        assert whole(made.trace()), "nothing of the other clock is in it"
+        assert made.ends_whole(), "nothing of the other clock is in it"
         assert made.job.recordings[-1].seconds < 200
 
 
 def test_another_window_leaves_a_recording_alone(tmp_path: Path) -> None:
     with bench(tmp_path) as made:
-        made.begin()
-        made.upto(30)
+        made.begin(30)
         workshop = made.workshop
         other = Metering(workshop.rig.beside(), workshop.shop)
         assert other.cut_off(workshop.catalogue.models, "now") == ()
@@ -244,8 +230,7 @@ def test_another_window_leaves_a_recording_alone(tmp_path: Path) -> None:
         with pytest.raises(Trouble, match="Another window"):
             other.begin(made.job, "Bench", "now")
         made.upto(60)
-        made.end()
-        assert whole(made.trace())
+        assert made.ends_whole()
         workshop.metering.close()
         other.begin(made.job, "Bench", "now")
         assert other.is_recording

@@ -24,10 +24,6 @@ class Bench(JobBench):
     def new(self) -> Motor:
         return self.laying.world.of(Motor)[f"M{self.phone.imei}"]
 
-    def prove(self) -> bool:
-        self.job = self.workshop.prove_step(self.job, Function.HAPTICS, Context())
-        return self.job.is_proven(Function.HAPTICS)
-
 
 @contextmanager
 def bench(tmp_path: Path, **entry: Any) -> Iterator[Bench]:
@@ -38,8 +34,8 @@ def bench(tmp_path: Path, **entry: Any) -> Iterator[Bench]:
 def test_a_new_motor_taps_as_its_own_calibration_says(tmp_path: Path) -> None:
     with bench(tmp_path) as at:
         at.until("prove_haptics")
-        assert at.prove()
-        proof = some(at.job.proof(Function.HAPTICS))
+        proof = at.prove(Function.HAPTICS)
+        assert proof.proven
         assert dict(proof.numbers)["found"] == "taps as calibrated"
         assert f"{at.new.f0:.0f}" in proof.summary or "Hz" in proof.summary
         assert len(at.job.of(MotorWork).shakes) == 4
@@ -54,8 +50,8 @@ def test_what_ails_the_new_one_keeps_the_proof_away(ail: str, why: str, tmp_path
         at.until("swap_motor")
         at.new.sound, at.new.ail = False, ail
         at.until("prove_haptics")
-        assert not at.prove()
-        proof = some(at.job.proof(Function.HAPTICS))
+        proof = at.prove(Function.HAPTICS)
+        assert not proof.proven
         assert why in proof.summary
 
 
@@ -63,7 +59,7 @@ def test_before_the_board_is_blamed_a_known_good_motor_is_compared(tmp_path: Pat
     with bench(tmp_path) as at:
         at.until("prove_haptics")
         at.phone.drives = False
-        assert not at.prove()
+        assert not at.prove(Function.HAPTICS).proven
         plan = at.workshop.plan(at.job)
         keys = [action.key for action in plan.routes[0].actions]
         assert "compare_motor" in keys
@@ -86,10 +82,10 @@ def test_a_second_new_motor_is_fitted_where_the_board_is_sound(tmp_path: Path) -
         at.until("swap_motor")
         at.new.sound, at.new.ail = False, "dumb"
         at.until("prove_haptics")
-        assert not at.prove()
+        assert not at.prove(Function.HAPTICS).proven
         at.job = at.workshop.choose(at.job, at.workshop.plan(at.job).routes[0], Context())
         at.until("prove_haptics")
         assert len(at.laying.world.of(Motor)) == 3, "the old one, a dumb one, another one"
-        assert at.prove()
+        assert at.prove(Function.HAPTICS).proven
         assert at.job.all_proven
         assert at.workshop.shop.check()[1] == ()

@@ -35,10 +35,6 @@ def write(workshop: Workshop, job: Job, context: Context) -> Job:
     return workshop.do_step(job, index, context)
 
 
-def reread(workshop: Workshop, job: Job) -> Job:
-    return next(found for found in workshop.shop.jobs.all() if found.number == job.number)
-
-
 @pytest.mark.parametrize("standin", ["pty", "tcp"], indirect=True)
 def test_from_ticket_to_second_eye(workshop: Workshop, hero: Job, hands: Hands, context: Context) -> None:
     job = taken_in(workshop, hero, context)
@@ -60,7 +56,7 @@ def test_from_ticket_to_second_eye(workshop: Workshop, hero: Job, hands: Hands, 
     assert job.all_proven
     assert stage_of(job, {}) is Stage.HAND_OVER
     job = workshop.close(job, context)
-    assert reread(workshop, job) == job
+    assert workshop.shop.jobs.get(job.number) == job
     known = workshop.known(job)
     verdict = evaluate(job_facts(job, workshop.model(job), known), Function.NO_DISPLAY_NOTICE)
     assert verdict.holds is Tri.UNKNOWN, "the board keeps its display serial to itself: the backup is not its own check"
@@ -105,7 +101,7 @@ def test_a_write_that_fails_is_counted_and_stops_the_way(
     assert act.state is state
     assert len(act.evidence) == 10, "the interlocks are recorded with the act"
     assert hands.look(panel_of(job).die)["writes"] == 1 == workshop.shop.journal.writes(panel_of(job).die)
-    job = reread(workshop, job)
+    job = workshop.shop.jobs.get(job.number)
     assert job.steps[job.current_step or 0].state is StepState.FAILED
     plan = workshop.plan(job)
     assert [a.key for a in plan.routes[0].actions][:2] == ["read_new", "write_new"]

@@ -238,7 +238,7 @@ def test_each_light_is_judged_by_its_own_instrument(bench: FaultBench) -> None:
     assert not mixed.proven
 
 
-@pytest.mark.parametrize("number", share((2, 4, 6, 9, 3, 5, 7, 8), 4))
+@pytest.mark.parametrize("number", share((2, 3, 6, 9, 4, 5, 7, 8), 4))
 def test_every_demo_ticket_can_be_brought_to_its_end(number: int, demo_folder: Path, catalogue: Catalogue) -> None:
     """From where it stands, after another job was worked on: what is no longer so is said, and put back."""
     bench = FaultBench(demo_folder, catalogue)

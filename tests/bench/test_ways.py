@@ -11,8 +11,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Job, Outcome, Step, StepState
 from daruma.core.kinds.display import panel_taken
 from daruma.core.kinds.display.facts import OriginalState, facts_of
-from daruma.core.kinds.sensor_flex import FlexWork
-from daruma.core.parts import Function, PartKind
+from daruma.core.parts import Function
 from daruma.core.plan.money import Preferences
 from daruma.core.serials import serial_fault
 from daruma.demo.hands import Hands
@@ -37,16 +36,6 @@ def to_the_end(workshop: Workshop, job: Job, context: Context) -> Job:
     return job
 
 
-def test_finishing_on_the_phone(workshop: Workshop, context: Context) -> None:
-    """Version 5.1, a whole genuine panel that another phone had: finished, and used from then on."""
-    job = next(j for j in workshop.shop.jobs.all() if j.ticket.model == "birch_l")
-    assert job.way == "Finish on the phone"
-    job = to_the_end(workshop, job, context)
-    assert job.all_proven
-    notice = some(job.proof(Function.NO_DISPLAY_NOTICE))
-    assert "used" in notice.summary
-
-
 def test_a_busy_service_loses_nothing(workshop: Workshop, hands: Hands, context: Context) -> None:
     job = next(j for j in workshop.shop.jobs.all() if j.ticket.model == "birch_l")
     index = next(i for i, step in enumerate(job.steps) if step.action == "finish_on_phone")
@@ -59,18 +48,6 @@ def test_a_busy_service_loses_nothing(workshop: Workshop, hands: Hands, context:
     kept = next(j for j in workshop.shop.jobs.all() if j.number == job.number)
     assert kept.outcomes[-1] == Outcome("finish_on_phone", False), "a failed try teaches the shop's odds"
     assert workshop.do_step(kept, index, context).steps[index].state is StepState.DONE
-
-
-def test_the_sensor_flex_through_the_ear_speaker_connector(workshop: Workshop, context: Context) -> None:
-    job = next(j for j in workshop.shop.jobs.all() if flex_alone(j))
-    route = workshop.plan(job).routes[0]
-    assert route.way == "Back up the flex through the ear-speaker connector, programmable flex"
-    job = to_the_end(workshop, workshop.choose(job, route, context), context)
-    assert job.all_proven
-    backup = workshop.shop.vault.get(job.of(FlexWork).source).content
-    assert backup.part_kind == PartKind.SENSOR_FLEX.value
-    acts = workshop.shop.journal.acts_of(job.uid)
-    assert [act.state.value for act in acts] == ["done"]
 
 
 def test_unbinding_asks_the_phone(workshop: Workshop, hero: Job, context: Context) -> None:

@@ -30,6 +30,7 @@ from daruma.link.station import Station
 from daruma.link.sweep import board_view, rear_record, sweep_piece
 from daruma.link.thermocouple import Thermocouple
 from daruma.link.usb_meter import UsbMeter
+from tests.parts import some
 
 SMALL, WHOLE_FRAME = Wanted(Mode.PHOTO, window=Window(0, 0, 5, 4)), Wanted(Mode.PHOTO, window=WHOLE)
 PROTOCOL = Path(__file__).parents[2] / "docs" / "protocol.md"
@@ -74,6 +75,10 @@ def flipped(request: Request) -> bytes:
     raw = bytearray(frame(pack_answer(Answer(request.ident, {"x": 1}))))
     raw[3] ^= 0x04
     return bytes(raw)
+
+
+def programmer(*script: object) -> Programmer:
+    return Programmer(Port(ScriptedWire(*script), "programmer"))  # type: ignore[arg-type]
 
 
 def ask(wire: ScriptedWire, op: str = "memory.read", **how: object):
@@ -148,13 +153,11 @@ def test_only_the_answers_that_the_protocol_allows_are_believed() -> None:
 def test_a_device_that_never_comes_to_an_end_is_left() -> None:
     """Bounded is the whole operation, not each answer."""
     endless = lambda request: says(done=0.5)(request) if request.op == "firmware.step" else says()(request)  # noqa: E731
-    programmer = Programmer(Port(ScriptedWire(*[endless] * 6000), "programmer"))  # type: ignore[arg-type]
     with pytest.raises(DeviceFault, match="does not come to an end"):
-        programmer.update_firmware(Version(1, 5), lambda _: None)
+        programmer(*[endless] * 6000).update_firmware(Version(1, 5), lambda _: None)
     for nonsense in ("abc", None, float("nan"), float("inf"), True, [1]):
-        wire = ScriptedWire(says(), says(done=nonsense))
         with pytest.raises(DeviceFault, match="makes no sense"):
-            Programmer(Port(wire, "programmer")).update_firmware(Version(1, 5), lambda _: None)  # type: ignore[arg-type]
+            programmer(says(), says(done=nonsense)).update_firmware(Version(1, 5), lambda _: None)
     port = Port(ScriptedWire(*[None] * 9), "programmer")  # type: ignore[arg-type]
     begun = time.monotonic()
     with port.within(0.2), pytest.raises(DeviceSilent):
@@ -167,29 +170,26 @@ def test_a_device_that_never_comes_to_an_end_is_left() -> None:
 
 def test_drivers_make_sense_of_answers_or_say_that_they_cannot() -> None:
     part = {"die": "D1", "kind": "display", "maker": "Ostby", "family": "cedar_l", "size": 256, "chip": None}
-    programmer = Programmer(Port(ScriptedWire(says(sockets={"s56": part, "s40": None})), "programmer"))  # type: ignore[arg-type]
-    sockets = programmer.sockets()
+    asked = programmer(says(sockets={"s56": part, "s40": None}))
+    sockets = asked.sockets()
     assert sockets["s40"] is None
-    assert sockets["s56"] is not None
-    assert sockets["s56"].kind is PartKind.DISPLAY
+    assert some(sockets["s56"]).kind is PartKind.DISPLAY
     many = {f"s{n}": None for n in range(99)}
     spoilt = [
         {**part, name: value} for name, value in (("size", -1), ("size", True), ("die", 5), ("die", "D" * 500), ("kind", 1))
     ]
     shapes: list[object] = [3, {"a": {"die": "x"}}, many, *({"s56": each} for each in spoilt)]
-    assert programmer.health.lately[-1]
+    assert asked.health.lately[-1]
     steered = {**part, "maker": "O\u202es\x1b[2Jby"}
-    said = Programmer(Port(ScriptedWire(says(sockets={"s56": steered})), "programmer")).sockets()["s56"]  # type: ignore[arg-type]
-    assert said is not None
+    said = some(programmer(says(sockets={"s56": steered})).sockets()["s56"])
     assert said.maker == "O\ufffds\ufffd[2Jby", "nothing that a device says steers a page or a terminal"
     for nonsense in (*({"sockets": shape} for shape in shapes), {}):
         with pytest.raises(LinkError, match="makes no sense"):
-            Programmer(Port(ScriptedWire(says(**nonsense)), "programmer")).sockets()  # type: ignore[arg-type]
+            programmer(says(**nonsense)).sockets()
     state = {"label": "x", "model": "cedar", "imei": "1", "system": "4.6", "trusted": True, "board": {"flex_id": "F"}}
     assert PhoneLink(Port(ScriptedWire(says(**state)), "phone")).state().system == Version(4, 6)  # type: ignore[arg-type]
-    short = Programmer(Port(ScriptedWire(says(data=b"\x00")), "programmer"))  # type: ignore[arg-type]
     with pytest.raises(LinkError, match="other bytes"):
-        short.read_memory("s56", 256, "cedar_l", lambda _: None, die="D")
+        programmer(says(data=b"\x00")).read_memory("s56", 256, "cedar_l", lambda _: None, die="D")
 
 
 def test_drivers_are_found_by_entry_point() -> None:
@@ -206,6 +206,7 @@ _PLAIN = st.one_of(
 _ANY = st.recursive(
     _PLAIN, lambda inner: st.lists(inner, max_size=5) | st.dictionaries(st.text(max_size=6), inner, max_size=4), max_leaves=8
 )
+SWEPT = {"first": 200, "gyro": bytes(12), "frames": packed_frame(Seen(1.0, Taken.USED)), "end": 1.05, "rate": 200}
 ASKED: dict[str, tuple[type[Driver], Callable[[Any], object], dict[str, Any]]] = {
     "usb state": (UsbMeter, UsbMeter.state, {"run": "a", "rate": 10.0, "newest": 5, "offers": [1], "celsius": 20.0}),
     "usb samples": (UsbMeter, lambda meter: meter.samples(3), {"first": 4, "uv": bytes(8), "ua": bytes(8)}),
@@ -224,20 +225,7 @@ ASKED: dict[str, tuple[type[Driver], Callable[[Any], object], dict[str, Any]]] =
     "front state": (PhoneLink, front_state, {"free": True, "flashed": False, "charge": 50.0}),
     "frame": (PhoneLink, lambda phone: camera_frame(phone, SMALL, 1), {"code": 90.0, "grey": bytes(20)}),
     "rear record": (PhoneLink, rear_record, {"die": "D", "image": bytes(8)}),
-    "sweep": (
-        PhoneLink,
-        lambda phone: sweep_piece(phone, 1.0),
-        {
-            "first": 200,
-            "gyro": bytes(12),
-            "frames": packed_frame(Seen(1.0, Taken.USED)),
-            "end": 1.05,
-            "progress": 0.5,
-            "done": False,
-            "over": False,
-            "rate": 200,
-        },
-    ),
+    "sweep": (PhoneLink, lambda phone: sweep_piece(phone, 1.0), {**SWEPT, "progress": 0.5, "done": False, "over": False}),
     "board": (PhoneLink, lambda phone: board_view(phone, 0), {"seen": bytes(16)}),
     "flex": (Programmer, lambda wire: flex_state(wire, "battery", "D"), {"activations": 1, "protects": False}),
 }

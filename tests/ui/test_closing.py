@@ -1,16 +1,22 @@
 """Closing up through the real window: ticked one after the other, checked when closed, told on the shop's sheet."""
 
+import pytest
+
 from daruma.core.closing import closing_steps
 from daruma.core.job import Stage
 from tests.ui.conftest import Driver
 from tests.ui.walking import by_mouse, held_by_mouse, to_the_proof, to_the_second_eye
 
 
-def test_a_phone_is_closed_up(driver: Driver) -> None:
+@pytest.fixture(autouse=True)
+def proven(driver: Driver) -> None:
     to_the_proof(driver, "No vibration", by_mouse, held_by_mouse)
     to_the_second_eye(driver, by_mouse)
     driver.window.open_stage(Stage.HAND_OVER)
     driver.click("page_closing")
+
+
+def test_a_phone_is_closed_up(driver: Driver) -> None:
     view = driver.window.views[Stage.HAND_OVER]
     assert view.stack.currentWidget() is view.closing_up
     model = driver.desk.ready.catalogue.models[driver.job.ticket.model]
@@ -29,10 +35,6 @@ def test_a_phone_is_closed_up(driver: Driver) -> None:
 
 
 def test_a_function_that_is_gone_when_closed_is_said(driver: Driver) -> None:
-    to_the_proof(driver, "No vibration", by_mouse, held_by_mouse)
-    to_the_second_eye(driver, by_mouse)
-    driver.window.open_stage(Stage.HAND_OVER)
-    driver.click("page_closing")
     imei = driver.job.ticket.imei
     driver.hands(lambda hands: hands.do("power_off", imei, {}))
     driver.hands(lambda hands: hands.do("pinch_motor", imei, {}))

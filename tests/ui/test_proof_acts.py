@@ -17,7 +17,17 @@ JOB = Job(1, "then", Ticket(promised=(WHITE, TOUCH)))
 BOTH = tuple(Reading(light, (1, 1, 1), (1, 1, 1), "", "M") for light in ("warm", "cool"))
 FIELDS = tuple(Taken(shot.key, ((1, 1, 1),)) for shot in panel_shots())
 OFF = replace(JOB, readings=BOTH).with_proof(Proof(WHITE, False, "off"))
-MEASURED = with_work(OFF, measured=Measured(FIELDS))
+MEASURED, SOME, FILED, DOUBTED = (
+    with_work(OFF, measured=Measured(fields, **how))
+    for fields, how in (
+        (FIELDS, {}),
+        (FIELDS[:5], {}),
+        (FIELDS[:9], {"instrument": "file x"}),
+        ((*FIELDS[:-1], replace(FIELDS[-1], doubt="x")), {}),
+    )
+)
+WHITE_DONE = OFF.with_proof(Proof(WHITE, True, ""))
+ALL_DONE = WHITE_DONE.with_proof(Proof(TOUCH, True, ""))
 
 
 @pytest.mark.parametrize(
@@ -30,44 +40,16 @@ MEASURED = with_work(OFF, measured=Measured(FIELDS))
         (MEASURED, WHITE, "white", Known(spend=Spend.YES), Act.TO_PANEL, "To the panel sheet: tuning is worth a write"),
         (MEASURED, WHITE, "white", Known(spend=Spend.NO), Act.MEASURE_BOTH, "Measure again under both lights"),
         (OFF, WHITE, "panel", Known(), Act.MEASURE_PANEL, "Measure 18 fields of the panel, 1 min"),
-        (
-            with_work(OFF, measured=Measured(FIELDS[:5])),
-            WHITE,
-            "panel",
-            Known(),
-            Act.MEASURE_PANEL,
-            "Measure the 13 fields that are left",
-        ),
-        (
-            with_work(OFF, measured=Measured(FIELDS[:9], instrument="file x")),
-            WHITE,
-            "panel",
-            Known(Spend.YES),
-            Act.TUNE,
-            "Keep the tuned record",
-        ),
-        (
-            with_work(OFF, measured=Measured((*FIELDS[:-1], replace(FIELDS[-1], doubt="x")))),
-            WHITE,
-            "panel",
-            Known(),
-            Act.MEASURE_PANEL,
-            "Repeat 1 of 18 fields",
-        ),
+        (SOME, WHITE, "panel", Known(), Act.MEASURE_PANEL, "Measure the 13 fields that are left"),
+        (FILED, WHITE, "panel", Known(Spend.YES), Act.TUNE, "Keep the tuned record"),
+        (DOUBTED, WHITE, "panel", Known(), Act.MEASURE_PANEL, "Repeat 1 of 18 fields"),
         (MEASURED, WHITE, "panel", Known(Spend.YES), Act.TUNE, "Keep the tuned record"),
         (OFF, WHITE, "sensor", Known(next_light="neutral"), Act.LOOK_AT_LIGHT, "Measure under neutral light"),
         (OFF, BRIGHT, "brightness", Known(), Act.PROVE, "Measure at 9 levels, 2 min"),
         (OFF, BRIGHT, "brightness", Known(level_readings=20), Act.PROVE, "Measure again, 20 readings a level, 4 min"),
         (OFF, TOUCH, "", Known(), Act.PROVE, "Read the touch test"),
-        (OFF.with_proof(Proof(WHITE, True, "")), WHITE, "white", Known(), Act.GO_ON, "Go on to Touch"),
-        (
-            OFF.with_proof(Proof(WHITE, True, "")).with_proof(Proof(TOUCH, True, "")),
-            TOUCH,
-            "",
-            Known(),
-            Act.HAND_OVER,
-            "Go on to Hand-over",
-        ),
+        (WHITE_DONE, WHITE, "white", Known(), Act.GO_ON, "Go on to Touch"),
+        (ALL_DONE, TOUCH, "", Known(), Act.HAND_OVER, "Go on to Hand-over"),
     ],
 )
 def test_the_next_act(job: Job, function: Function, page: str, known: Known, act: Act, words: str) -> None:

@@ -82,26 +82,19 @@ def test_another_models_start_is_not_called_a_start() -> None:
     assert taken <= 12, "two invented starts are alike by chance now and then"
 
 
-def test_too_short_a_trace_decides_nothing() -> None:
+def test_what_is_too_short_or_begins_too_late_decides_nothing() -> None:
     rng = random.Random(1)
     model = signature(rng)
     t, v, a = trace(rng, model, Boot.BOOTS)
-    short = t < 6
+    short, late = t < 6, t > 8
     assert boot_of(t[short], v[short], a[short], model).boot is Boot.UNKNOWN
+    found = boot_of(t[late], v[late], a[late], model)
+    assert found.boot is Boot.UNKNOWN
+    assert "before it is plugged in" in found.why
     nothing = np.zeros(50)
     found = boot_of(np.arange(50) * 0.1, nothing + 5, nothing, model)
     assert found.boot is Boot.UNKNOWN
     assert "only 5 s" in found.why
-
-
-def test_what_flows_from_the_first_sample_on_is_no_start() -> None:
-    rng = random.Random(2)
-    model = signature(rng)
-    t, v, a = trace(rng, model, Boot.BOOTS)
-    late = t > 8
-    found = boot_of(t[late], v[late], a[late], model)
-    assert found.boot is Boot.UNKNOWN
-    assert "before it is plugged in" in found.why
 
 
 def test_without_a_signature_only_what_needs_none_is_told() -> None:
