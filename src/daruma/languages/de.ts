@@ -8740,6 +8740,11 @@
   </message>
   <message>
    <location filename="core/plan/words.py" />
+   <source>The ways are still being worked out.</source>
+   <translation>Die Wege werden noch ausgerechnet.</translation>
+  </message>
+  <message>
+   <location filename="core/plan/words.py" />
    <source>If ‘{title}’ fails</source>
    <translation>Wenn „{title}“ fehlschlägt</translation>
   </message>
@@ -8825,8 +8830,8 @@
   </message>
   <message>
    <location filename="core/plan/words.py" />
-   <source>The ways are still being worked out.</source>
-   <translation>Die Wege werden noch ausgerechnet.</translation>
+   <source>Nothing yet</source>
+   <translation>Noch nichts</translation>
   </message>
   <message>
    <location filename="core/plan/words.py" />
@@ -8867,6 +8872,11 @@
    <location filename="core/plan/words.py" />
    <source>Goes well with {percent}.</source>
    <translation>Geht mit {percent} gut.</translation>
+  </message>
+  <message>
+   <location filename="core/plan/words.py" />
+   <source>No step is known yet that is worth its time and its risk.</source>
+   <translation>Noch ist kein Schritt bekannt, der seine Zeit und sein Risiko wert ist.</translation>
   </message>
   <message>
    <location filename="core/plan/workbench.py" />

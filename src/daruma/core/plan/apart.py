@@ -12,13 +12,13 @@ from collections.abc import Iterator, Mapping, Sequence
 from functools import cached_property
 from math import prod
 
-from msgspec import Struct
 from msgspec.structs import replace
 
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
-from daruma.core.plan.bounds import Bounds
+from daruma.core.plan.ceiling import FAILURES, Ceiling
 from daruma.core.plan.joining import Joined, joined
+from daruma.core.plan.joint import Joint
 from daruma.core.plan.pieces import Piece, Pieces
 from daruma.core.plan.policy import Policy
 from daruma.core.plan.sparing import Sparing
@@ -27,28 +27,11 @@ from daruma.core.plan.table import Assignment, Table
 _ROUNDS = 6  # shared steps and worths settle in two or three
 _SLACK = 1.0  # money: what is not known to be so much better for a part is not looked into
 _ROUGH = 5.0  # money: the same for a first guess
-_FAILURES = 2  # so many failures are looked at before a bound takes all to go well: parts have many ways back
 _NEAR = 0.5  # money: a promise's worth to a part is not settled finer
 _AMPLE = 1.5  # a part is given so many times what its work costs, so that the bound has it done
 _WIDE = 15.0  # money: how much better anything could be is looked into twice where it is more
+_LITTLE = 0.05  # of all that is promised: where no more than that could be gained it is not looked for once more
 _REPAIRS = 6  # so many steps are given up because they do not go together with the others' work
-
-
-class Joint(Struct, frozen=True):
-    """Hold the parts planned apart, and what that is worth together; `shared` are the steps that the phone pays for."""
-
-    assignment: Assignment
-    pieces: Mapping[PartKind, Piece]
-    paid: frozenset[str]
-    shared: tuple[Action, ...]
-    chances: tuple[float, ...]
-    value: float
-    way: Joined
-
-    @property
-    def used(self) -> frozenset[str]:
-        """Return the keys of what any part does."""
-        return frozenset(step.key for piece in self.pieces.values() for step in piece.path)
 
 
 class Apart:
@@ -57,7 +40,10 @@ class Apart:
     def __init__(self, table: Table, pieces: Pieces) -> None:
         self.table, self.pieces = table, pieces
         self._without: frozenset[tuple[PartKind, str]] = frozenset()
-        self._sparing = Sparing(table.ruinous)
+        self._sparing, self._ceiling = Sparing(table.ruinous), Ceiling(table)
+        self._idle: PartKind | None = None
+        self._bounded: tuple[Joint, float] | None = None
+        self._in_the_way: dict[PartKind, None] = {}  # the kinds beside those whose steps were given up
 
     @cached_property
     def _assignments(self) -> tuple[Assignment, ...]:
@@ -72,23 +58,51 @@ class Apart:
     @cached_property
     def first_bound(self) -> float:
         """Return what nothing is worth more than, as far as the first plan tells."""
-        return self._bound_by(self.first, _AMPLE)
+        return self._ceiling.over(self.first, _AMPLE)
 
     def _whole_worths(self, assignment: Assignment) -> dict[PartKind, dict[int, float]]:
-        return {kind: {place: term.goal.worth for place, term in enumerate(assignment)} for kind in self.table.kinds}
+        return {
+            kind: {place: term.goal.worth * (kind is not self._idle) for place, term in enumerate(assignment)}
+            for kind in self.table.kinds
+        }
 
     @cached_property
     def best(self) -> Joint | None:
         """Return the best plan found; None where the parts' ways do not go together."""
+        found = self._found(None)
+        if found is None or self._may_be_better(found):
+            # what is shared was taken to be worth its price, two parts are in each other's way, or each waits for the other
+            guesses = (frozenset[str](), found.used & self.table.shared if found is not None else self.table.shared)
+            again = [*map(self._found, guesses), *(self._found(None, idle) for idle in tuple(self._in_the_way))]
+            found = max((joint for joint in (found, *again) if joint is not None), key=_value, default=None)
+        return found if found is None or found.value > 0 else self._nothing(found)
+
+    def _may_be_better(self, joint: Joint) -> bool:
+        wide = max(_WIDE, _LITTLE * sum(term.goal.worth for term in joint.assignment))
+        if self.first_bound - joint.value <= wide:
+            return False
+        return joint.value <= 0 or self._bound_of(joint) - joint.value > wide
+
+    def _bound_of(self, joint: Joint) -> float:
+        if self._bounded is None or self._bounded[0] is not joint:
+            self._bounded = joint, self._ceiling.over(joint, _AMPLE)
+        return self._bounded[1]
+
+    def _found(self, paid: frozenset[str] | None, idle: PartKind | None = None) -> Joint | None:
+        """Return the best plan found from a guess of what the phone pays for, with nothing done for an `idle` part's own sake."""
+        self._without, self._idle, walkable = frozenset(), idle, None
         for _ in range(_REPAIRS):
-            found = [joint for each in self._assignments for joint in self._settlements(each)]
-            best = max(found, key=lambda joint: joint.value)
-            if best.value <= 0:
-                return self._nothing(best)
-            if best.way.ok:
-                return best
+            tried = [joint for each in self._assignments for joint in self._settlements(each, paid)]
+            walkable = max(
+                (joint for joint in (*tried, walkable) if joint is not None and joint.way.ok), key=_value, default=None
+            )
+            best = max(tried, key=_value)
+            if best.way.ok or best.value <= 0:
+                # giving a step up for one way may have cost more than that way was ahead of another
+                return max(best, walkable or best, key=_value)
             self._without |= set(best.way.stuck.items())
-        return None
+            self._in_the_way.update(dict.fromkeys(kind for kind in best.pieces if kind not in best.way.stuck))
+        return walkable
 
     @staticmethod
     def _nothing(joint: Joint) -> Joint:
@@ -107,34 +121,37 @@ class Apart:
         """Return how many states the parts could have together."""
         return prod(piece.policy.size() for piece in self.best.pieces.values()) if self.best is not None else 0
 
-    def _settlements(self, assignment: Assignment) -> Iterator[Joint]:
-        """Yield plans from two guesses of what the phone pays for: what the parts take where all share its price, and of that
-        only what every part takes.
+    def _settlements(self, assignment: Assignment, paid: frozenset[str] | None) -> Iterator[Joint]:
+        """Yield plans from a guess of what the phone pays for; from that of all parts sharing every price also plans where it
+        pays only for what every part takes.
         """
-        guess = self._settled(assignment, None)
-        yield guess
+        guess, *rounds = self._settled(assignment, paid)
+        yield from (guess, *rounds)
         paths = [{step.key for step in piece.path} for piece in guess.pieces.values() if piece.path]
         common = self.table.shared.intersection(*paths)
-        if paths and common < guess.paid:
-            yield self._settled(assignment, common)
+        if paid is None and paths and common < guess.paid:
+            yield from self._settled(assignment, common)
 
-    def _settled(self, assignment: Assignment, paid: frozenset[str] | None) -> Joint:
-        """Return the best plan found from a first guess of what the phone pays for (None: all share the price of all)."""
+    def _settled(self, assignment: Assignment, paid: frozenset[str] | None) -> list[Joint]:
+        """Return the best plan found from a first guess of what the phone pays for (None: all share the price of all), then the
+        others on the way there whose ways go together and that use all that they have it pay for.
+        """
         worths = self._whole_worths(assignment)
-        best: Joint | None = None
+        rounds, fair = list[Joint](), list[Joint]()
         for turn in range(_ROUNDS):
-            known = not turn and paid is None and assignment is self._assignments[0]
-            joint = self.first if known else self._joint(assignment, paid, worths)
+            whole = not turn and paid is None and assignment is self._assignments[0]
+            joint = self.first if whole and not self._without and self._idle is None else self._joint(assignment, paid, worths)
             used = joint.used & self.table.shared
-            if best is None or (paid is not None and paid <= used, joint.value) > (best.paid <= best.used, best.value):
-                best = joint
+            rounds.append(joint)
+            if joint.way.ok and (paid is None or paid <= used):
+                fair.append(joint)
             then = {kind: self._worths(joint, kind) for kind in self.table.kinds}
             settled = all(abs(then[kind][place] - worth) < _NEAR for kind, old in worths.items() for place, worth in old.items())
             if settled and used == paid:
                 break
             paid, worths = used, then
-        assert best is not None
-        return best
+        best = max(rounds, key=lambda joint: (joint.paid <= joint.used, joint.value))
+        return [best, *fair]
 
     def _worths(self, joint: Joint, kind: PartKind) -> dict[int, float]:
         """Return what each promise is worth to a kind: its money times the chance that the others do their share."""
@@ -144,7 +161,7 @@ class Apart:
             chance = _together(joint.pieces, others, place, joint.shared) * self._sparing.chance(
                 joint.pieces, {*term.kinds, kind}
             )
-            worths[place] = term.goal.worth * chance
+            worths[place] = term.goal.worth * chance * (kind is not self._idle)
         return worths
 
     def _joint(
@@ -213,61 +230,9 @@ class Apart:
         """Return what nothing is worth more than."""
         best = self.best
         assert best is not None
-        found = min(self._bound_by(best, _AMPLE), self.first_bound)
+        found = min(self._bound_of(best), self.first_bound)
         # where much is left open, another way of sharing out may tell more
-        return found if found - best.value <= _WIDE else min(found, self._bound_by(best, 0.0))
-
-    def _bound_by(self, joint: Joint, ample: float) -> float:
-        """Return a bound: each promise shared out among the parts that are to keep it, the price of what is shared charged to the
-        parts that take it, to each its share.
-
-        It is one however that is shared out, since a promise is never likelier than any part keeps it. It is near where each
-        part has as much of the promises as pays for its work, `ample` times, and the one that keeps them least likely the rest.
-        """
-        worths: dict[PartKind, dict[int, float]] = {kind: {} for kind in self.table.kinds}
-        sure = 0.0
-        wanted = {kind: self._wanted(joint, kind, ample) for kind in self.table.kinds}
-        for place, term in enumerate(joint.assignment):
-            kinds = sorted(term.kinds, key=lambda kind: joint.pieces[kind].chance(place))
-            if not kinds:
-                sure += term.goal.worth * bool(term.alternatives)
-                continue
-            left = 1.0
-            # a promise that is given up is left to the part that gives it up
-            for kind in kinds[1:] if joint.pieces[kinds[0]].chance(place) else ():
-                share = min(left, wanted[kind])
-                worths[kind][place] = term.goal.worth * share
-                left -= share
-            worths[kinds[0]][place] = term.goal.worth * left
-        takers = {kind: {step.key for step in piece.path} for kind, piece in joint.pieces.items()}
-        return sure + sum(self._most(kind, joint.assignment, worths[kind], takers) for kind in self.table.kinds)
-
-    @staticmethod
-    def _wanted(joint: Joint, kind: PartKind, ample: float) -> float:
-        """Return the share of the promises it has with others that pays `ample` times for a part's work."""
-        piece = joint.pieces[kind]
-        mine = [(place, term) for place, term in enumerate(joint.assignment) if kind in term.kinds and joint.chances[place]]
-        alone, together = (
-            sum(term.goal.worth * piece.chance(place) for place, term in mine if (len(term.kinds) > 1) is several)
-            for several in (False, True)
-        )
-        return min(1.0, max(0.0, ample * piece.spent - alone) / together) if together else 0.0
-
-    def _most(
-        self, kind: PartKind, assignment: Assignment, worths: Mapping[int, float], takers: Mapping[PartKind, set[str]]
-    ) -> float:
-        """Return what a part is worth at most, if only it keeps these promises and pays its share."""
-
-        def share(key: str) -> float:
-            taking = [other for other, keys in takers.items() if key in keys] or list(takers)
-            return float(kind in taking) / len(taking)
-
-        mine = tuple(
-            replace(term, kinds=(kind,) if place in worths else (), alternatives=term.goal.alternatives)
-            for place, term in enumerate(assignment)
-        )
-        alone = self.table.alone(kind, mine, worths, share)
-        return Bounds(alone.problem, alone.prices, failures=_FAILURES).hope(alone.problem.start)
+        return found if found - best.value <= _WIDE else min(found, self._ceiling.over(best, 0.0))
 
     def price(self, action: Action) -> float:
         """Return what a shared step is expected to cost, with as many tries as it takes."""
@@ -286,11 +251,15 @@ class Apart:
         def make() -> Piece:
             alone = self.table.alone(kind, assignment, worths, self.table.paying(paid), without)
             slack = _SLACK if paid is not None else _ROUGH
-            policy = Policy(alone.problem, alone.prices, slack=slack, failures=_FAILURES)
+            policy = Policy(alone.problem, alone.prices, slack=slack, failures=FAILURES)
             start = alone.problem.start
             return Piece(alone, policy, policy.expected(start), policy.path(start))
 
         return self.pieces.get((kind, len(self.table.kinds), paid, without, mine, terms), self.table.look(kind), make)
+
+
+def _value(joint: Joint) -> float:
+    return joint.value
 
 
 def _attempts(action: Action) -> Iterator[tuple[float, float, float]]:

@@ -79,7 +79,8 @@ def closed_ways(
     shut = [way for way in ways if way not in failing.useful and not _moot(way, actions, start, reached)]
     nearest = opening.nearest(shut, lost)
     found: list[Closed | None] = [_promise(problem, i, nearest) for i in lost]
-    found += [_shut(way, nearest, tried=way in failing.tried or not opening.asks_for(way)) for way in shut]
+    vain = not problem.goals  # a part may have nothing of the promises to keep, whatever is done to it
+    found += [_shut(way, nearest, tried=vain or way in failing.tried or not opening.asks_for(way)) for way in shut]
     found += [_later(way, failing.after) for way in ways if way in failing.useful and way not in plain.useful]
     found += [_beaten(way, through, routes) for way in ways if way in plain.useful]
     return tuple(sorted((each for each in found if each is not None), key=lambda each: list(Standing).index(each.standing)))

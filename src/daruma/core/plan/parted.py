@@ -11,9 +11,10 @@ from msgspec.structs import replace
 from daruma.core.parts import PartKind
 from daruma.core.plan.actions import Action
 from daruma.core.plan.advice import Advice, after_failures, first_listed
-from daruma.core.plan.apart import Apart, Joint
+from daruma.core.plan.apart import Apart
 from daruma.core.plan.cheapest import Through
 from daruma.core.plan.closed import Closed, beside, closed_ways, kept_by_none, merged
+from daruma.core.plan.joint import Joint
 from daruma.core.plan.listing import listed, proofs_of, risk_of, route_of, unbeaten, vector
 from daruma.core.plan.ordering import by_place
 from daruma.core.plan.pareto import Search, front

@@ -75,10 +75,10 @@ class Outlook(Struct, frozen=True):
 
 class First(Struct, frozen=True):
     """Hold a first answer, while the plan is still being worked out: the next step, what it is worth to go that way, and what
-    nothing can be worth more than.
+    nothing can be worth more than. Without a step none was found yet that is worth its work.
     """
 
-    next: Action
+    next: Action | None
     set_up: Action | None
     value: float
     bound: float
@@ -106,11 +106,19 @@ def apart(case: Case, problem: Problem, told: Told = unheard, pieces: Pieces | N
     if len(table.kinds) < 2:
         return None
     parts = Apart(table, Pieces() if pieces is None else pieces)
+    if told is not unheard:
+        _tell(parts, told)
+    return parts if parts.best is not None else None
+
+
+def _tell(parts: Apart, told: Told) -> None:
+    """Tell a first answer, where there is one."""
     way, value = parts.first.way, parts.first.value
-    if way.ok and way.steps and value > 0 and told is not unheard:
+    if value <= 0:
+        told(First(None, None, 0.0, max(0.0, parts.first_bound)))
+    elif way.ok and way.steps:
         set_up, move = way.steps[0]
         told(First(move.action, set_up.action if set_up else None, value, max(value, parts.first_bound)))
-    return parts if parts.best is not None else None
 
 
 class _TooMuch(Exception):

@@ -53,7 +53,10 @@ def advice_words(advice: Advice, promised: tuple[Function, ...], labels: Mapping
 def first_words(first: First, money: str = "€") -> Said:
     """Return a first answer, with what it is worth and what nothing can be worth more than."""
     worth = tr("Worth {value:.0f} to {bound:.0f} {money}, as far as is known.", value=first.value, bound=first.bound, money=money)
-    return Said(tr("Next: {title}", title=first.next.figures.title), (worth, tr("The ways are still being worked out.")))
+    going = tr("The ways are still being worked out.")
+    if first.next is None:
+        return Said(tr("Nothing yet"), (tr("No step is known yet that is worth its time and its risk."), worth, going))
+    return Said(tr("Next: {title}", title=first.next.figures.title), (worth, going))
 
 
 def _second(advice: Advice, money: str) -> list[str]:
