@@ -149,7 +149,9 @@ class Table:
         groups: dict[tuple[PartKind, ...], list[Conjunction]] = {}
         for option in filter(self.whole.is_hopeful, goal.alternatives):
             asked = {need.var for need in option if need not in self.whole.end_needs}
-            groups.setdefault(tuple(kind for kind, own in self.own.items() if own & asked), []).append(option)
+            # what asks for the phone alone still asks that it is closed again: one of the parts sees to that
+            kinds = tuple(kind for kind, own in self.own.items() if own & asked) or self.kinds[:1]
+            groups.setdefault(kinds, []).append(option)
         return [Term(goal, kinds, tuple(options)) for kinds, options in groups.items()] or [Term(goal, (), ())]
 
     # -- one kind alone
