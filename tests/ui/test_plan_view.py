@@ -44,6 +44,7 @@ def test_a_way_is_taken_only_of_a_plan_for_the_job_as_it_is(driver: Driver, plan
     desk.store.hold()
     desk.replan()
     assert not plan.main.isEnabled(), "the plan is being made anew"
+    assert driver.shell.focusWidget() is None, "a key that is pressed now is no other button's"
     desk.replan()
     desk.store.let_go()
     driver.until(plan.main.isEnabled)

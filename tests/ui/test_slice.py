@@ -14,7 +14,7 @@ from daruma.store.shop import Shop
 from daruma.store.trouble import StoreTrouble
 from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.hold import HoldButton
-from tests.parts import panel_of, work_of
+from tests.parts import panel_of, some, work_of
 from tests.ui.conftest import LONG, Driver
 from tests.ui.walking import Held, Press, both_ways, to_the_proof, to_the_second_eye, to_the_step
 
@@ -270,6 +270,12 @@ def test_every_view_fits_the_smallest_window(driver: Driver) -> None:
 
 
 def test_the_focus_goes_with_the_work(driver: Driver) -> None:
+    to_the_step(driver, "read_original")
+    main = some(driver.window.views[Stage.BENCH].main_button())
+    driver.until(main.hasFocus)
+    driver.key(Qt.Key.Key_Space)
+    assert driver.desk.is_busy
+    assert driver.shell.focusWidget() is None, "a key that is pressed once more is no other button's"
     to_the_write(driver)
     driver.until(driver.window.views[Stage.BENCH].hold.hasFocus)
 

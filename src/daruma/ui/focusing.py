@@ -28,9 +28,12 @@ class MainFocus:
             self._back = True
 
     def leave(self) -> None:
-        """Remember that the main action loses the focus to work that begins."""
-        if QApplication.focusWidget() in (self._view().main_button(), None):
+        """Remember that the main action loses the focus to work that begins; meanwhile nothing has it."""
+        focused = QApplication.focusWidget()
+        if focused in (self._view().main_button(), None):
             self._back = True
+            if focused is not None:
+                focused.clearFocus()  # or the next button would have it, and the key that was meant for this one
 
     def come_back(self) -> None:
         """Put the focus back where it was lost to work; whoever types keeps it."""

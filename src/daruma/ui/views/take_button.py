@@ -7,7 +7,6 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QApplication, QPushButton
 
 from daruma.core.language import tr
-from daruma.ui.focusing import TYPED_INTO
 
 if TYPE_CHECKING:
     from daruma.core.plan.solution import Solution
@@ -37,12 +36,12 @@ class TakeButton(QPushButton):
             self.setText(tr("Take this way"))
 
     def setEnabled(self, on: bool) -> None:
-        """Switch on or off; the focus that is lost by it comes back, unless somebody has begun to type."""
-        had = self.hasFocus()
-        super().setEnabled(on)
-        if had and not on:
+        """Switch on or off; the focus that is lost by it goes nowhere else, and comes back unless it was put elsewhere."""
+        if not on and self.hasFocus():
             self._focus_lost = True
-        elif on and self._focus_lost:
+            self.clearFocus()  # or the next button would have it, and the key that was meant for this one
+        super().setEnabled(on)
+        if on and self._focus_lost:
             self._focus_lost = False
-            if not isinstance(QApplication.focusWidget(), TYPED_INTO):
+            if QApplication.focusWidget() is None:
                 self.setFocus()
