@@ -125,6 +125,11 @@ def test_a_device_that_spoils_and_denies_is_counted(bench: FaultBench) -> None:
     bench.hands.fault("spoilt_and_denied")
     with pytest.raises(WriteFailed):
         do(bench, job)
+    job = hero_of(bench.shop)
+    job = bench.workshop.choose(job, bench.workshop.plan(job).routes[0], bench.context)
+    while next_step(job) in ("read_new", "write_new"):
+        job, index = do(bench, job), job.current_step or 0
+    assert "other bytes differ from the write that failed" in job.steps[index].note, "what was spoilt lies beside the fields"
     assert bench.shop.journal.writes(panel_of(job).die) == 1
     bench.invariants.check()
 

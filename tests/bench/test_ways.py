@@ -91,15 +91,6 @@ def test_a_step_that_failed_by_hand_is_planned_around(workshop: Workshop, hero: 
     assert not done.is_proven(Function.NO_DISPLAY_NOTICE)
 
 
-def test_a_way_is_taken_only_for_what_it_was_planned_for(workshop: Workshop, hero: Job, context: Context) -> None:
-    planned, route = workshop.case(hero), workshop.plan(hero).routes[0]
-    less = replace(hero, ticket=replace(hero.ticket, promised=hero.ticket.promised[:-1]))
-    with pytest.raises(Trouble, match="has changed since"):
-        workshop.choose(less, route, context, planned)
-    assert not workshop.shop.jobs.get(hero.number).steps
-    assert workshop.choose(hero, route, context, planned).steps
-
-
 def test_another_panel_goes_on_the_ticket(workshop: Workshop, hero: Job, context: Context) -> None:
     job = taken_in(workshop, hero, context)
     part = next(p for p in workshop.shop.shelf.all() if p.model == "cedar_l" and not p.used_in)

@@ -970,6 +970,11 @@
   </message>
   <message>
    <location filename="bench/kinds/display/steps.py" />
+   <source>the panel carried it already: nothing was written</source>
+   <translation>das Panel trug es schon: nichts wurde geschrieben</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/display/steps.py" />
    <source>kept as {backup}</source>
    <translation>gesichert als {backup}</translation>
   </message>
@@ -977,6 +982,11 @@
    <location filename="bench/kinds/display/steps.py" />
    <source>kept as {made}</source>
    <translation>gesichert als {made}</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/display/steps.py" />
+   <source>every field is on the panel already, other bytes differ from the write that failed: nothing was written</source>
+   <translation>jedes Feld ist schon auf dem Panel, andere Bytes weichen vom gescheiterten Schreiben ab: nichts wurde geschrieben</translation>
   </message>
   <message>
    <location filename="bench/kinds/display/steps.py" />
@@ -992,11 +1002,6 @@
    <location filename="bench/kinds/display/steps.py" />
    <source>Nothing to write yet.</source>
    <translation>Noch nichts zu schreiben.</translation>
-  </message>
-  <message>
-   <location filename="bench/kinds/display/steps.py" />
-   <source>the panel carried it already: nothing was written</source>
-   <translation>das Panel trug es schon: nichts wurde geschrieben</translation>
   </message>
   <message>
    <location filename="bench/kinds/display/steps.py" />

@@ -6,6 +6,8 @@ from daruma.bench import keeping, phone_acts, reading
 from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.kinds.display import codes, writing
+from daruma.bench.writing import digest
+from daruma.core.acts import ActKind, ActState
 from daruma.core.backup import Backup
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
@@ -112,7 +114,7 @@ def _write(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str
     model = shop.model(job)
     found = writing.read_as_it_is(shop.rig, shop.shop, model, job, plan, context)
     if found.record.image == plan.image:
-        return _carries(job, found.record.image), tr("the panel carried it already: nothing was written")
+        return _carries(job, found.record.image), _already(shop, found)
     if found.record.image != plan.current.image:
         shop.save(_carries(job, found.record.image), context)
         raise Trouble(
@@ -122,6 +124,15 @@ def _write(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str
         )
     after = writing.write_record(shop.rig, shop.shop, model, job, plan, context)
     return _carries(job, after.record.image), tr("read-back is equal")
+
+
+def _already(shop: Doing, found: reading.PartReading) -> str:
+    """Say that a panel carries what was to be written; a write that failed before may have changed what no field asks about."""
+    acts = shop.shop.journal.acts_on(found.part.die)
+    meant = [act.digest for act in acts if act.kind is ActKind.WRITE and act.state is not ActState.NOT_SENT]
+    if meant and meant[-1] != digest(found.record.image):
+        return tr("every field is on the panel already, other bytes differ from the write that failed: nothing was written")
+    return tr("the panel carried it already: nothing was written")
 
 
 def _typed(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
