@@ -15,7 +15,7 @@ def before_each_step(demo_master: Path, tmp_path_factory: pytest.TempPathFactory
     """Walk the route once and keep shop and world as they are before each step."""
     top = tmp_path_factory.mktemp("steps")
     shutil.copytree(demo_master, top / "walked")
-    bench, found = FaultBench(top / "walked", catalogue), {}
+    bench, found = FaultBench(top / "walked", catalogue, patience=1.0), {}
     job = hero_of(bench.shop)
     while step := next_step(job):
         if step in STEPS and step not in found:

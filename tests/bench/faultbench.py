@@ -64,6 +64,7 @@ class FaultBench:
     folder: Path
     catalogue: Catalogue
     context: Context = field(default_factory=Context)
+    patience: float = PATIENCE
 
     def __post_init__(self) -> None:
         world = load_world(self.folder / WORLD)
@@ -74,7 +75,9 @@ class FaultBench:
         wires = self.bench.serve(wires_folder)
         self.hands: Hands = connect_hands(wires["hands"])
         self.shop = Shop(self.folder)
-        self.rig = Rig({kind: url for kind, url in wires.items() if kind != "hands"}, patience=PATIENCE * slowness(), settle=0.0)
+        self.rig = Rig(
+            {kind: url for kind, url in wires.items() if kind != "hands"}, patience=self.patience * slowness(), settle=0.0
+        )
         self.workshop = Workshop(self.rig, self.shop, self.catalogue, self.hands)
         self.invariants = Invariants(self.shop, self.hands)
 

@@ -75,11 +75,11 @@ def strikes(name: str, step: str, before: Path, folder: Path, catalogue: Catalog
 def test_every_fault_at_some_steps(name: str, before_each_step: dict[str, Path], tmp_path: Path, catalogue: Catalogue) -> None:
     """The fault strikes at one step, the technician follows the advice, the step is done in the end."""
     drawn = {"write_new", *random.Random(f"steps of {name}").sample(sorted(before_each_step), SOME_STEPS)}
-    every_step(name, {step: before_each_step[step] for step in sorted(drawn)}, tmp_path, catalogue)
+    every_step(name, {step: before_each_step[step] for step in sorted(drawn)}, tmp_path, catalogue, whole=False)
 
 
-def every_step(name: str, steps: Mapping[str, Path], tmp_path: Path, catalogue: Catalogue) -> None:
-    struck = {step for step, before in steps.items() if strikes(name, step, before, tmp_path / step, catalogue, whole=False)}
+def every_step(name: str, steps: Mapping[str, Path], tmp_path: Path, catalogue: Catalogue, *, whole: bool) -> None:
+    struck = {step for step, before in steps.items() if strikes(name, step, before, tmp_path / step, catalogue, whole=whole)}
     assert "write_new" in struck, "each fault strikes at the write at least"
     if name in ON_THE_WIRE:
         assert struck == set(steps), "the wire can fail at every step: the window always looks at the bench"
@@ -87,17 +87,10 @@ def every_step(name: str, steps: Mapping[str, Path], tmp_path: Path, catalogue: 
 
 @pytest.mark.soak
 @pytest.mark.parametrize("name", PLAYED)
-def test_every_fault_at_every_step(name: str, before_each_step: dict[str, Path], tmp_path: Path, catalogue: Catalogue) -> None:
-    every_step(name, before_each_step, tmp_path, catalogue)
-
-
-@pytest.mark.soak
-@pytest.mark.parametrize("name", PLAYED)
 def test_every_fault_at_every_step_to_the_end(
     name: str, before_each_step: dict[str, Path], tmp_path: Path, catalogue: Catalogue
 ) -> None:
-    for step, before in before_each_step.items():
-        strikes(name, step, before, tmp_path / step, catalogue, whole=True)
+    every_step(name, before_each_step, tmp_path, catalogue, whole=True)
 
 
 def test_a_fault_that_there_is_not_is_refused(bench: FaultBench) -> None:
