@@ -183,7 +183,6 @@ def test_meter(tmp_path: Path) -> None:
 
 def test_cell(tmp_path: Path) -> None:
     station, test = pack(31)
-    assert station.cell is not None
     outcome = carried_out(station, replace(test, whole=True))
     log = samples_of(station)
     path = table(tmp_path / "log.csv", "Time (s),Voltage (V),Current (A)", np.column_stack((log.t, log.v, log.a)))

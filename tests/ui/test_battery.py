@@ -6,6 +6,7 @@ from PySide6.QtWidgets import QPushButton, QSpinBox, QWidget
 from daruma.core.job import Stage
 from daruma.core.kinds.battery.work import BatteryWork
 from daruma.core.parts import Function
+from tests.parts import some
 from tests.ui.conftest import Driver
 from tests.ui.walking import PATIENCE, Held, Press, mostly_by_mouse, open_ticket, to_the_proof, to_the_second_eye, to_the_step
 
@@ -14,10 +15,8 @@ TICKET = "Empty by noon"
 
 def invented(driver: Driver) -> None:
     """Ask for a health that nothing supports: it is refused, with what is allowed."""
-    percent = driver.window.findChild(QSpinBox, "figure_percent")
-    wish = driver.window.findChild(QPushButton, "figures_wish")
-    assert percent is not None
-    assert wish is not None
+    percent = some(driver.window.findChild(QSpinBox, "figure_percent"))
+    wish = some(driver.window.findChild(QPushButton, "figures_wish"))
     most = percent.value()
     assert most < 100
     percent.setValue(100)

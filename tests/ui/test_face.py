@@ -50,5 +50,4 @@ def test_the_wrong_file_is_found_by_the_dots(driver: Driver) -> None:
     driver.click("tab_depth")
     assert proof.stack.currentWidget() is proof.pages["depth"]
     driver.until(lambda: proof.pages["depth"].picture.picture is not None)
-    assert proof.pages["depth"].picture.picture is not None
     assert len(proof.pages["depth"].picture.picture.items) > 300

@@ -11,7 +11,7 @@ from daruma.core.kinds.display.steps import TUNED
 from daruma.core.parts import Function
 from daruma.ui.views.bench import BenchView
 from daruma.ui.views.proof import ProofView
-from tests.parts import work_of
+from tests.parts import some, work_of
 from tests.ui.conftest import Driver
 from tests.ui.walking import open_ticket
 
@@ -124,16 +124,14 @@ def test_luminance_is_measured_and_imported(driver: Driver, tmp_path: Path) -> N
     file.write_text("lux,luminance\n" + "".join(f"{lux},{value}\n" for lux, value in rows))
     driver.desk.proving.import_readings(file)
     driver.until(lambda: driver.job.proof(Function.AUTO_BRIGHTNESS) is not None)
-    proof = driver.job.proof(Function.AUTO_BRIGHTNESS)
-    assert proof
+    proof = some(driver.job.proof(Function.AUTO_BRIGHTNESS))
     assert not proof.proven
     assert "each level was read once" in proof.summary
     thrice = [(lux, value * change) for lux, value in rows for change in (0.99, 1.0, 1.01)]
     file.write_text("lux,luminance\n" + "".join(f"{lux},{value}\n" for lux, value in thrice))
     driver.desk.proving.import_readings(file)
     driver.idle()
-    proof = driver.job.proof(Function.AUTO_BRIGHTNESS)
-    assert proof
+    proof = some(driver.job.proof(Function.AUTO_BRIGHTNESS))
     assert proof.proven, proof.summary
     assert work_of(driver.job).measured.instrument == "file b.csv"
 

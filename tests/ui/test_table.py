@@ -106,6 +106,12 @@ def test_a_first_answer_is_shown_while_the_ways_are_worked_out(driver: Driver, m
     assert driver.desk.solution is not None
     assert driver.desk.solution.plan.advice.value <= found.bound
     assert len(first) == 1, "the plan as things are was known"
+    driver.desk.store.hold()
+    driver.desk.replan()
+    driver.desk._first_told(First(None, None, 0.0, 34.0))
+    driver.until(lambda: plan.advice.head.text() == "Nothing yet")
+    driver.desk.store.let_go()
+    driver.until(lambda: plan.advice.head.text().startswith("Next: "))
 
 
 def test_ways_are_chosen_part_by_part(driver: Driver) -> None:

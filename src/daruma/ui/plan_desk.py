@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from functools import partial
 from time import sleep
 from typing import TYPE_CHECKING
 
@@ -24,6 +25,7 @@ if TYPE_CHECKING:
     from daruma.ui.work import Work
 
 PAINT_SECONDS = 0.08
+HESITATION_MS = 400  # most plans are there by then
 REPLAN_MS = 150  # at the start the view of the job comes first, its plan after
 
 
@@ -85,7 +87,15 @@ class PlanDesk(JobsDesk):
         self.overtaken.emit()
 
     def _first_told(self, first: First) -> None:
-        self.first_told.emit(first)
+        if first.next is not None:
+            self.first_told.emit(first)
+        else:
+            QTimer.singleShot(HESITATION_MS, partial(self._told_late, self._asked, first))
+
+    def _told_late(self, number: int, first: First) -> None:
+        """Say that nothing is known yet only where the plan takes its time."""
+        if self._answered < number == self._asked:
+            self.first_told.emit(first)
 
     def _solved(self, answer: tuple[int, Solution | None]) -> None:
         number, solution = answer
