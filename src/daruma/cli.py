@@ -21,7 +21,7 @@ from daruma.reports import keep_log
 from daruma.saying import say
 
 if TYPE_CHECKING:
-    from daruma.store.carrying import Carried
+    from daruma.store.copies import Carried
     from daruma.store.settings import Loaded
     from daruma.store.shop import Shop
 
@@ -144,9 +144,9 @@ def plan(case: Path, as_json: bool) -> None:
     made = make_plan(asked, figures)
     worth = worth_knowing(asked, figures, plan=made)
     if as_json:
-        say(json.dumps(answer(asked, made, worth), indent=2))
+        say(json.dumps(answer(asked, made, worth), indent=2), lines=True)
     else:
-        say(plan_text(asked, made, worth, catalogue.function_labels), end="")
+        say(plan_text(asked, made, worth, catalogue.function_labels), end="", lines=True)
 
 
 @main.command("case-schema")
@@ -154,7 +154,7 @@ def case_schema() -> None:
     """Print the JSON Schema of case files."""
     from daruma.handover.casefile import schema
 
-    say(schema(), end="")
+    say(schema(), end="", lines=True)
 
 
 @contextmanager
@@ -225,7 +225,7 @@ def copies_restore(place: Place, name: str) -> None:
     from daruma.store.copies import copy_named, restore
 
     try:
-        done = restore(place.data, copy_named(place.data, name), datetime.now().astimezone())
+        done = restore(place.data, copy_named(place.data, name), datetime.now().astimezone(), place.second)
     except Trouble as trouble:
         _die(trouble)
         return
@@ -249,7 +249,7 @@ def copies_compare(place: Place, name: str) -> None:
     from daruma.store.copies import compare, copy_named
 
     try:
-        carried = compare(place.data, copy_named(place.data, name))
+        carried = compare(place.data, copy_named(place.data, name), place.second)
     except Trouble as trouble:
         _die(trouble)
         return
@@ -380,7 +380,7 @@ def vault_schema() -> None:
     """Print the JSON Schema of backup files."""
     from daruma.handover.exchange import schema
 
-    say(schema(), end="")
+    say(schema(), end="", lines=True)
 
 
 for command in (judge, doctor, settings_command, completion):

@@ -41,7 +41,7 @@ def doctor(place: PlaceLike, as_json: bool) -> None:
     found = tuple(examine(place.data, place.earlier))
     if as_json:
         rows = [{"what": f.what, "health": f.health.value, "said": f.said, "remedy": f.remedy} for f in found]
-        say(json.dumps(rows, indent=2))
+        say(json.dumps(rows, indent=2), lines=True)
     else:
         for each in found:
             say(f"{word(each.health):6} {each.title}: {each.said}")
@@ -58,10 +58,10 @@ def settings_command(place: PlaceLike, markdown: bool) -> None:
     from daruma.handover.settings_page import settings_page, settings_text
 
     if markdown:
-        say(settings_page(), end="")
+        say(settings_page(), end="", lines=True)
         return
     loaded = place.loaded
-    say(settings_text(loaded.settings), end="")
+    say(settings_text(loaded.settings), end="", lines=True)
     for trouble in loaded.troubles:
         say(tr("daruma: {sentences}", sentences=trouble.sentences()), err=True)
     sys.exit(bool(loaded.troubles))
@@ -76,4 +76,4 @@ def completion(context: click.Context, shell: str) -> None:
 
     made, root = get_completion_class(shell), context.find_root().command
     assert made is not None
-    say(made(root, {}, "daruma", "_DARUMA_COMPLETE").source(), end="")
+    say(made(root, {}, "daruma", "_DARUMA_COMPLETE").source(), end="", lines=True)

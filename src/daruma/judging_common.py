@@ -38,7 +38,7 @@ def end(trouble: Trouble) -> None:
     """Say a trouble in its three parts and end."""
     for part in (trouble.what, trouble.safe, trouble.advice):
         if part:
-            click.echo(tr("daruma: {part}", part=plain(part, lines=True)), err=True)
+            click.echo(tr("daruma: {part}", part=plain(part)), err=True)
     sys.exit(1)
 
 

@@ -34,11 +34,11 @@ from daruma.link.port import Port
 from daruma.standin.file import load_world
 from daruma.standin.server import Bench
 from daruma.store.copies import copies_of, make_copy, restore, rotate
-from daruma.store.heads import heads_of
 from daruma.store.jobs import JobBook
 from daruma.store.journal import Journal
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks
+from daruma.store.progress import lacking, progress_of
 from daruma.store.shop import Shop
 from daruma.store.vault import Vault
 from tests.bench.faultbench import Finished, go_on, next_step, recover
@@ -220,12 +220,12 @@ def meddle(arena: Arena, rng: random.Random) -> str:
 
 def flip(folder: Path, rng: random.Random) -> None:
     """Change one byte of store, log or marks in a copy: it is named, or changes nothing that is kept."""
-    marked, sound, spoilt = read_marks(folder / MARKS).marked, folder.with_name("sound"), folder.with_name("spoilt")
+    marked, sound, spoilt = read_marks(folder / MARKS).memory, folder.with_name("sound"), folder.with_name("spoilt")
     shutil.copytree(folder, sound, ignore=shutil.ignore_patterns("wires"))
     with Shop(sound) as shop, shop.database.reading() as connection:
         truth = Truth.of(shop)
         # killed between a commit and its mark: one fault; a byte that changes before the next start would be a second
-        behind = marked is None or marked.heads.commits < heads_of(connection).commits
+        behind = marked is None or bool(lacking(progress_of(connection), marked.progress))
     if not behind:
         changed(folder, truth, spoilt, rng)
         shutil.rmtree(spoilt)

@@ -8,7 +8,7 @@ from typing import Any
 
 import pytest
 
-from daruma.bench.acting import InterlockDark
+from daruma.bench.acting import InDoubt, InterlockDark
 from daruma.bench.context import Context
 from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Trouble
@@ -17,6 +17,8 @@ from daruma.core.kinds.front_camera.work import KIND, FrontState, FrontWork, Lea
 from daruma.core.optics.frames import Mode
 from daruma.core.pairing import Condition
 from daruma.core.parts import Function
+from daruma.link.camera import FLASH_STILL, flash
+from daruma.link.errors import DeviceFault
 from daruma.standin.kinds.front_camera import FrontCamera
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import crossed, seeds
@@ -211,6 +213,49 @@ def test_a_genuine_one_that_does_not_work_is_compared_before_the_board_is_blamed
         assert "does not focus" in at.found()
         keys = [action.key for action in at.workshop.plan(at.job).routes[0].actions]
         assert "compare_front_camera" in keys
+
+
+def test_watching_a_flash_may_be_stopped_and_what_it_did_is_looked_at(tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("flash_system")
+        context = Context()
+
+        def report(share: float, text: str) -> None:
+            if "flashing" in text and share > 0.3:
+                context.cancelled.set()
+
+        context = Context(report)
+        with pytest.raises(InDoubt, match="You stopped watching"):
+            at.do(context)
+        (act,) = at.workshop.shop.journal.left_in_doubt()
+        assert act.kind is ActKind.FLASH
+        at.job, state = at.workshop.settle(act, Context())
+        assert state is ActState.FAILED, "the system is not flashed to its end, and it may be flashed again"
+        at.until("prove_front_camera")
+        known(at)
+
+
+class Standing:
+    """A phone whose flashing comes no further."""
+
+    def __init__(self, *shares: float) -> None:
+        self.port, self.shares, self.looks = self, shares, 0
+
+    def ask(self, op: str, **_: object) -> dict[str, float]:
+        self.looks += op == "phone.flash_step"
+        return {"done": self.shares[min(self.looks, len(self.shares)) - 1]}
+
+
+def test_flashing_that_stands_still_is_given_up() -> None:
+    crawling = [n / 1000 for n in range(1000)]
+    for shares, most in (((0.1, 0.43), 2), (crawling, 1000), ((0.5, 0.2, 0.4999), 3)):
+        phone = Standing(*shares)
+        with pytest.raises(DeviceFault, match="does not come to an end"):
+            flash(phone, lambda _: None, lambda: None, 0.0)  # type: ignore[arg-type]
+        assert phone.looks <= most + FLASH_STILL
+    done = Standing(*crawling, 1.0)
+    flash(done, lambda _: None, lambda: None, 0.0)  # type: ignore[arg-type]
+    assert done.looks == 1001
 
 
 OPS = ("phone.front_record", "phone.release_front", "write.commit", "phone.flash", "phone.flash_step", "phone.frame")

@@ -60,7 +60,7 @@ def test_every_part_comes_back_from_its_words_and_from_csv(
     write_shelf(drawn, words, file)
     preview = read_shelf(file, words, {})
     assert preview.faults == ()
-    assert list(preview.fresh) == [replace(part, note=part.note, source=part.source) for part in drawn]
+    assert list(preview.fresh) == [replace(part, arrived="shelf.csv") for part in drawn]
     assert read_shelf(file, words, {part.die: part for part in drawn}).same == len(drawn)
 
 

@@ -12,8 +12,8 @@ from typing import TYPE_CHECKING, Generic, TypeVar
 from msgspec import Struct, field
 
 from daruma.bench.context import Context
-from daruma.core.acts import ONCE, Act, ActKind, ActState
-from daruma.core.errors import Cause, Trouble
+from daruma.core.acts import RULES, Act, ActKind, ActState
+from daruma.core.errors import Cancelled, Cause, Trouble
 from daruma.core.interlocks import Interlock, dark, once_interlock
 from daruma.core.job import Job
 from daruma.core.language import tr, word
@@ -95,7 +95,7 @@ def act(
     is found is not what was meant; InDoubt where nothing can be found.
     """
     locks = intent.locks
-    if intent.kind in ONCE:
+    if RULES[intent.kind].once:
         locks = (*locks, once_interlock(journal.spent(intent.kind, intent.die), intent.kind.value.title()))
     refuse_dark(locks)
     written = journal.intend(
@@ -134,6 +134,16 @@ def _sent(journal: Journal, written: Act, context: Context, send: Callable[[Sent
     sent = Sent()
     try:
         send(sent)
+    except Cancelled:
+        if not sent.yes:
+            journal.settle(written, ActState.NOT_SENT, tr("never sent: it was stopped"), context.now())
+            raise
+        journal.settle(written, ActState.IN_DOUBT, tr("nobody watched it to its end"), context.now())
+        raise InDoubt(
+            tr("You stopped watching: it is not known yet what the {kind} did.", kind=word(written.kind)),
+            safe=tr("The backup is safe. The act counts until it has been checked."),
+            advice=tr("Wait until the phone has started, connect it, then settle the act."),
+        ) from None
     except LinkError as error:
         if not sent.yes:
             journal.settle(

@@ -63,10 +63,18 @@ def from_phone(model: Model, layout: Layout, job: Job, image: bytes, when: str) 
     )
 
 
-def keep_made(vault: Vault, job: Job, source: Backup, image: bytes, when: str, note: str) -> Backup:
-    """Keep a record that was put together from a backup, with a note of what was changed."""
+def keep_made(vault: Vault, job: Job, source: Backup, image: bytes, when: str, note: str, arrived: str = "") -> Backup:
+    """Keep a record that was put together from a backup, with a note of what was changed.
+
+    What is made of something imported stays imported; `arrived` says where else it came from than the backup does.
+    """
     content = replace(source.content, image=image, job=job.ref, taken=when, origin=Origin.MADE, note=note)
-    return kept_whole(vault, content)
+    return kept_whole(vault, content, origins(source.arrived, arrived))
+
+
+def origins(*arrived: str) -> str:
+    """Return which files something came from that was made from several things; empty where none was imported."""
+    return "; ".join(dict.fromkeys(filter(None, arrived)))
 
 
 def newest_backup(vault: Vault, imei: str, model: Model, kind: PartKind = PartKind.DISPLAY) -> Backup:
@@ -111,9 +119,9 @@ def fields_of(record: Record) -> tuple[tuple[str, str], ...]:
     return tuple((spec.name, shown_in(record, spec)) for spec in record.layout.fields)
 
 
-def kept_whole(vault: Vault, content: BackupContent) -> Backup:
+def kept_whole(vault: Vault, content: BackupContent, arrived: str = "") -> Backup:
     """Keep a content and return it as it came back; raise Trouble where it is not the same."""
-    kept = vault.keep(content)
+    kept = vault.keep(content, arrived=arrived)
     back = vault.get(kept.ref)
     if back.content.canonical() != content.canonical():
         raise Trouble(

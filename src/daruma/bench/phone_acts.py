@@ -83,9 +83,12 @@ def release(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> N
 
 
 def flash_system(rig: Rig, shop: Shop, model: Model, job: Job, context: Context) -> None:
-    """Flash the phone's system to its end; one that fails can be done again. Raises as `unbind` does."""
+    """Flash the phone's system to its end; one that fails can be done again, and watching it may be stopped.
+
+    Raises as `unbind` does.
+    """
     intent = _intent(ActKind.FLASH, job, phone_locks(rig, shop, model, job, ActKind.FLASH))
-    report = context.unstoppable(0, 1, tr("flashing the system, the phone stays on the charger"))
+    report = context.part(0, 1, tr("flashing the system, the phone stays on the charger"))
     act(
         shop.journal,
         intent,

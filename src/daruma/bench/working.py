@@ -13,7 +13,7 @@ from daruma.bench.planned import Planned
 from daruma.bench.rig import BenchState, look
 from daruma.bench.standing import what_is_safe
 from daruma.bench.writing import WritePlan, budget_of
-from daruma.core.acts import ON_PHONE, Act, ActKind, ActState
+from daruma.core.acts import RULES, Act, ActKind, ActState
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Cause, Trouble
 from daruma.core.interlocks import Interlock
@@ -115,7 +115,7 @@ class Working(Planned):
     def _locks(self, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
         """Evaluate the interlocks of the step at hand, those of a write to the part at hand where it is none on the phone."""
         kind = self.guarded(job)
-        if kind in ON_PHONE:
+        if kind is not None and RULES[kind].on_phone:
             return phone_acts.phone_locks(self.rig, self.shop, self.model(job), job, kind)
         return room(part_at_hand(job)).locks(self, job, bench)
 

@@ -95,11 +95,12 @@ def is_doubtful(shop: Shop, part: PartSelf | None) -> bool:
 
 def budget_of(shop: Shop, limits: tuple[int, ...], die: str) -> WriteBudget:
     """Return a part's write budget from the journal and what the shelf knows of its past."""
-    earlier = sum(part.earlier_writes for part in shop.shelf.all() if die and part.die == die)
+    known = next((part for part in shop.shelf.all() if die and part.die == die), None)
+    earlier, arrived = (known.earlier_writes, known.arrived) if known is not None and known.earlier_writes else (0, "")
     acts = shop.journal.acts_on(die) if die else ()
     spent = any(each.answer == SPENT for each in acts)
     counted = shop.journal.writes(die) if die else 0
-    return WriteBudget(limits, counted + earlier, spent)
+    return WriteBudget(limits, counted + earlier, spent, arrived)
 
 
 def evidence_of(backup: Backup | None) -> BackupEvidence | None:

@@ -267,6 +267,7 @@ class ModelFile(Strict):
     white: WhiteFile
     display: DisplayFile
     layouts: Annotated[tuple[LayoutFile, ...], Field(min_length=1)]
+    arrived: Annotated[str, Field(max_length=120)] = ""
 
     @model_validator(mode="after")
     def versions_in_order(self) -> "ModelFile":

@@ -8,7 +8,7 @@ from daruma.core.language import tr
 
 
 class ActKind(Enum):
-    """Say what is done to a part, a phone or the programmer. An activation is taken once in a part's life."""
+    """Say what is done to a part, a phone or the programmer."""
 
     WRITE = "write"
     FIRMWARE = "firmware"
@@ -20,8 +20,28 @@ class ActKind(Enum):
     FLASH = "flash"
 
 
-ON_PHONE = frozenset({ActKind.UNBIND, ActKind.FINISH, ActKind.RELEASE, ActKind.FLASH})
-ONCE = frozenset({ActKind.ACTIVATE, ActKind.ENABLE})
+class ActRule(Struct, frozen=True):
+    """Say what is so of every act of a kind: whether it is done to a phone, whether a part takes it once in its life, and
+    whether it goes on by itself once it was begun, so that nobody has to watch it to its end.
+
+    Acts of all kinds are counted by kind and part, and remembered outside the store.
+    """
+
+    on_phone: bool = False
+    once: bool = False
+    alone: bool = False
+
+
+RULES = {
+    ActKind.WRITE: ActRule(),
+    ActKind.FIRMWARE: ActRule(),
+    ActKind.UNBIND: ActRule(on_phone=True),
+    ActKind.FINISH: ActRule(on_phone=True),
+    ActKind.ACTIVATE: ActRule(once=True),
+    ActKind.ENABLE: ActRule(once=True),
+    ActKind.RELEASE: ActRule(on_phone=True),
+    ActKind.FLASH: ActRule(on_phone=True, alone=True),
+}
 
 
 class ActState(Enum):
@@ -62,8 +82,8 @@ class Act(Struct, frozen=True):
 
     @property
     def counts(self) -> bool:
-        """Return whether the act counts against the part's writes: all but those that never left."""
-        return self.kind is ActKind.WRITE and self.state is not ActState.NOT_SENT
+        """Return whether the act counts against what it is on: all but those that never left."""
+        return self.state is not ActState.NOT_SENT
 
 
 _PHONE_OF = "phone of "
@@ -97,6 +117,6 @@ def where(act: Act) -> str:
     """Return what is to be put where before an act can be settled."""
     if act.kind is ActKind.FIRMWARE:
         return tr("Connect programmer {die}", die=act.die)
-    if act.kind in ON_PHONE:
+    if RULES[act.kind].on_phone:
         return tr("Put the {thing} on the cable", thing=_thing(act))
     return tr("Put the part …{die} on its socket", die=act.die[-6:])

@@ -9,12 +9,14 @@ class WriteBudget(Struct, frozen=True):
     """Hold a part's history of writes against the limits it may have.
 
     `limits` are the equally likely numbers of writes in the part's life (empty: no known limit); `counted` the
-    writes known to have been tried, failed ones included; `spent` that the part itself has said that it takes no more.
+    writes known to have been tried, failed ones included; `spent` that the part itself has said that it takes no more;
+    `arrived` which imported list some of the count rests on.
     """
 
     limits: tuple[int, ...]
     counted: int
     spent: bool = False
+    arrived: str = ""
 
     @property
     def possible(self) -> tuple[int, ...]:

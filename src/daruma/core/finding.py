@@ -7,7 +7,27 @@ from itertools import accumulate, chain, islice
 
 from msgspec import Struct
 
+from daruma.core.errors import Trouble
+from daruma.core.language import tr
+
 MOST = 12
+MOST_WORDS, LONGEST_WORD = 32, 200  # that one search is asked for, and characters of one
+
+
+def words_of(asked: str) -> tuple[str, ...] | None:
+    """Return the words that a search asks for, each once; None where nothing can hold them. Raise Trouble for too many.
+
+    No text that is kept holds half a pair of characters, as bytes from a terminal may give, nor a word of such a length.
+    """
+    words = tuple(dict.fromkeys(asked.split()))
+    if len(words) > MOST_WORDS:
+        raise Trouble(
+            tr("{count} words were given, {most} can be searched for at once.", count=len(words), most=MOST_WORDS),
+            safe=tr("Nothing was changed."),
+            advice=tr("Search for fewer words."),
+        )
+    found = all(len(word) <= LONGEST_WORD and not any("\ud800" <= char <= "\udfff" for char in word) for word in words)
+    return words if found else None
 
 
 class Kind(Enum):
@@ -45,7 +65,7 @@ class Index:
 
     def search(self, asked: str, most: int = MOST) -> tuple[Entry, ...]:
         """Return the entries that hold every word: first those whose name begins with the first word, later before earlier."""
-        words = asked.lower().split()
+        words = tuple(dict.fromkeys(asked.lower().split()))[:MOST_WORDS]
         if not words:
             return ()
         begins = tuple(islice(self._holding(words, f"\n{words[0]}"), most))

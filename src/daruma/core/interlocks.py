@@ -105,13 +105,16 @@ def dark(interlocks: tuple[Interlock, ...]) -> tuple[Interlock, ...]:
     return tuple(lock for lock in interlocks if not lock.lit)
 
 
+def imported(arrived: str) -> str:
+    """Return that something was imported, to be added to what is said of it; empty where it was not."""
+    return tr(", imported: {arrived}", arrived=arrived) if arrived else ""
+
+
 def kept(backup: BackupEvidence | None, remedy: str) -> Interlock:
     """Say whether a backup is kept and verified."""
     said = tr("no verified backup of this job")
     if backup is not None:
-        said = tr("{backup}, its bytes verified", backup=backup.name) + (
-            tr(", imported: {arrived}", arrived=backup.arrived) if backup.arrived else ""
-        )
+        said = tr("{backup}, its bytes verified", backup=backup.name) + imported(backup.arrived)
     return Interlock("backup", tr("Backup kept, read back"), backup is not None, said, remedy)
 
 
@@ -141,6 +144,7 @@ def model_of(part: PartSelf | None, model: Model) -> Interlock:
     """Say whether a part is for the model."""
     agrees = part is not None and part.family == model.key
     said = tr("no part answers") if part is None else tr("the part says {family}", family=part.family.replace("_", " ").title())
+    said += imported(model.arrived)
     return Interlock(
         "model",
         tr("Part is for {model}", model=model.name),

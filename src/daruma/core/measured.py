@@ -28,7 +28,8 @@ class LightRead(Struct, frozen=True):
 class Measured(Struct, frozen=True):
     """Hold all of it, each with the instrument and the die of the panel that it was measured on.
 
-    `uv` and `luminance` are the instrument's standard uncertainties: a distance in u'v', a relative luminance.
+    `uv` and `luminance` are the instrument's standard uncertainties: a distance in u'v', a relative luminance. `arrived` is
+    the file that some of it was imported from.
     """
 
     fields: tuple[Taken, ...] = ()
@@ -39,6 +40,7 @@ class Measured(Struct, frozen=True):
     die: str = ""
     uv: float = IMPORTED_UV
     luminance: float = IMPORTED_LUMINANCE
+    arrived: str = ""
 
     def with_light(self, read: LightRead) -> "Measured":
         """Return it with a light added, in place of an earlier reading of the same one."""

@@ -54,7 +54,7 @@ class Model(Struct, frozen=True):
     `face_plate` says that a plate of the face module's shield is in the way of an extension flex, `face_fold` how that is folded.
     `cell_rated` is the battery's rated capacity, mAh, `cell_chemistry` the key of its chemistry; `boot` is what it
     draws from its cable while it starts, `pack_fold` how a new pack's data flex is folded;
-    `closing` how it is closed up.
+    `closing` how it is closed up; `arrived` says which file its data were imported from, empty for the shop's own.
     """
 
     key: str
@@ -88,6 +88,7 @@ class Model(Struct, frozen=True):
     boot: BootSignature | None = None
     pack_fold: FoldSpec | None = None
     closing: ClosingSpec | None = None
+    arrived: str = ""
 
     def era(self, system: Version) -> Era:
         """Return the era a system version falls in; the earliest one for older versions."""

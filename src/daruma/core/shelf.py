@@ -22,7 +22,7 @@ class ShelfPart(Struct, frozen=True):
     """Hold one spare part, known by its die; `kind` is its grade among those of its kind of part.
 
     `earlier_writes` are writes known from before this shop had it, `own_flex` says whether its touch flex is its own.
-    `used_in` is the job that has taken it, `gone` why it was withdrawn.
+    `used_in` is the job that has taken it, `gone` why it was withdrawn, `arrived` the file that this was imported from.
     """
 
     die: str
@@ -41,6 +41,7 @@ class ShelfPart(Struct, frozen=True):
     bought: str = ""
     warranty: str = ""
     gone: str = ""
+    arrived: str = ""
 
     @property
     def free(self) -> bool:

@@ -16,6 +16,7 @@ from daruma.core.kinds.display.state import PANELS, variant_of
 from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.parts import PartKind, Version
+from daruma.core.plain import plain
 from daruma.core.plan.actions import Action
 from daruma.core.plan.case import Case
 from daruma.core.plan.closed import Closed
@@ -95,7 +96,7 @@ def case_from(file: CaseFile, catalogue: Catalogue, name: str = tr("the case")) 
             wishes.write,
             used=wishes.used,
         ),
-        record=Record({key: Outcomes(entry.done, entry.failed) for key, entry in file.outcomes.items()}),
+        record=Record({key: Outcomes(entry.done, entry.failed) for key, entry in file.outcomes.items()}, plain(name)),
         rules=catalogue.rules,
         history=tuple((_done(step), step.well) for step in file.done),
     )

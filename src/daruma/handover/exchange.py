@@ -155,8 +155,8 @@ def read_file(path: Path) -> BackupContent:
 
 
 def arrived(path: Path, when: str) -> str:
-    """Return what a backup that was imported from a file says of its arrival."""
-    return plain(f"{path.name[:60]}, {when[:10]}")
+    """Return what is kept of the arrival of something that was imported from a file."""
+    return plain(", ".join(filter(None, (path.name[:60], when[:10]))))
 
 
 def _text_of(path: Path) -> str:

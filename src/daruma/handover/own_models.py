@@ -18,6 +18,7 @@ from daruma.core.errors import Trouble
 from daruma.core.kinds import KINDS
 from daruma.core.language import tr
 from daruma.core.model import Model
+from daruma.core.plain import plain
 from daruma.store.files import write_whole
 
 FORMAT = "daruma models 1"
@@ -37,6 +38,7 @@ class Checked(Struct, frozen=True):
 class Shared(Struct, frozen=True):
     """Hold a file of models that somebody shares, with what taking it would do."""
 
+    name: str
     version: str
     texts: Mapping[str, str]
     fresh: tuple[str, ...]
@@ -145,13 +147,14 @@ class OwnModels:
         )
         now = {key: self.own(key) or self.shipped(key) for key in sound}
         fresh = tuple(key for key in sound if not now[key])
-        changed = tuple(key for key, text in sound.items() if now[key] and now[key] != text)
-        return Shared(str(said.get("version", ""))[:40], sound, fresh, changed, faults)
+        changed = tuple(key for key, text in sound.items() if now[key] and _without_origin(now[key]) != _without_origin(text))
+        return Shared(path.name, str(said.get("version", ""))[:40], sound, fresh, changed, faults)
 
-    def take(self, shared: Shared) -> None:
-        """Take what a shared file holds that is new or changed."""
+    def take(self, shared: Shared, when: str = "") -> None:
+        """Take what a shared file holds that is new or changed; each says from then on which file it came from, and `when`."""
         for key in (*shared.fresh, *shared.changed):
-            self._write(key, shared.texts[key])
+            origin = json.dumps(plain(f"{shared.name[:60]}, {when[:10]}"))
+            self._write(key, f"arrived = {origin}\n{_without_origin(shared.texts[key])}")
 
     def _path(self, key: str) -> Path:
         if not _is_key(key):
@@ -180,6 +183,11 @@ class OwnModels:
                 safe=tr("The catalogue is as it was."),
                 advice=tr("Check the folder's rights."),
             ) from error
+
+
+def _without_origin(text: str) -> str:
+    """Return a model's text without the line that says which file it was imported from."""
+    return "".join(line for line in text.splitlines(keepends=True) if not line.startswith("arrived ="))
 
 
 def _is_key(key: str) -> bool:

@@ -2,6 +2,7 @@
 
 from collections.abc import Mapping
 
+from daruma.core.interlocks import imported
 from daruma.core.language import tr
 from daruma.core.parts import Function
 from daruma.core.plan.case import Case
@@ -15,7 +16,7 @@ from daruma.core.plan.words import advice_words, worth_words
 
 def plan_text(case: Case, plan: Plan, worth: tuple[Worth, ...], labels: Mapping[Function, str], money: str = "€") -> str:
     """Return ways, closed ways, advice and the origin of the first way's numbers."""
-    lines = [f"{case.model.name}, {case.system_name} {case.system}", ""]
+    lines = [f"{case.model.name}, {case.system_name} {case.system}{imported(case.model.arrived)}", ""]
     said = advice_words(plan.advice, case.promised, labels, money)
     lines += [said.head, *(f"  {line}" for line in said.lines), *(f"  {line}" for line in worth_words(worth, money)), ""]
     lines.append(tr("Ways") if plan.routes else tr("No way is open to anything that is promised."))

@@ -134,7 +134,7 @@ def make_sheet(
         imei=grouped(job.ticket.imei),
         done=_done([each for each, _ in parts]),
         fitted=tuple(done for _, done in parts),
-        sources=tuple(map(_source, backups)) or (tr("no data was written"),),
+        sources=(*(tuple(map(_source, backups)) or (tr("no data was written"),)), *_foreign(model)),
         promises=promises,
         not_back=tuple(f"{label}: {why}" for label, why in open_ones),
         parts_page=_parts_page(job) or (notice.summary if notice else tr("The parts page was not read.")),
@@ -210,11 +210,20 @@ def _source(backup: Backup) -> str:
         Origin.TYPED: tr("typed by hand from paper"),
         Origin.MADE: tr("put together: {note}", note=backup.content.note),
     }[backup.content.origin]
-    if backup.arrived:
+    if backup.arrived and backup.content.origin is Origin.MADE:
+        origin = tr("{origin}; it rests on what was imported from a file ({arrived})", arrived=backup.arrived, origin=origin)
+    elif backup.arrived:
         origin = tr(
             "a backup imported from a file ({arrived}), which says of itself: {origin}", arrived=backup.arrived, origin=origin
         )
     return f"{origin} ({backup.name}, {moment(backup.content.taken)})"
+
+
+def _foreign(model: Model) -> tuple[str, ...]:
+    """Return that what is known of the phone's model was imported, where it was."""
+    if not model.arrived:
+        return ()
+    return (tr("what is known of the {model}: imported from a file ({arrived})", model=model.name, arrived=model.arrived),)
 
 
 def _written(backups: Sequence[Backup], acts: Sequence[Act]) -> tuple[tuple[str, str], ...]:

@@ -6,12 +6,14 @@ from collections.abc import Mapping, Sequence
 from pathlib import Path
 
 from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.catalogue.reading import read_bounded
 from daruma.core.backup import named
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
 from daruma.core.shelf import FIELDS, ShelfFault, ShelfPart, Vocabulary, read_part, texts_of
+from daruma.handover.exchange import arrived
 from daruma.handover.tables import inert, to_csv
 from daruma.store.files import write_whole
 
@@ -64,8 +66,12 @@ def _row(part: ShelfPart, vocabulary: Vocabulary) -> list[str]:
     return [*(texts[field.name] for field in FIELDS), named(part.used_in), part.gone]
 
 
-def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart]) -> Preview:
-    """Return what a CSV file would do to the shelf; raise Trouble for a file that is none."""
+def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart], when: str = "") -> Preview:
+    """Return what a CSV file would do to the shelf; raise Trouble for a file that is none.
+
+    A part that is new, or whose count it changes, says from then on which file that came from, and `when` (ISO 8601).
+    """
+    origin = arrived(path, when)
     rows = _rows(path)
     heads = [HEADS.get(head.strip().lower(), "") for head in rows[0]] if rows else []
     if "die" not in heads:
@@ -93,9 +99,10 @@ def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart
             faults.append((line, str(fault)))
             continue
         if before is None:
-            fresh[part.die] = part
+            fresh[part.die] = replace(part, arrived=origin)
         elif part != before:
-            changed[part.die] = part
+            counted = part.earlier_writes != before.earlier_writes
+            changed[part.die] = replace(part, arrived=origin if counted else before.arrived)
         else:
             same += 1
     return Preview(tuple(fresh.values()), tuple(changed.values()), same, tuple(faults))

@@ -80,8 +80,33 @@
   </message>
   <message>
    <location filename="bench/acting.py" />
+   <source>nobody watched it to its end</source>
+   <translation>niemand hat bis zum Ende zugesehen</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
+   <source>You stopped watching: it is not known yet what the {kind} did.</source>
+   <translation>Sie haben nicht weiter zugesehen: Was dabei geschah ({kind}), ist noch nicht bekannt.</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
    <source>It is not known what the {kind} did: {trouble}</source>
    <translation>Was der Vorgang „{kind}“ bewirkt hat, ist nicht bekannt: {trouble}</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
+   <source>never sent: it was stopped</source>
+   <translation>nie gesendet: es wurde angehalten</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
+   <source>The backup is safe. The act counts until it has been checked.</source>
+   <translation>Die Sicherung ist sicher. Der Vorgang zählt, bis er geprüft ist.</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
+   <source>Wait until the phone has started, connect it, then settle the act.</source>
+   <translation>Warten, bis das Telefon gestartet ist, es anschließen, dann den Vorgang klären.</translation>
   </message>
   <message>
    <location filename="bench/acting.py" />
@@ -3639,6 +3664,16 @@
    <translation>Seite</translation>
   </message>
   <message>
+   <location filename="core/finding.py" />
+   <source>{count} words were given, {most} can be searched for at once.</source>
+   <translation>Es sind {count} Wörter; höchstens {most} lassen sich zugleich suchen.</translation>
+  </message>
+  <message>
+   <location filename="core/finding.py" />
+   <source>Search for fewer words.</source>
+   <translation>Nach weniger Wörtern suchen.</translation>
+  </message>
+  <message>
    <location filename="core/finishing.py" />
    <source>genuine, sealed</source>
    <translation>original, versiegelt</translation>
@@ -4065,6 +4100,11 @@
   </message>
   <message>
    <location filename="core/interlocks.py" />
+   <source>, imported: {arrived}</source>
+   <translation>, importiert: {arrived}</translation>
+  </message>
+  <message>
+   <location filename="core/interlocks.py" />
    <source>Backup kept, read back</source>
    <translation>Sicherung da, zurückgelesen</translation>
   </message>
@@ -4222,11 +4262,6 @@
    <location filename="core/interlocks.py" />
    <source>not confirmed yet</source>
    <translation>noch nicht bestätigt</translation>
-  </message>
-  <message>
-   <location filename="core/interlocks.py" />
-   <source>, imported: {arrived}</source>
-   <translation>, importiert: {arrived}</translation>
   </message>
   <message>
    <location filename="core/interlocks.py" />
@@ -5145,11 +5180,6 @@
   </message>
   <message>
    <location filename="core/kinds/display/interlocks.py" />
-   <source>{counted} had, next: {odds:.0f} %</source>
-   <translation>{counted} gehabt, das nächste: {odds:.0f} %</translation>
-  </message>
-  <message>
-   <location filename="core/kinds/display/interlocks.py" />
    <source>Codes well formed</source>
    <translation>Codes wohlgeformt</translation>
   </message>
@@ -5202,6 +5232,11 @@
    <location filename="core/kinds/display/interlocks.py" />
    <source>Switch the phone off and disconnect its battery.</source>
    <translation>Das Telefon ausschalten und seine Batterie trennen.</translation>
+  </message>
+  <message>
+   <location filename="core/kinds/display/interlocks.py" />
+   <source>{counted} had, next: {odds:.0f} %</source>
+   <translation>{counted} gehabt, das nächste: {odds:.0f} %</translation>
   </message>
   <message>
    <location filename="core/kinds/display/interlocks.py" />
@@ -8325,11 +8360,6 @@
   </message>
   <message>
    <location filename="core/plan/explain.py" />
-   <source>this shop{where}: {done} of {count} went well (95 % credible: {low:.0f} to {high:.0f} %)</source>
-   <translation>diese Werkstatt{where}: {done} von {count} gingen gut (95 % glaubhaft: {low:.0f} bis {high:.0f} %)</translation>
-  </message>
-  <message>
-   <location filename="core/plan/explain.py" />
    <source>; up to {count_chances} tries</source>
    <translation>; bis zu {count_chances} Versuche</translation>
   </message>
@@ -8362,6 +8392,16 @@
    <location filename="core/plan/explain.py" />
    <source> on this adapter</source>
    <translation> an diesem Adapter</translation>
+  </message>
+  <message>
+   <location filename="core/plan/explain.py" />
+   <source>case file {name}{where}: {done} of {count} went well (95 % credible: {low:.0f} to {high:.0f} %)</source>
+   <translation>Falldatei {name}{where}: {done} von {count} gelangen (95 % glaubhaft: {low:.0f} bis {high:.0f} %)</translation>
+  </message>
+  <message>
+   <location filename="core/plan/explain.py" />
+   <source>this shop{where}: {done} of {count} went well (95 % credible: {low:.0f} to {high:.0f} %)</source>
+   <translation>diese Werkstatt{where}: {done} von {count} gingen gut (95 % glaubhaft: {low:.0f} bis {high:.0f} %)</translation>
   </message>
   <message>
    <location filename="core/plan/explain.py" />
@@ -11345,8 +11385,13 @@
   </message>
   <message>
    <location filename="handover/sheet.py" />
-   <source>a backup imported from a file ({arrived}), which says of itself: {origin}</source>
-   <translation>eine aus einer Datei importierte Sicherung ({arrived}), die von sich sagt: {origin}</translation>
+   <source>{origin}; it rests on what was imported from a file ({arrived})</source>
+   <translation>{origin}; es beruht auf Daten, die aus einer Datei eingelesen wurden ({arrived})</translation>
+  </message>
+  <message>
+   <location filename="handover/sheet.py" />
+   <source>what is known of the {model}: imported from a file ({arrived})</source>
+   <translation>die Angaben zum {model}: aus einer Datei eingelesen ({arrived})</translation>
   </message>
   <message>
    <location filename="handover/sheet.py" />
@@ -11385,6 +11430,11 @@
   </message>
   <message>
    <location filename="handover/sheet.py" />
+   <source>a backup imported from a file ({arrived}), which says of itself: {origin}</source>
+   <translation>eine aus einer Datei importierte Sicherung ({arrived}), die von sich sagt: {origin}</translation>
+  </message>
+  <message>
+   <location filename="handover/sheet.py" />
    <source> (before: {status})</source>
    <translation> (davor: {status})</translation>
   </message>
@@ -11410,11 +11460,6 @@
   </message>
   <message>
    <location filename="handover/sheet.py" />
-   <source>no data was written</source>
-   <translation>keine Daten wurden geschrieben</translation>
-  </message>
-  <message>
-   <location filename="handover/sheet.py" />
    <source>The parts page was not read.</source>
    <translation>Die Teileseite wurde nicht gelesen.</translation>
   </message>
@@ -11432,6 +11477,11 @@
    <location filename="handover/sheet.py" />
    <source>, with a notice</source>
    <translation>, mit einem Hinweis</translation>
+  </message>
+  <message>
+   <location filename="handover/sheet.py" />
+   <source>no data was written</source>
+   <translation>keine Daten wurden geschrieben</translation>
   </message>
   <message>
    <location filename="handover/shelf_file.py" />
@@ -11705,8 +11755,8 @@
   </message>
   <message>
    <location filename="link/camera.py" />
-   <source>Flashing does not come to an end.</source>
-   <translation>Das Aufspielen kommt nicht an sein Ende.</translation>
+   <source>Flashing does not come to an end: it stands at {share:.0f} %.</source>
+   <translation>Das Aufspielen kommt nicht zum Ende: Es steht bei {share:.0f} %.</translation>
   </message>
   <message>
    <location filename="link/camera.py" />
@@ -12134,79 +12184,9 @@
    <translation>(es gibt kein Protokoll)</translation>
   </message>
   <message>
-   <location filename="store/carrying.py" />
-   <source>{closed}{done} steps done, saved {revision} times</source>
-   <translation>{closed}{done} Schritte erledigt, {revision} Mal gesichert</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>{backups} backups, {acts} acts, {jobs} jobs</source>
-   <translation>{backups} Sicherungen, {acts} Vorgänge, {jobs} Aufträge</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>purged again: {names}</source>
-   <translation>noch einmal gelöscht: {names}</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>{name_of} cannot be read in the replaced store</source>
-   <translation>{name_of} lässt sich im ersetzten Bestand nicht lesen</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>closed, </source>
-   <translation>geschlossen, </translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>act {number} is damaged in the replaced store; its write counts on</source>
-   <translation>Vorgang {number} ist im ersetzten Bestand beschädigt; sein Schreiben zählt weiter</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>the settlement {number} in the replaced store is damaged, or its act is</source>
-   <translation>die Klärung {number} im ersetzten Bestand ist beschädigt, oder ihr Vorgang ist es</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>act {act} is settled otherwise in the copy: {row} here</source>
-   <translation>Vorgang {act} ist in der Kopie anders geklärt: hier {row}</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>job J-{number:04d} is damaged in the replaced store</source>
-   <translation>Auftrag J-{number:04d} ist im ersetzten Bestand beschädigt</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>recordings in the replaced store cannot be read</source>
-   <translation>Aufzeichnungen im ersetzten Bestand lassen sich nicht lesen</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>{name_of} is now {kept}</source>
-   <translation>{name_of} ist jetzt {kept}</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>{name_of} is damaged in the replaced store</source>
-   <translation>{name_of} ist im ersetzten Bestand beschädigt</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>{there}: the replaced store's is further ({state}, not {state_2})</source>
-   <translation>{there}: der im ersetzten Bestand ist weiter ({state}, nicht {state_2})</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>a recording of job {job} is damaged in the replaced store from chunk {number} on</source>
-   <translation>eine Aufzeichnung des Auftrags {job} ist im ersetzten Bestand ab Stück {number} beschädigt</translation>
-  </message>
-  <message>
-   <location filename="store/carrying.py" />
-   <source>{there}: the copy's is further ({state}, not {state_2})</source>
-   <translation>{there}: der in der Kopie ist weiter ({state}, nicht {state_2})</translation>
+   <location filename="store/act_rows.py" />
+   <source>its settlement is damaged</source>
+   <translation>seine Klärung ist beschädigt</translation>
   </message>
   <message>
    <location filename="store/checking.py" />
@@ -12219,69 +12199,14 @@
    <translation>sie lässt sich nicht aus der Datei lesen</translation>
   </message>
   <message>
-   <location filename="store/copies.py" />
+   <location filename="store/copy_files.py" />
    <source>There is no copy {name}.</source>
    <translation>Es gibt keine Kopie {name}.</translation>
   </message>
   <message>
-   <location filename="store/copies.py" />
+   <location filename="store/copy_files.py" />
    <source>daruma copies list shows what there is.</source>
    <translation>daruma copies list zeigt, was es gibt.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>Copy {copy} does not verify: {name}: {what}.</source>
-   <translation>Die Kopie {copy} besteht die Prüfung nicht: {name}: {what}.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>The store is left as it is.</source>
-   <translation>Der Bestand bleibt, wie er ist.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>Choose another copy.</source>
-   <translation>Eine andere Kopie wählen.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>The store is open in another window or command.</source>
-   <translation>Der Bestand ist in einem anderen Fenster oder Befehl offen.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>It is left as it is.</source>
-   <translation>Er bleibt, wie er ist.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>Close every other Daruma on this data folder, then restore again.</source>
-   <translation>Jedes andere Daruma auf diesem Datenordner schließen, dann noch einmal wiederherstellen.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>The copy does not verify: {name}: {what}.</source>
-   <translation>Die Kopie besteht die Prüfung nicht: {name}: {what}.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>The store and the earlier copies are left as they are.</source>
-   <translation>Der Bestand und die früheren Kopien bleiben, wie sie sind.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>Check the vault: the fault may be in the store itself. Do not let earlier copies go.</source>
-   <translation>Den Tresor prüfen: der Fehler kann im Bestand selbst liegen. Frühere Kopien nicht loslassen.</translation>
-  </message>
-  <message>
-   <location filename="store/copies.py" />
-   <source>verifying the copy</source>
-   <translation>die Kopie wird geprüft</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
-   <source>{chains} backups, {chains_2} acts, {jobs} jobs</source>
-   <translation>{chains} Sicherungen, {chains_2} Vorgänge, {jobs} Aufträge</translation>
   </message>
   <message>
    <location filename="store/database.py" />
@@ -12310,6 +12235,11 @@
   </message>
   <message>
    <location filename="store/database.py" />
+   <source>{backups} backups, {acts} acts, {jobs} jobs</source>
+   <translation>{backups} Sicherungen, {acts} Vorgänge, {jobs} Aufträge</translation>
+  </message>
+  <message>
+   <location filename="store/database.py" />
    <source>Nothing was made in its place.</source>
    <translation>An seiner Stelle wurde nichts angelegt.</translation>
   </message>
@@ -12317,16 +12247,6 @@
    <location filename="store/database.py" />
    <source>{copy} To begin anew, take the folder away first.</source>
    <translation>{copy} Um neu zu beginnen, zuerst den Ordner wegnehmen.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
-   <source>This data folder was made by a newer Daruma, or its mark of the version is damaged.</source>
-   <translation>Dieser Datenordner wurde von einem neueren Daruma angelegt, oder seine Versionsmarke ist beschädigt.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
-   <source>The data folder is of an older version and read-only.</source>
-   <translation>Der Datenordner ist von einer älteren Version und schreibgeschützt.</translation>
   </message>
   <message>
    <location filename="store/database.py" />
@@ -12350,28 +12270,13 @@
   </message>
   <message>
    <location filename="store/database.py" />
-   <source>This data folder is being restored from a copy.</source>
-   <translation>Dieser Datenordner wird gerade aus einer Kopie wiederhergestellt.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
-   <source>Nothing in it was changed.</source>
-   <translation>Darin wurde nichts geändert.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
-   <source>Open it with that version, or bring back a copy: daruma copies.</source>
-   <translation>Mit jener Version öffnen, oder eine Kopie zurückholen: daruma copies.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
-   <source>Copy it to a place that can be written, and open it there.</source>
-   <translation>An einen beschreibbaren Ort kopieren und dort öffnen.</translation>
-  </message>
-  <message>
-   <location filename="store/database.py" />
    <source>It cannot be read how far the store has come: {error}.</source>
    <translation>Es lässt sich nicht lesen, wie weit der Bestand ist: {error}.</translation>
+  </message>
+  <message>
+   <location filename="store/database.py" />
+   <source>This data folder is being restored from a copy.</source>
+   <translation>Dieser Datenordner wird gerade aus einer Kopie wiederhergestellt.</translation>
   </message>
   <message>
    <location filename="store/database.py" />
@@ -12405,6 +12310,11 @@
   </message>
   <message>
    <location filename="store/engine.py" />
+   <source>A text holds characters that are no text and cannot be kept.</source>
+   <translation>Ein Text enthält Zeichen, die kein Text sind; er kann nicht gespeichert werden.</translation>
+  </message>
+  <message>
+   <location filename="store/engine.py" />
    <source>The data folder could not be used: {strerror}.</source>
    <translation>Der Datenordner war nicht zu benutzen: {strerror}.</translation>
   </message>
@@ -12417,6 +12327,11 @@
    <location filename="store/engine.py" />
    <source>Check the vault to see what is damaged, then restore a copy: daruma copies list, daruma copies restore.</source>
    <translation>Den Tresor prüfen, um zu sehen, was beschädigt ist, dann eine Kopie wiederherstellen: daruma copies list, daruma copies restore.</translation>
+  </message>
+  <message>
+   <location filename="store/engine.py" />
+   <source>Type it anew.</source>
+   <translation>Neu eingeben.</translation>
   </message>
   <message>
    <location filename="store/jobs.py" />
@@ -12505,11 +12420,6 @@
   </message>
   <message>
    <location filename="store/journal.py" />
-   <source>its settlement is damaged</source>
-   <translation>seine Klärung ist beschädigt</translation>
-  </message>
-  <message>
-   <location filename="store/journal.py" />
    <source>What the journal says stays.</source>
    <translation>Was im Buch steht, bleibt.</translation>
   </message>
@@ -12522,6 +12432,16 @@
    <location filename="store/losses.py" />
    <source>the marks</source>
    <translation>die Marken</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>change</source>
+   <translation>Änderung</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>changes</source>
+   <translation>Änderungen</translation>
   </message>
   <message>
    <location filename="store/losses.py" />
@@ -12570,8 +12490,48 @@
   </message>
   <message>
    <location filename="store/losses.py" />
-   <source>; copy {copy} holds {more}</source>
-   <translation>; die Kopie {copy} hat {more}</translation>
+   <source>save of a part on the shelf</source>
+   <translation>Stand eines Lagerteils</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>saves of parts on the shelf</source>
+   <translation>Stände von Lagerteilen</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>piece of a recording</source>
+   <translation>Stück einer Aufzeichnung</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>pieces of recordings</source>
+   <translation>Stücke von Aufzeichnungen</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>measurement</source>
+   <translation>Messung</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>measurements</source>
+   <translation>Messungen</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>purge</source>
+   <translation>Löschung</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>purges</source>
+   <translation>Löschungen</translation>
+  </message>
+  <message>
+   <location filename="store/losses.py" />
+   <source>; copy {copy} holds {more} of them</source>
+   <translation>; Kopie {copy} enthält davon {more}</translation>
   </message>
   <message>
    <location filename="store/marks.py" />
@@ -12582,6 +12542,106 @@
    <location filename="store/marks.py" />
    <source>The marks could not be kept in {parent}: {strerror}.</source>
    <translation>Die Marken ließen sich nicht in {parent} sichern: {strerror}.</translation>
+  </message>
+  <message>
+   <location filename="store/merge/backups.py" />
+   <source>{name_of} cannot be read in the replaced store</source>
+   <translation>{name_of} lässt sich im ersetzten Bestand nicht lesen</translation>
+  </message>
+  <message>
+   <location filename="store/merge/backups.py" />
+   <source>{name_of} is now {kept}</source>
+   <translation>{name_of} ist jetzt {kept}</translation>
+  </message>
+  <message>
+   <location filename="store/merge/backups.py" />
+   <source>{name_of} is damaged in the replaced store</source>
+   <translation>{name_of} ist im ersetzten Bestand beschädigt</translation>
+  </message>
+  <message>
+   <location filename="store/merge/jobs.py" />
+   <source>{closed}{done} steps done, saved {revision} times</source>
+   <translation>{closed}{done} Schritte erledigt, {revision} Mal gesichert</translation>
+  </message>
+  <message>
+   <location filename="store/merge/jobs.py" />
+   <source>job J-{number:04d} is damaged in the replaced store</source>
+   <translation>Auftrag J-{number:04d} ist im ersetzten Bestand beschädigt</translation>
+  </message>
+  <message>
+   <location filename="store/merge/jobs.py" />
+   <source>closed, </source>
+   <translation>geschlossen, </translation>
+  </message>
+  <message>
+   <location filename="store/merge/jobs.py" />
+   <source>recordings in the replaced store cannot be read</source>
+   <translation>Aufzeichnungen im ersetzten Bestand lassen sich nicht lesen</translation>
+  </message>
+  <message>
+   <location filename="store/merge/jobs.py" />
+   <source>{there}: the replaced store's is further ({state}, not {state_2})</source>
+   <translation>{there}: der im ersetzten Bestand ist weiter ({state}, nicht {state_2})</translation>
+  </message>
+  <message>
+   <location filename="store/merge/jobs.py" />
+   <source>a recording of job {job} is damaged in the replaced store from chunk {number} on</source>
+   <translation>eine Aufzeichnung des Auftrags {job} ist im ersetzten Bestand ab Stück {number} beschädigt</translation>
+  </message>
+  <message>
+   <location filename="store/merge/jobs.py" />
+   <source>{there}: the copy's is further ({state}, not {state_2})</source>
+   <translation>{there}: der in der Kopie ist weiter ({state}, nicht {state_2})</translation>
+  </message>
+  <message>
+   <location filename="store/merge/journal.py" />
+   <source>act {number} is damaged in the replaced store; it counts on</source>
+   <translation>Vorgang {number} ist im ersetzten Bestand beschädigt; er zählt weiter</translation>
+  </message>
+  <message>
+   <location filename="store/merge/journal.py" />
+   <source>the settlement {number} in the replaced store is damaged, or its act is</source>
+   <translation>die Klärung {number} im ersetzten Bestand ist beschädigt, oder ihr Vorgang ist es</translation>
+  </message>
+  <message>
+   <location filename="store/merge/journal.py" />
+   <source>act {act} is settled otherwise in the copy: {row} here</source>
+   <translation>Vorgang {act} ist in der Kopie anders geklärt: hier {row}</translation>
+  </message>
+  <message>
+   <location filename="store/merge/shelf.py" />
+   <source>part {die} of the shelf (replaced store / copy): {said}; kept: {kept}</source>
+   <translation>Lagerteil {die} (ersetzter Bestand / Kopie): {said}; es gilt: {kept}</translation>
+  </message>
+  <message>
+   <location filename="store/merge/shelf.py" />
+   <source>part {name} of the shelf is damaged in the replaced store</source>
+   <translation>Lagerteil {name} ist im ersetzten Bestand beschädigt</translation>
+  </message>
+  <message>
+   <location filename="store/merge/store.py" />
+   <source>purged again: {names}</source>
+   <translation>noch einmal gelöscht: {names}</translation>
+  </message>
+  <message>
+   <location filename="store/night_copy.py" />
+   <source>The copy does not verify: {name}: {what}.</source>
+   <translation>Die Kopie besteht die Prüfung nicht: {name}: {what}.</translation>
+  </message>
+  <message>
+   <location filename="store/night_copy.py" />
+   <source>The store and the earlier copies are left as they are.</source>
+   <translation>Der Bestand und die früheren Kopien bleiben, wie sie sind.</translation>
+  </message>
+  <message>
+   <location filename="store/night_copy.py" />
+   <source>Check the vault: the fault may be in the store itself. Do not let earlier copies go.</source>
+   <translation>Den Tresor prüfen: der Fehler kann im Bestand selbst liegen. Frühere Kopien nicht loslassen.</translation>
+  </message>
+  <message>
+   <location filename="store/night_copy.py" />
+   <source>verifying the copy</source>
+   <translation>die Kopie wird geprüft</translation>
   </message>
   <message>
    <location filename="store/recordings.py" />
@@ -12597,6 +12657,36 @@
    <location filename="store/recordings.py" />
    <source>Restore a copy that holds it: daruma copies list, daruma copies restore.</source>
    <translation>Eine Kopie wiederherstellen, die sie hat: daruma copies list, daruma copies restore.</translation>
+  </message>
+  <message>
+   <location filename="store/restore.py" />
+   <source>Copy {copy} does not verify: {name}: {what}.</source>
+   <translation>Die Kopie {copy} besteht die Prüfung nicht: {name}: {what}.</translation>
+  </message>
+  <message>
+   <location filename="store/restore.py" />
+   <source>The store is left as it is.</source>
+   <translation>Der Bestand bleibt, wie er ist.</translation>
+  </message>
+  <message>
+   <location filename="store/restore.py" />
+   <source>Choose another copy.</source>
+   <translation>Eine andere Kopie wählen.</translation>
+  </message>
+  <message>
+   <location filename="store/restore.py" />
+   <source>The store is open in another window or command.</source>
+   <translation>Der Bestand ist in einem anderen Fenster oder Befehl offen.</translation>
+  </message>
+  <message>
+   <location filename="store/restore.py" />
+   <source>It is left as it is.</source>
+   <translation>Er bleibt, wie er ist.</translation>
+  </message>
+  <message>
+   <location filename="store/restore.py" />
+   <source>Close every other Daruma on this data folder, then restore again.</source>
+   <translation>Jedes andere Daruma auf diesem Datenordner schließen, dann noch einmal wiederherstellen.</translation>
   </message>
   <message>
    <location filename="store/settings.py" />
@@ -12697,6 +12787,31 @@
    <location filename="store/twice.py" />
    <source>Look at the disk or the share, then try again.</source>
    <translation>Den Datenträger oder die Freigabe ansehen, dann noch einmal versuchen.</translation>
+  </message>
+  <message>
+   <location filename="store/upgrade.py" />
+   <source>This data folder was made by a newer Daruma, or its mark of the version is damaged.</source>
+   <translation>Dieser Datenordner wurde von einem neueren Daruma angelegt, oder seine Versionsmarke ist beschädigt.</translation>
+  </message>
+  <message>
+   <location filename="store/upgrade.py" />
+   <source>The data folder is of an older version and read-only.</source>
+   <translation>Der Datenordner ist von einer älteren Version und schreibgeschützt.</translation>
+  </message>
+  <message>
+   <location filename="store/upgrade.py" />
+   <source>Nothing in it was changed.</source>
+   <translation>Darin wurde nichts geändert.</translation>
+  </message>
+  <message>
+   <location filename="store/upgrade.py" />
+   <source>Open it with that version, or bring back a copy: daruma copies.</source>
+   <translation>Mit jener Version öffnen, oder eine Kopie zurückholen: daruma copies.</translation>
+  </message>
+  <message>
+   <location filename="store/upgrade.py" />
+   <source>Copy it to a place that can be written, and open it there.</source>
+   <translation>An einen beschreibbaren Ort kopieren und dort öffnen.</translation>
   </message>
   <message>
    <location filename="store/vault.py" />
@@ -14340,13 +14455,18 @@
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />
-   <source>The whole store is copied each night after 3:00 while Daruma is open, or at the next start, and every copy is verified. Kept are the copies of 14 days, then one a week for 8 weeks, and always the last one that holds more than the store. A restore puts a copy in the store's place and merges what came after it: no count falls, the further state of a job wins.</source>
-   <translation>Der ganze Bestand wird jede Nacht nach 3:00 kopiert, während Daruma offen ist, oder beim nächsten Start, und jede Kopie wird geprüft. Bewahrt werden die Kopien von 14 Tagen, dann 8 Wochen lang eine je Woche, und immer die letzte, die mehr hat als der Bestand. Eine Wiederherstellung setzt eine Kopie an die Stelle des Bestands und übernimmt, was danach kam: kein Zähler fällt, der weitere Stand eines Auftrags gewinnt.</translation>
+   <source>The store is copied every night after 3:00 while Daruma is open, or at the next start. Every copy is verified. Daruma saves the newest copy of each of the last 14 days, then at least one a week for 8 weeks, and always the last one that holds more than the store. A restore puts a copy in the store's place and merges in everything saved since: counts never go down, and of two versions of a job the one that got further stays.</source>
+   <translation>Der Bestand wird jede Nacht nach 3:00 kopiert, wenn Daruma offen ist, sonst beim nächsten Start. Jede Kopie wird geprüft. Daruma behält von jedem der letzten 14 Tage die neueste Kopie, dann 8 Wochen lang mindestens eine je Woche und immer die letzte, die mehr enthält als der Bestand. Beim Wiederherstellen tritt eine Kopie an die Stelle des Bestands, und alles seither Gespeicherte kommt hinzu: Zähler sinken nie, und von zwei Fassungen eines Auftrags bleibt die weitere.</translation>
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />
    <source>Purging takes IMEI, serials, texts and record bytes of old closed jobs for good. Proofs, outcomes, odds and the writes that each panel has had stay.</source>
    <translation>Löschen nimmt IMEI, Seriennummern, Texte und Datensatzbytes alter geschlossener Aufträge für immer weg. Nachweise, Ergebnisse, Aussichten und die Schreibvorgänge jedes Panels bleiben.</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
+   <source>The last {days} days are covered day by day. The oldest copy is {oldest} days old, with at most {longest} days between two copies.</source>
+   <translation>Die letzten {days} Tage sind Tag für Tag gesichert. Die älteste Kopie ist {oldest} Tage alt; zwischen zwei Kopien liegen höchstens {longest} Tage.</translation>
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />
@@ -14382,6 +14502,16 @@
    <location filename="ui/views/copies_page.py" />
    <source>{count_jobs} jobs, {count_backups} backups</source>
    <translation>{count_jobs} Aufträge, {count_backups} Sicherungen</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
+   <source>One copy so far.</source>
+   <translation>Bisher eine Kopie.</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
+   <source>No copy has been made yet.</source>
+   <translation>Es gibt noch keine Kopie.</translation>
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable, Mapping
 from functools import partial
-from time import sleep
+from time import monotonic, sleep
 from typing import Any
 
 from msgspec import Struct
@@ -17,7 +17,9 @@ from daruma.link.shapes import LONGEST_DIE, flag, number, read, text
 MOST_RECORD = 4096  # bytes of a camera's data
 LEAST_PIECE = 1024  # bytes of a frame in one answer, but for the last
 EXPOSURE = 8.0  # seconds that a frame may take
-FLASH_MOST = 2400  # times that flashing is looked at
+FLASH_STILL = 120  # looks in which flashing comes no further, after which it is taken to stand still
+FLASH_STEP = 0.001  # of the whole, that it has to come further
+FLASH_LONGEST = 2700.0  # seconds that flashing is watched
 FARTHEST = 4096.0  # focus codes
 
 
@@ -77,21 +79,26 @@ def release_front(phone: PhoneLink, sending: Callable[[], None]) -> None:
 
 
 def flash(phone: PhoneLink, report: Report, sending: Callable[[], None], pause: float) -> None:
-    """Flash the system to its end, asked for after each pause (s); `report` gets the share done.
+    """Flash the system to its end, looked at after each pause (s); `report` gets the share done and may stop the watching.
 
-    Raises DeviceFault for one that does not come to an end.
+    Raises DeviceFault for one that comes no further, or does not come to an end in its time.
     """
     sending()
     phone.port.ask("phone.flash", repeatable=False)
-    for _ in range(FLASH_MOST):
+    furthest, still, end = 0.0, 0, monotonic() + FLASH_LONGEST
+    while still < FLASH_STILL and monotonic() < end:
         answer = phone.port.ask("phone.flash_step", repeatable=False)
         done = read(lambda answer=answer: number(answer["done"]))  # type: ignore[misc]
-        report(min(1.0, done))
+        report(min(1.0, max(furthest, done)))
         if done >= 1.0:
             return
+        still = 0 if done >= furthest + FLASH_STEP else still + 1
+        furthest = max(furthest, done) if not still else furthest
         sleep(pause)
     raise DeviceFault(
-        tr("Flashing does not come to an end."), safe=tr("Backups are safe."), advice=tr("Charge the phone, then flash it again.")
+        tr("Flashing does not come to an end: it stands at {share:.0f} %.", share=100 * furthest),
+        safe=tr("Backups are safe."),
+        advice=tr("Charge the phone, then flash it again."),
     )
 
 

@@ -49,6 +49,12 @@ def explained() -> Iterator[None]:
     except UnicodeDecodeError as error:
         # the names in the file's own schema are damaged: not even what is wrong with them can be said
         raise _trouble("database disk image is malformed") from error
+    except UnicodeEncodeError as error:
+        raise StoreTrouble(
+            tr("A text holds characters that are no text and cannot be kept."),
+            safe=tr("What was kept before is safe; nothing was kept by half."),
+            advice=tr("Type it anew."),
+        ) from error
     except OSError as error:
         raise StoreTrouble(
             tr("The data folder could not be used: {strerror}.", strerror=error.strerror),

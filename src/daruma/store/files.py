@@ -1,5 +1,6 @@
 """Files written whole or not at all, private to the user."""
 
+import fcntl
 import os
 import stat
 import tempfile
@@ -40,6 +41,27 @@ def write_whole(path: Path, data: bytes) -> None:
     settle_folder(path.parent)
 
 
+def append_synced(path: Path, lines: bytes) -> int:
+    """Add whole lines behind a file, make sure that they are on the disk, and return the file's size; raise OSError.
+
+    Whoever adds at the same time waits. What stands behind the last line's end was cut off and spoils no line that follows.
+    """
+    flags = os.O_RDWR | os.O_APPEND | os.O_CREAT | os.O_NOFOLLOW | os.O_NONBLOCK
+    descriptor = os.open(path, flags, PRIVATE)
+    try:
+        fcntl.flock(descriptor, fcntl.LOCK_EX)
+        size = os.lseek(descriptor, 0, os.SEEK_END)
+        if size and os.pread(descriptor, 1, size - 1) != b"\n":
+            lines = b"\n" + lines
+        done = 0
+        while done < len(lines):
+            done += os.write(descriptor, lines[done:])
+        os.fsync(descriptor)
+        return size + len(lines)
+    finally:
+        os.close(descriptor)
+
+
 def settle_folder(folder: Path) -> None:
     """Make sure that a folder's entries are on the disk."""
     descriptor = os.open(folder, os.O_RDONLY | os.O_DIRECTORY)
@@ -47,3 +69,9 @@ def settle_folder(folder: Path) -> None:
         os.fsync(descriptor)
     finally:
         os.close(descriptor)
+
+
+def remove_database(file: Path) -> None:
+    """Remove a database file and what lies beside it of its log; raise OSError."""
+    for ending in ("", "-journal", "-wal", "-shm"):
+        file.with_name(file.name + ending).unlink(missing_ok=True)

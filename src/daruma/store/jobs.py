@@ -13,6 +13,7 @@ from sqlalchemy import Connection, Row, Select, bindparam, desc, func, or_, sele
 from sqlalchemy.dialects.sqlite import Insert, insert
 
 from daruma.core.backup import VaultFault
+from daruma.core.finding import words_of
 from daruma.core.job import Job, job_name
 from daruma.core.language import inner, tr
 from daruma.core.merging import Clash, merged
@@ -23,7 +24,6 @@ from daruma.store.bodies import NUMBERS, Fetch, body_of, job_of, shelf_part_of
 from daruma.store.database import Database
 from daruma.store.digests import JOB, SHELF, fresh_uid, row_digest
 from daruma.store.glance import RECENT
-from daruma.store.heads import count_up
 from daruma.store.linked import Series
 from daruma.store.purging import is_purged, without_identifiers
 from daruma.store.schema import jobs, outcome_totals, shelf
@@ -98,7 +98,6 @@ class JobBook:
             change.update(totals_of(job))
         put_jobs(connection, made, when)
         _count(connection, change)
-        count_up(connection, "saves", len(made))
         return tuple(made)
 
     def _next(self, connection: Connection, job: Job, row: Row[Any] | None, change: Totals) -> Job:
@@ -177,11 +176,14 @@ class JobBook:
         return self._read(*_on_view(recent))[1]
 
     def find(self, words: str, limit: int = 200) -> tuple[Job, ...]:
-        """Return jobs, newest first, whose number, IMEI or model holds every word."""
+        """Return jobs, newest first, whose number, IMEI or model holds every word; raise Trouble for too many words."""
+        asked = words_of(words)
+        if asked is None:
+            return ()
         # number, IMEI and model lie in an index of their own: the bodies are read only of what is found
         query = select(jobs.c.number).order_by(desc(jobs.c.number)).limit(limit)
-        query = query.with_hint(jobs, "INDEXED BY jobs_find", "sqlite") if words.split() else query
-        for word in words.split():
+        query = query.with_hint(jobs, "INDEXED BY jobs_find", "sqlite") if asked else query
+        for word in asked:
             number = word.upper().removeprefix("J-").lstrip("0")
             same = [jobs.c.number == int(number)] if number.isdecimal() and len(number) < 10 else []
             parts = [func.instr(jobs.c.imei, word) > 0, func.instr(jobs.c.model, word.casefold()) > 0]
@@ -210,7 +212,7 @@ class Shelf:
         """Keep parts as they stand, all or none; return how many there were."""
         with self._database.writing() as connection:
             for part in parts:
-                put_shelf(connection, {"die": part.die, "body": msgspec.json.encode(part).decode()})
+                put_shelf(connection, part)
         return len(parts)
 
     def all(self) -> tuple[ShelfPart, ...]:
@@ -234,8 +236,9 @@ class Shelf:
         return tuple(sound), tuple(damaged)
 
 
-def put_shelf(connection: Connection, values: dict[str, Any]) -> None:
-    """Keep a row of the shelf in place of an earlier one."""
+def put_shelf(connection: Connection, part: ShelfPart) -> None:
+    """Keep a part of the shelf in place of an earlier version of it."""
+    values = {"die": part.die, "body": msgspec.json.encode(part).decode()}
     row = {**values, "sha256": row_digest(SHELF, values)}
     statement = insert(shelf).values(**row).on_conflict_do_update(index_elements=["die"], set_=row)
     connection.execute(statement)

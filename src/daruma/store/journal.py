@@ -12,21 +12,21 @@ from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
 from daruma.core.language import tr
+from daruma.store.act_notes import joined as joined_notes
+from daruma.store.act_rows import ACTS, Readout, read_out
 from daruma.store.apart import DAMAGE, rows_apart
 from daruma.store.database import Database
-from daruma.store.digests import ACT, FIRST, SENSELESS, SETTLEMENT, chained, fresh_uid, is_whole, row_digest
+from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, row_digest
 from daruma.store.engine import explained
 from daruma.store.files import private_folder
-from daruma.store.heads import lost_writes_of
 from daruma.store.jobs import refuse_overtaken
 from daruma.store.locks import FileLock, is_held
+from daruma.store.lost_acts import ANY_KIND, lost_on
 from daruma.store.schema import acts, doubts, jobs, settlements
 from daruma.store.trouble import StoreTrouble
 
 UNDER_WAY = "under-way"
 CHANGED = tr("it is not as it was written")
-
-Readout = tuple[tuple[Act, ...], tuple[Row[Any], ...]]  # acts as they were written, and the rows that are not
 
 
 class Journal:
@@ -106,7 +106,7 @@ class Journal:
 
     def all(self) -> tuple[Act, ...]:
         """Return every act, oldest first."""
-        return self._read(_QUERY)[0]
+        return self._read(ACTS)[0]
 
     def in_doubt(self) -> tuple[Act, ...]:
         """Return every act that was never settled, or settled as in doubt; those under way are among them."""
@@ -117,32 +117,36 @@ class Journal:
         return tuple(act for act in self.in_doubt() if not self.is_under_way(act))
 
     def writes(self, die: str) -> int:
-        """Return the writes that count against a part: failed and doubtful ones, damaged acts on it, and those that are
-        known to have been lost sight of.
+        """Return the writes that count against a part."""
+        return self.counted(ActKind.WRITE, die)
+
+    def spent(self, kind: ActKind, die: str) -> bool:
+        """Return whether an act that a part takes once was ever begun on it and is not known never to have left."""
+        return self.counted(kind, die) > 0
+
+    def counted(self, kind: ActKind, die: str) -> int:
+        """Return how many acts of a kind count on a part, a phone or a programmer: failed and doubtful ones, those of which only
+        the marks or what was lost sight of tell, and damaged ones unless they still say that they are of another kind.
         """
-        sound, damaged = self._read_by("die", die)
         with self._database.reading() as connection:
-            lost = lost_writes_of(connection, die)
-        return sum(act.counts for act in sound) + len(damaged) + lost
+            sound, damaged = self._found(connection, "die", die)
+            lost = lost_on(connection, die)
+        marks = self._database.marks
+        noted = joined_notes(lost.values(), marks.finder.on(die).values() if marks is not None else ())
+        told = {act.uid for act in sound}
+        counted = sum(act.kind is kind and act.counts for act in sound)
+        counted += sum(note.sent and note.kind in (kind.value, ANY_KIND) for note in noted.values() if note.uid not in told)
+        others = _KINDS - {kind.value}
+        return counted + sum(row.kind not in others for row in damaged if row.uid not in noted)
 
     def damaged(self) -> tuple[VaultFault, ...]:
         """Return the acts that are not as they were written; they are set aside and count against their parts."""
-        return tuple(VaultFault(tr("act {number}", number=row.number), CHANGED) for row in self._read(_QUERY)[1])
-
-    def spent(self, kind: ActKind, die: str) -> bool:
-        """Return whether an act that a part takes once was ever begun on it and is not known never to have left.
-
-        A damaged act counts unless it still says that it is of another kind.
-        """
-        sound, damaged = self._read_by("die", die)
-        others = {other.value for other in ActKind if other is not kind}
-        begun = any(act.kind is kind and act.state is not ActState.NOT_SENT for act in sound)
-        return begun or any(row.kind not in others for row in damaged)
+        return tuple(VaultFault(tr("act {number}", number=row.number), CHANGED) for row in self._read(ACTS)[1])
 
     def _read(self, query: Select[Any]) -> Readout:
         """Return the acts of a query that are as they were written, and the rows of the others."""
         with self._database.reading() as connection:
-            return _read_out(rows_apart(connection, query, acts.c.number))
+            return read_out(connection, rows_apart(connection, query, acts.c.number))
 
     def _read_by(self, name: str, value: str) -> Readout:
         """Return the acts whose part or job is known by a value, and the damaged rows that may be of it."""
@@ -150,7 +154,7 @@ class Journal:
             return self._found(connection, name, value)
 
     def _found(self, connection: Connection, name: str, value: str) -> Readout:
-        sound, damaged = _read_out(self._rows(connection, name, value))
+        sound, damaged = read_out(connection, self._rows(connection, name, value))
         # a damaged index leads to acts on other parts as well
         return tuple(act for act in sound if getattr(act, name) == value), damaged
 
@@ -205,23 +209,11 @@ def add_settlement(connection: Connection, values: dict[str, Any]) -> None:
 
 
 def _name_of(connection: Connection, job: str) -> str:
-    number = connection.execute(_NUMBER, {"uid": job}).scalar()
-    return job_name(number) if number is not None else job
-
-
-_TOLD = (*SETTLEMENT, "sha256")
-_NAMES = (*acts.columns.keys(), *(f"told_{name}" for name in _TOLD), "job_number")
-
-
-def _query() -> Select[Any]:
-    each = settlements.alias()
-    last = select(func.max(each.c.number)).where(each.c.act == acts.c.number).correlate(acts).scalar_subquery()
-    told = settlements.c
-    return (
-        select(acts, *(told[name].label(f"told_{name}") for name in _TOLD), jobs.c.number.label("job_number"))
-        .select_from(acts.outerjoin(settlements, settlements.c.number == last).outerjoin(jobs, jobs.c.uid == acts.c.job))
-        .order_by(acts.c.number)
-    )
+    """Return how a job is called; where that cannot be looked up, its identity."""
+    with suppress(*DAMAGE):
+        number = connection.execute(_NUMBER, {"uid": job}).scalar()
+        return job_name(number) if number is not None else job
+    return job
 
 
 def _newest(table: Table) -> Select[Any]:
@@ -229,57 +221,13 @@ def _newest(table: Table) -> Select[Any]:
     return select(table.c.chain).where(table.c.number == select(func.max(table.c.number)).scalar_subquery())
 
 
+_KINDS = frozenset(kind.value for kind in ActKind)
 # made once: putting a question together takes longer than answering it
-_QUERY = _query()
-_BY = {name: _QUERY.where(acts.c[name] == bindparam("value")) for name in ("die", "job")}
-_NUMBERED = _QUERY.where(acts.c.number.in_(bindparam("numbers", expanding=True)))
-_IN_DOUBT = _QUERY.where(acts.c.number.in_(select(doubts.c.act)))
+_BY = {name: ACTS.where(acts.c[name] == bindparam("value")) for name in ("die", "job")}
+_NUMBERED = ACTS.where(acts.c.number.in_(bindparam("numbers", expanding=True)))
+_IN_DOUBT = ACTS.where(acts.c.number.in_(select(doubts.c.act)))
 _OPEN = select(doubts.c.act).where(doubts.c.act.in_(bindparam("numbers", expanding=True)))
 _DOUBT = select(doubts.c.act).where(doubts.c.act == bindparam("act"))
 _NUMBER = select(jobs.c.number).where(jobs.c.uid == bindparam("uid"))
 _LAST_ACT, _LAST_SETTLEMENT = _newest(acts), _newest(settlements)
 _ADD_ACT, _SETTLE = insert(acts).returning(acts.c.number), insert(settlements)
-
-
-def _read_out(rows: Iterable[Row[Any]]) -> Readout:
-    sound, damaged = [], []
-    for row in rows:
-        act = _act(row)
-        if act is None:
-            damaged.append(row)
-        else:
-            sound.append(act)
-    return tuple(sound), tuple(damaged)
-
-
-def _act(row: Row[Any]) -> Act | None:
-    """Return an act, None where its row is not as it was written; of a damaged settlement only that there was one."""
-    plain = dict(zip(_NAMES, row, strict=True))
-    if not is_whole(ACT, plain, plain["sha256"]):
-        return None
-    told = {name: plain[f"told_{name}"] for name in SETTLEMENT}
-    if told["act"] is None:
-        told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.IN_DOUBT.value}
-    elif not is_whole(SETTLEMENT, told, plain["told_sha256"]):
-        told = dict.fromkeys(SETTLEMENT, "") | {"state": ActState.FAILED.value, "note": tr("its settlement is damaged")}
-    with suppress(*SENSELESS):
-        return Act(
-            row.number,
-            row.job,
-            ActKind(row.kind),
-            row.die,
-            row.backup,
-            row.digest,
-            row.started,
-            tuple((str(name), str(said)) for name, said in json.loads(row.evidence)),
-            ActState(told["state"]),
-            told["note"],
-            told["settled"],
-            row.who,
-            row.before,
-            told["answer"],
-            told["found"],
-            row.uid,
-            job_name(row.job_number) if row.job_number is not None else row.job,
-        )
-    return None

@@ -2,6 +2,8 @@
 
 import fcntl
 import os
+from collections.abc import Iterator
+from contextlib import contextmanager
 from pathlib import Path
 
 from daruma.store.files import PRIVATE
@@ -40,5 +42,16 @@ def is_held(path: Path) -> bool:
     lock = FileLock(path)
     try:
         return not lock.take(alone=False)
+    finally:
+        lock.release()
+
+
+@contextmanager
+def exclusive(path: Path) -> Iterator[None]:
+    """Hold a lock file alone, against threads of this process as well; raise OSError where it cannot be had."""
+    lock = FileLock(path)
+    try:
+        lock.wait()
+        yield
     finally:
         lock.release()

@@ -1,4 +1,4 @@
-"""What is missing in words: what the marks tell of that is not in the store, and where it may still be."""
+"""What is missing in words: what marks and copies tell of that is not in the store, and where it may still be."""
 
 from collections.abc import Mapping, Sequence
 
@@ -6,7 +6,8 @@ from msgspec import Struct
 
 from daruma.core.backup import VaultFault
 from daruma.core.language import tr
-from daruma.store.marks import Marked
+from daruma.store.copy_memory import Held
+from daruma.store.progress import COMMITS, Counts, Progress, joined, lacking
 
 # in the order in which they are told
 _SAID = {
@@ -15,40 +16,51 @@ _SAID = {
     "jobs": (tr("job"), tr("jobs")),
     "saves of jobs": (tr("save of a job"), tr("saves of jobs")),
     "settlements": (tr("settlement"), tr("settlements")),
+    "saves of the shelf": (tr("save of a part on the shelf"), tr("saves of parts on the shelf")),
+    "recordings": (tr("piece of a recording"), tr("pieces of recordings")),
+    "measurements": (tr("measurement"), tr("measurements")),
+    "purges": (tr("purge"), tr("purges")),
 }
+_CHANGES = (tr("change"), tr("changes"))
 MARKS = tr("the marks")
 
 
-class Held(Struct, frozen=True):
-    """Hold how much a copy has, by kind."""
+class Missing(Struct, frozen=True):
+    """Hold of how many rows of each kind others tell that a store has not; how far they and the store have come."""
 
-    name: str
-    counts: Mapping[str, int]
+    counts: Counts
+    known: Progress
+    here: Progress
 
 
-def faults_of(marked: Marked | None, damaged: Sequence[str], trouble: str, copies: Sequence[Held]) -> tuple[VaultFault, ...]:
+def faults_of(missing: Missing, damaged: Sequence[str], trouble: str, copies: Sequence[Held]) -> tuple[VaultFault, ...]:
     """Return what marks and store do not agree in."""
     found = [VaultFault(MARKS, line) for line in damaged]
     if trouble:
         found.append(VaultFault(MARKS, trouble))
-    if marked is not None and any(marked.missing.values()):
-        found.append(VaultFault(tr("the store"), sentence(marked, copies)))
+    if any(missing.counts.values()):
+        found.append(VaultFault(tr("the store"), sentence(missing, copies)))
     return tuple(found)
 
 
-def sentence(marked: Marked, copies: Sequence[Held]) -> str:
+def sentence(missing: Missing, copies: Sequence[Held]) -> str:
     """Return what is missing and where it may be."""
-    missing = {name: marked.missing[name] for name in _SAID if marked.missing.get(name)}
-    told = ", ".join(f"{count} {_SAID[name][count != 1]}" for name, count in missing.items())
-    return tr("{told} that were kept are not in it{where}", told=told, where=_where(marked, missing, copies))
+    return tr("{told} that were kept are not in it{where}", told=_counted(missing.counts), where=_where(missing, copies))
 
 
-def _where(marked: Marked, missing: Mapping[str, int], copies: Sequence[Held]) -> str:
-    there = {**{name: number for name, (number, _) in marked.heads.chains.items()}, "jobs": marked.heads.jobs}
+def _counted(counts: Mapping[str, int]) -> str:
+    told = [f"{counts[name]} {_SAID[name][counts[name] != 1]}" for name in _SAID if counts.get(name)]
+    if not told:
+        changes = counts.get(COMMITS, 0)
+        told = [f"{changes} {_CHANGES[changes != 1]}"]
+    return ", ".join(told)
+
+
+def _where(missing: Missing, copies: Sequence[Held]) -> str:
     for copy in copies:
-        more = [name for name in missing if copy.counts.get(name, 0) > there.get(name, 0)]
-        if more:
-            return tr(
-                "; copy {copy} holds {more}", copy=copy.name, more=", ".join(f"{copy.counts[name]} {name}" for name in more)
-            )
+        # what of the missing rows the copy has as well
+        short, still = lacking(missing.known, missing.here), lacking(missing.known, joined(missing.here, copy.progress))
+        held = {name: count - still.get(name, 0) for name, count in short.items() if count > still.get(name, 0)}
+        if held:
+            return tr("; copy {copy} holds {more} of them", copy=copy.name, more=_counted(held))
     return tr("; no copy here holds more: look in the shop's second place and on other disks")

@@ -1,82 +1,65 @@
-"""Marks: how far the store has come, remembered in a file of lines beside it and in the shop's second place.
+"""Marks: how far the store has come and which acts there were, remembered in files of lines beside it and in the shop's
+second place.
 
-Each commit adds a line `DIGEST JSON`; each line tells all, of the totals of parts and the purges only what is new. A line
-whose digest does not fit is passed over and named. docs/reliability.md says what they are for.
+Each commit adds a line to either place, `DIGEST JSON`; acts are noted in a file of their own (act_notes). What the places
+tell is one set, whichever of them is older. docs/reliability.md says what they are for.
 """
 
-import fcntl
-import hashlib
-import json
 import logging
-import os
-from collections.abc import Iterator, Mapping
+from collections.abc import Iterable, Iterator
+from contextlib import contextmanager
 from pathlib import Path
-from typing import Annotated, Any
 
-import msgspec
-from msgspec import Meta, Struct, field
+from msgspec import Struct
 from msgspec.structs import replace
 
 from daruma.core.language import tr
-from daruma.store.digests import SENSELESS
-from daruma.store.files import PRIVATE, write_whole
-from daruma.store.heads import CHAINED, MISSABLE, Heads
+from daruma.store.act_notes import ActNote, NoteFinder, Notes, add_notes, joined, read_notes, write_notes
+from daruma.store.files import append_synced, write_whole
+from daruma.store.mark_lines import LinesRead, Memory, line_of, together
+from daruma.store.progress import SENT, Counts, Progress, lacking
+from daruma.store.progress import joined as joined_progress
 
 log = logging.getLogger("daruma.marks")
-FILE = "marks.log"
+FILE, NOTES = "marks.log", "acts.log"
 LINES = 500  # lines after which a file is written anew as one
 LARGEST = 400_000_000  # bytes of a file of marks
-MOST = 1 << 53  # that anything is counted to
-_DIGEST = 16
+_SECOND, _SECOND_NOTES = "daruma-marks-", "daruma-acts-"
 
 
-class Marked(Struct, frozen=True):
-    """Hold what the marks tell: the heads with every part's total, what is missing since when, the purges' salt and
-    digests. `epoch` grows where a store was taken as it is after a loss or a restore.
-    """
+class MarkPlace(Struct, frozen=True):
+    """Say where one place remembers: how far the store has come, and its acts."""
 
-    heads: Heads
-    epoch: int = 0
-    missing: Mapping[str, int] = field(default_factory=dict)
-    salt: str = ""
-    purges: frozenset[str] = frozenset()
-
-    @property
-    def order(self) -> tuple[int, int]:
-        """Return what later marks have more of."""
-        return self.epoch, self.heads.commits
+    marks: Path
+    notes: Path
 
 
 class Read(Struct, frozen=True):
     """Hold what one file of marks gave: nothing where there is none; the numbers of lines that do not verify."""
 
-    marked: Marked | None
+    memory: Memory | None
     damaged: tuple[int, ...] = ()
     lines: int = 0
 
 
-def second_file(folder: Path, store: str) -> Path:
-    """Return where a second place keeps the marks of a store."""
-    return folder / f"daruma-marks-{store[:12]}.log"
+class Told(Struct, frozen=True):
+    """Hold what a commit adds: how far its session has come, what it purged, which acts it began or found never sent."""
+
+    store: str
+    session: str
+    counts: Counts
+    purges: frozenset[tuple[str, str]] = frozenset()
+    notes: tuple[ActNote, ...] = ()
 
 
-def line_of(marked: Marked) -> bytes:
-    """Return marks as a line."""
-    heads = marked.heads
-    plain: dict[str, Any] = {
-        "store": heads.store,
-        "epoch": marked.epoch,
-        "commits": heads.commits,
-        "chains": heads.chains,
-        "jobs": heads.jobs,
-        "saves": heads.saves,
-        "writes": heads.writes,
-        "missing": marked.missing,
-        "salt": marked.salt,
-        "purges": sorted(marked.purges),
-    }
-    body = json.dumps(plain, sort_keys=True, separators=(",", ":")).encode()
-    return hashlib.sha256(body).hexdigest()[:_DIGEST].encode() + b" " + body + b"\n"
+def beside(folder: Path) -> MarkPlace:
+    """Return where a data folder remembers."""
+    return MarkPlace(folder / FILE, folder / NOTES)
+
+
+def second_place(folder: Path, store: str) -> MarkPlace:
+    """Return where a second place remembers a store."""
+    return MarkPlace(folder / f"{_SECOND}{store[:12]}.log", folder / f"{_SECOND_NOTES}{store[:12]}.log")
 
 
 def read_marks(file: Path) -> Read:
@@ -88,144 +71,135 @@ def read_marks(file: Path) -> Read:
     except OSError as error:
         log.info("%s: %s", file, error)
         return Read(None)
-    newest: Marked | None = None
-    writes: dict[str, int] = {}
-    purges: set[str] = set()
-    damaged, count = [], 0
-    # what comes after the last line's end was cut off while it was written: it never counted
-    for count, line in enumerate(raw.split(b"\n")[:-1], start=1):
-        marked = _marked(line)
-        if marked is None:
-            damaged.append(count)
-            continue
-        if newest is None or marked.order >= newest.order:
-            newest = marked
-        writes.update(marked.heads.writes)
-        purges |= marked.purges
-    if newest is not None:
-        newest = replace(newest, heads=replace(newest.heads, writes=writes), purges=frozenset(purges))
-    return Read(newest, tuple(damaged), count)
+    lines = LinesRead()
+    memory = lines.feed(raw)
+    return Read(memory, tuple(lines.damaged), lines.count)
 
 
-Count = Annotated[int, Meta(ge=0, le=MOST)]
+def all_notes(places: Iterable[MarkPlace]) -> Notes:
+    """Return the acts that any of some places remembers; what cannot be read gives none."""
+    return joined(*(_notes_in(place).values() for place in places))
 
 
-class _Line(Struct):
-    """Say what a line may hold: marks lie where others can write as well, and what they tell goes into the store's questions."""
-
-    store: str
-    epoch: Count
-    commits: Count
-    chains: dict[str, tuple[Count, str]]
-    jobs: Count
-    saves: Count
-    writes: dict[str, Count]
-    missing: dict[str, Count]
-    salt: str
-    purges: frozenset[str]
-
-
-def _marked(line: bytes) -> Marked | None:
-    digest, _, body = line.partition(b" ")
-    if hashlib.sha256(body).hexdigest()[:_DIGEST].encode() != digest:
-        return None
+def _notes_in(place: MarkPlace) -> Notes:
     try:
-        plain = msgspec.json.decode(body, type=_Line)
-    except SENSELESS:
-        return None
-    if plain.chains.keys() != CHAINED.keys() or not plain.missing.keys() <= MISSABLE:
-        return None
-    heads = Heads(plain.store, plain.commits, plain.chains, plain.jobs, plain.saves, plain.writes)
-    return Marked(heads, plain.epoch, plain.missing, plain.salt, plain.purges)
+        return read_notes(place.notes).notes
+    except OSError as error:
+        log.info("%s: %s", place.notes, error)
+        return {}
 
 
 class Marks:
     """Keep the marks of one store in its folder and, where there is one, in the second place."""
 
     def __init__(self, folder: Path, second: Path | None = None) -> None:
-        self.file = folder / FILE
+        self.folder = folder
         self.second = second
         self.trouble = ""
         self.damaged: tuple[str, ...] = ()
-        self.last: Marked | None = None
-        self._worn = False
+        self.memory: Memory | None = None
+        self.finder = NoteFinder(folder / NOTES)
+        self._read: dict[MarkPlace, Read] = {}
 
-    def read(self, store: str) -> Marked | None:
-        """Return the newest marks of either place; those of another store count only where they lie in the folder."""
-        found = [(file, read_marks(file)) for file in self._files(store)]
-        orders = {read.marked.order if read.marked else None for _, read in found}
-        self._worn = len(orders) > 1 or any(read.damaged or read.lines > LINES for _, read in found)
+    def places(self, store: str) -> tuple[MarkPlace, ...]:
+        """Return the places that remember a store; where it is not known which, the folder alone."""
+        second = (second_place(self.second, store),) if self.second is not None and store else ()
+        return (beside(self.folder), *second)
+
+    def _strange_places(self, store: str) -> Iterator[MarkPlace]:
+        if self.second is None:
+            return
+        for file in sorted(self.second.glob(f"{_SECOND}*.log")):
+            name = file.name.removeprefix(_SECOND).removesuffix(".log")
+            if name != store[:12]:
+                yield MarkPlace(file, self.second / f"{_SECOND_NOTES}{name}.log")
+
+    def read(self, store: str) -> Memory | None:
+        """Return what all places remember of a store; what another store left counts only where it lies in the folder."""
+        self._read = {place: read_marks(place.marks) for place in self.places(store)}
         self.damaged = tuple(
-            tr("line {number} of {file} is damaged", number=number, file=file.name)
-            for file, read in found
+            tr("line {number} of {file} is damaged", number=number, file=place.marks.name)
+            for place, read in self._read.items()
             for number in read.damaged
         )
-        marks = [read.marked for _, read in found if read.marked is not None]
-        mine = [marked for marked in marks if marked.heads.store == store or not store] or marks
-        self.last = max(mine, key=lambda marked: marked.order, default=None)
-        return self.last
+        found = [read.memory for read in self._read.values() if read.memory is not None]
+        mine = [memory for memory in found if memory.store == store or not store]
+        self.memory = together(mine or found, store)
+        return self.memory
 
-    def add(self, marked: Marked) -> None:
-        """Add a line to each place; what fails is remembered and said, and does not undo what was kept."""
-        known = self.last.purges if self.last is not None else frozenset[str]()
-        line = line_of(replace(marked, purges=marked.purges - known))
-        self.last = marked
+    def damaged_notes(self, store: str) -> tuple[str, ...]:
+        """Return which notes of acts do not verify, in any place: all of them are read."""
+        found = []
+        for place in self.places(store):
+            with self._said(place):
+                found += [(number, place.notes.name) for number in read_notes(place.notes).damaged]
+        return tuple(tr("line {number} of {file} is damaged", number=number, file=name) for number, name in found)
+
+    def notes(self, store: str) -> Notes:
+        """Return the acts that any place remembers."""
+        return all_notes(self.places(store))
+
+    def strange_notes(self, store: str) -> Notes:
+        """Return the acts that the second place remembers of other stores: they were on real parts, too."""
+        return all_notes(self._strange_places(store))
+
+    def add(self, told: Told) -> None:
+        """Add to each place what a commit tells; what fails is remembered and said, and does not undo what was kept."""
+        known = self.memory or Memory(told.store)
+        fresh = Memory(told.store, {told.session: told.counts}, told.purges - known.purges)
+        self.memory = together((known, fresh), told.store)
         self.trouble = ""
-        for file in self._files(marked.heads.store):
-            try:
-                _append(file, line)
-            except OSError as error:
-                self.trouble = tr(
-                    "The marks could not be kept in {parent}: {strerror}.",
-                    parent=file.parent.name or file.parent,
-                    strerror=error.strerror,
-                )
-                log.info("%s: %s", file, error)
+        for place in self.places(told.store):
+            with self._said(place):
+                # noted first: marks never tell of an act that is noted nowhere
+                size = add_notes(place.notes, told.notes) if told.notes else 0
+                append_synced(place.marks, line_of(replace(fresh, notes=size)))
 
-    def rewrite(self, marked: Marked) -> None:
-        """Write each place anew as one line; a file that holds damaged lines is laid aside."""
-        self.last = marked
-        for file in self._files(marked.heads.store):
-            try:
-                if read_marks(file).damaged:
-                    file.replace(file.with_name(file.name + ".damaged"))
-                write_whole(file, line_of(marked))
-            except OSError as error:
-                self.trouble = tr(
-                    "The marks could not be kept in {parent}: {strerror}.",
-                    parent=file.parent.name or file.parent,
-                    strerror=error.strerror,
-                )
-                log.info("%s: %s", file, error)
+    def bring_up(self, memory: Memory, notes: Iterable[ActNote]) -> None:
+        """Write anew the places that tell less than is known, are damaged or long; `notes` are the acts that the store tells of,
+        gone through only where one of the places lacks some.
+        """
+        every: Notes | None = None
+        self.memory = memory
+        for place, read in self._read.items():
+            noted = _size(place.notes)
+            behind = read.memory is None or _tells_less(read.memory, memory)
+            stale = read.memory is None or noted < read.memory.notes or _acts_of(read.memory) != _acts_of(memory)
+            if not (behind or stale or read.damaged or read.lines > LINES):
+                continue
+            with self._said(place):
+                if read.damaged:
+                    place.marks.replace(place.marks.with_name(place.marks.name + ".damaged"))
+                if stale:
+                    # what was noted is believed before the store, a row of which may be damaged
+                    every = every or joined(self.notes(memory.store).values(), notes)
+                    noted = write_notes(place.notes, every.values())
+                write_whole(place.marks, line_of(replace(memory, notes=noted)))
 
-    @property
-    def are_worn(self) -> bool:
-        """Return whether what was read should be written anew: damaged, long, or another thing in either place."""
-        return self._worn
+    @contextmanager
+    def _said(self, place: MarkPlace) -> Iterator[None]:
+        """Remember as the marks' trouble that a place could not be written."""
+        try:
+            yield
+        except OSError as error:
+            parent = place.marks.parent
+            self.trouble = tr(
+                "The marks could not be kept in {parent}: {strerror}.", parent=parent.name or parent, strerror=error.strerror
+            )
+            log.info("%s: %s", parent, error)
 
-    def _files(self, store: str) -> Iterator[Path]:
-        yield self.file
-        if self.second is not None and store:
-            yield second_file(self.second, store)
 
-
-def _append(file: Path, line: bytes) -> None:
-    flags = os.O_WRONLY | os.O_APPEND | os.O_CREAT | os.O_NOFOLLOW | os.O_NONBLOCK
-    descriptor = os.open(file, flags, PRIVATE)
+def _size(file: Path) -> int:
     try:
-        fcntl.flock(descriptor, fcntl.LOCK_EX)
-        if _is_cut_off(file):
-            # a line that was cut off must not spoil the one that follows it
-            line = b"\n" + line
-        os.write(descriptor, line)
-        os.fsync(descriptor)
-    finally:
-        os.close(descriptor)
+        return file.stat().st_size
+    except OSError:
+        return 0
 
 
-def _is_cut_off(file: Path) -> bool:
-    with file.open("rb") as reader:
-        if reader.seek(0, os.SEEK_END) == 0:
-            return False
-        reader.seek(-1, os.SEEK_END)
-        return reader.read(1) != b"\n"
+def _tells_less(there: Memory, known: Memory) -> bool:
+    return bool(lacking(known.progress, there.progress)) or there.purges != known.purges or bool(there.writes)
+
+
+def _acts_of(memory: Memory) -> Progress:
+    found = {session: {what: counts[what] for what in SENT if what in counts} for session, counts in memory.progress.items()}
+    return joined_progress({session: counts for session, counts in found.items() if counts})

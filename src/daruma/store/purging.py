@@ -1,29 +1,42 @@
 """What a purge leaves, and how it is remembered: by salted digests, applied to whatever comes back."""
 
+from collections.abc import Iterable
+
 from msgspec.structs import replace
-from sqlalchemy import Connection, select, text
+from sqlalchemy import Connection, or_, select, text
 
 from daruma.core.job import Job, Proof, Ticket
 from daruma.store.digests import salted
 from daruma.store.schema import facts, purges
 
+Purge = tuple[str, str]  # salt, and digest with that salt
+
 
 def remember(connection: Connection, *identities: str) -> None:
     """Remember identities (a job's, a backup's digest) as purged."""
-    salt = _salt(connection)
-    rows = [{"digest": salted(salt, identity)} for identity in identities]
-    if rows:
-        connection.execute(text("INSERT OR IGNORE INTO purges VALUES (:digest)"), rows)
+    salt = str(connection.execute(select(facts.c.value).where(facts.c.key == "salt")).scalar() or "")
+    remember_purges(connection, {(salt, salted(salt, identity)) for identity in identities})
+
+
+def known_purges(connection: Connection) -> frozenset[Purge]:
+    """Return what is remembered as purged."""
+    return frozenset((str(salt), str(digest)) for salt, digest in connection.execute(select(purges.c.salt, purges.c.digest)))
+
+
+def remember_purges(connection: Connection, told: Iterable[Purge]) -> bool:
+    """Remember what was purged elsewhere as well; return whether something of it was not known."""
+    fresh = set(told) - known_purges(connection)
+    if fresh:
+        rows = [{"salt": salt, "digest": digest} for salt, digest in sorted(fresh)]
+        connection.execute(text("INSERT OR IGNORE INTO purges VALUES (:salt, :digest)"), rows)
+    return bool(fresh)
 
 
 def is_purged(connection: Connection, identity: str) -> bool:
     """Return whether what carries an identity was purged before."""
-    digest = salted(_salt(connection), identity)
-    return connection.execute(select(purges.c.digest).where(purges.c.digest == digest)).first() is not None
-
-
-def _salt(connection: Connection) -> str:
-    return str(connection.execute(select(facts.c.value).where(facts.c.key == "salt")).scalar() or "")
+    salts = connection.execute(select(purges.c.salt).distinct()).scalars().all()
+    same = [(purges.c.salt == salt) & (purges.c.digest == salted(str(salt), identity)) for salt in salts]
+    return bool(same) and connection.execute(select(purges.c.digest).where(or_(*same))).first() is not None
 
 
 def without_identifiers(job: Job) -> Job:

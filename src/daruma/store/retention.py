@@ -1,6 +1,6 @@
 """Retention: purge the identifiers of jobs that were closed long ago; what is counted stays."""
 
-from collections.abc import Sequence
+from collections.abc import Iterable, Sequence
 
 from msgspec import Struct
 from msgspec.structs import replace
@@ -11,7 +11,7 @@ from daruma.core.job import Job
 from daruma.store.bodies import job_of
 from daruma.store.database import Database
 from daruma.store.jobs import fetching, put_jobs
-from daruma.store.purging import is_purged, remember, without_identifiers
+from daruma.store.purging import Purge, is_purged, remember, remember_purges, without_identifiers
 from daruma.store.schema import acts, backups, doubts, jobs
 
 
@@ -45,9 +45,17 @@ def purge(database: Database, closed_before: str, when: str) -> Due:
         _purge_backups(connection, found_backups, when)
         _purge_jobs(connection, found_jobs, when)
         remember(connection, *(job.uid for job in found_jobs), *found_backups.values())
-    with database.reading() as connection:
-        connection.execute(text("PRAGMA wal_checkpoint(TRUNCATE)"))
+    database.overwrite()
     return _names(found_jobs, found_backups)
+
+
+def apply_purges(database: Database, told: Iterable[Purge], when: str) -> Due:
+    """Remember what was purged elsewhere, purge what of it is here again, and return that."""
+    with database.writing() as connection:
+        remember_purges(connection, told)
+        again = purge_again(connection, when)
+    database.overwrite()
+    return again
 
 
 def purge_again(connection: Connection, when: str) -> Due:

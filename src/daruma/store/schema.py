@@ -121,16 +121,46 @@ settlements = Table(
 # the acts without a final settlement; kept by triggers, so that nobody can forget one
 doubts = Table("doubts", metadata, Column("act", Integer, ForeignKey("acts.number"), primary_key=True))
 
-# writes that a part is known to have had and that no act here tells of any more
-lost_writes = Table(
-    "lost_writes",
+# acts that are known to have been and of which no row here tells: they count for their kind and what they were on; `sent` is 0
+# for one that is known never to have gone out
+lost_acts = Table(
+    "lost_acts",
     metadata,
-    Column("die", String, primary_key=True),
+    Column("uid", String, primary_key=True),
+    Column("kind", String, nullable=False),
+    Column("die", String, nullable=False, index=True),
+    Column("sent", Integer, nullable=False),
+)
+
+# how far each session has come, by kind of row; counted by triggers (store.progress)
+progress = Table(
+    "progress",
+    metadata,
+    Column("session", String, primary_key=True),
+    Column("what", String, primary_key=True),
     Column("times", Integer, nullable=False),
 )
 
-# salted digests of what was purged: applied to whatever comes back
-purges = Table("purges", metadata, Column("digest", String, primary_key=True))
+# how far sessions are known to have come of which not all is here, so that what is missing stays known without any marks
+told = Table(
+    "told",
+    metadata,
+    Column("session", String, primary_key=True),
+    Column("what", String, primary_key=True),
+    Column("times", Integer, nullable=False),
+)
 
-# what the store knows of itself: its identity, the salt of its purges, how many commits and saves of jobs there were
+# how many rows it was accepted that are missing
+accepted = Table(
+    "accepted",
+    metadata,
+    Column("session", String, primary_key=True),
+    Column("what", String, primary_key=True),
+    Column("times", Integer, nullable=False),
+)
+
+# digests of what was purged, each with its salt: applied to whatever comes back
+purges = Table("purges", metadata, Column("salt", String, primary_key=True), Column("digest", String, primary_key=True))
+
+# what the store knows of itself: its identity, the salt of its purges, the session that is writing
 facts = Table("facts", metadata, Column("key", String, primary_key=True), Column("value", String, nullable=False))

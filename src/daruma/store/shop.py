@@ -1,6 +1,7 @@
 """The shop's store as one thing: database, vault, journal, jobs, shelf."""
 
 from collections.abc import Callable
+from datetime import datetime
 from functools import cached_property
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -8,10 +9,10 @@ from typing import TYPE_CHECKING
 from daruma.core.backup import VaultFault
 
 if TYPE_CHECKING:
+    from daruma.store.copy_memory import Held
     from daruma.store.database import Database
     from daruma.store.jobs import JobBook, Shelf
     from daruma.store.journal import Journal
-    from daruma.store.losses import Held
     from daruma.store.recordings import Recordings
     from daruma.store.vault import Vault
 
@@ -43,10 +44,18 @@ class Shop:
         from daruma.store.vault import Vault
 
         self.database = Database(self.folder, second=self.second)
+        if self.database.seen.purges and not self.database.read_only:
+            self._purge_again()
         self.vault = Vault(self.database)
         self.journal = Journal(self.database)
         self.jobs = JobBook(self.database)
         self.shelf = Shelf(self.database)
+
+    def _purge_again(self) -> None:
+        """Purge what came back of what marks or copies know to have been purged."""
+        from daruma.store.retention import apply_purges  # hardly ever needed
+
+        apply_purges(self.database, self.database.seen.purges, datetime.now().astimezone().isoformat(timespec="seconds"))
 
     @property
     def is_open(self) -> bool:
@@ -75,14 +84,15 @@ class Shop:
         """Return what the marks know of and the store has not, with where it may still be."""
         from daruma.store.losses import faults_of
 
-        marks = self.database.marks
-        if marks is None:
+        database = self.database
+        if database.marks is None:
             return ()
-        missing = marks.last is not None and any(marks.last.missing.values())
-        return faults_of(marks.last, marks.damaged, marks.trouble, self._held_by_copies() if missing else ())
+        missing = database.seen.missing
+        copies = self._held_by_copies() if missing.counts else ()
+        return faults_of(missing, database.marks.damaged, database.marks.trouble, copies)
 
     def _held_by_copies(self) -> "tuple[Held, ...]":
-        from daruma.store.copies import held_by  # slow to load, and nothing of it is needed where nothing is missing
+        from daruma.store.copy_memory import held_by  # nothing of it is needed where nothing is missing
 
         return held_by(self.folder)
 
@@ -95,7 +105,14 @@ class Shop:
         from daruma.store.whole import check_rows
 
         seen, faults = self.vault.check(report, whole_store=True)
-        return seen, (*faults, *check_rows(self.database), *self.losses())
+        return seen, (*faults, *check_rows(self.database), *self._damaged_notes(), *self.losses())
+
+    def _damaged_notes(self) -> tuple[VaultFault, ...]:
+        from daruma.store.losses import MARKS
+
+        marks = self.database.marks
+        damaged = marks.damaged_notes(self.database.seen.store) if marks is not None else ()
+        return tuple(VaultFault(MARKS, line) for line in damaged)
 
     def close(self) -> None:
         """Close the database, where it was opened."""

@@ -10,6 +10,7 @@ from sqlalchemy import Connection, LargeBinary, Row, String, cast, desc, func, i
 from sqlalchemy.exc import DatabaseError
 
 from daruma.core.backup import GENESIS, LOST, Backup, BackupContent, Origin, VaultFault, known_by, link_of, name_of, named
+from daruma.core.finding import words_of
 from daruma.core.language import day, tr
 from daruma.store.checking import AT_ONCE, COLUMNS, DAMAGE, check_all
 from daruma.store.database import Database, FileLook
@@ -98,19 +99,22 @@ class Vault:
             return connection.execute(query).first() is not None
 
     def find(self, words: str = "", *, imei: str = "", layout: str = "", maker: str = "", limit: int = 500) -> tuple[Backup, ...]:
-        """Return backups, newest first, whose model, IMEI, die or fields hold every word."""
+        """Return backups, newest first, whose model, IMEI, die or fields hold every word; raise Trouble for too many words."""
+        asked = words_of(words)
+        if asked is None:
+            return ()
         query = _WHOLE.order_by(desc(backups.c.number)).limit(limit)
-        for column, wanted in ((backups.c.imei, imei), (backups.c.layout, layout), (backups.c.maker, maker)):
-            query = query.where(column == wanted) if wanted else query
+        for column, value in ((backups.c.imei, imei), (backups.c.layout, layout), (backups.c.maker, maker)):
+            query = query.where(column == value) if value else query
         with self._database.reading() as connection:
             try:
-                if words.split():
-                    query = query.where(backups.c.number.in_(_found(connection, words.split(), limit)))
+                if asked:
+                    query = query.where(backups.c.number.in_(_found(connection, asked, limit)))
                 return tuple(_backup(row) for row in connection.execute(query))
             except (DatabaseError, UnicodeDecodeError):
                 # a damaged page hides what lies on it and nothing else
-                asked = {"imei": imei, "layout": layout, "maker": maker}
-                return tuple(islice(_found_apart(connection, words.casefold().split(), asked), limit))
+                wanted = {"imei": imei, "layout": layout, "maker": maker}
+                return tuple(islice(_found_apart(connection, [word.casefold() for word in asked], wanted), limit))
 
     def count(self) -> int:
         """Return the number of backups."""
@@ -192,7 +196,7 @@ def _words(number: int, content: BackupContent) -> str:
     return "\n".join(word for word in (*said, *(value for _, value in content.fields)) if len(word) <= LONGEST_WORD)
 
 
-def _found(connection: Connection, words: list[str], limit: int) -> list[int]:
+def _found(connection: Connection, words: Sequence[str], limit: int) -> list[int]:
     """Return the newest numbers whose words hold each of some; parts of three characters or more go by the index."""
     query, values = "SELECT rowid FROM backup_search WHERE ", {"limit": limit}
     long = [word for word in words if len(word) >= 3]

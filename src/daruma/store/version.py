@@ -8,8 +8,8 @@ from daruma.core.language import tr
 from daruma.store.trouble import StoreTrouble
 
 FILE = "daruma.sqlite3"
-HEAD = "0005"
-EARLIER = ("0001", "0002", "0003", "0004")
+HEAD = "0006"
+EARLIER = ("0001", "0002", "0003", "0004", "0005")
 
 
 def looking(file: Path, seconds: float = 5.0) -> sqlite3.Connection:
@@ -18,6 +18,11 @@ def looking(file: Path, seconds: float = 5.0) -> sqlite3.Connection:
     for pragma in ("query_only=ON", "cell_size_check=ON"):
         connection.execute(f"PRAGMA {pragma}")
     return connection
+
+
+def looking_at(file: Path) -> sqlite3.Connection:
+    """Return a connection to a file that nobody changes: a copy, or a store that was replaced."""
+    return sqlite3.connect(f"{file.absolute().as_uri()}?mode=ro&immutable=1", uri=True)
 
 
 def version_of(connection: sqlite3.Connection) -> str:

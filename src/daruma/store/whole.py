@@ -10,10 +10,11 @@ from daruma.core.backup import VaultFault
 from daruma.core.job import job_name
 from daruma.core.language import tr
 from daruma.store.checking import AT_ONCE, DAMAGE
-from daruma.store.database import Database, FileLook, columns_of, up_to_date
+from daruma.store.database import Database, FileLook
 from daruma.store.digests import ACT, DIGITS, FIRST, JOB, SETTLEMENT, SHELF, digested
 from daruma.store.recordings import linked
 from daruma.store.schema import metadata
+from daruma.store.upgrade import columns_of, up_to_date
 from daruma.store.version import EARLIER
 
 CHANGED = tr("it is not as it was written")

@@ -8,6 +8,7 @@ from typing import TYPE_CHECKING, Any
 from msgspec.structs import replace
 from PySide6.QtCore import QObject, QTimer, Signal
 
+from daruma.core.acts import RULES
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.language import inner, tr, word
@@ -157,9 +158,10 @@ class BenchDesk(PlanDesk):
         if job is None or index is None:
             return
         title = inner(self.ready.actions(job)[job.steps[index].action].figures.title)
-        guarded = self.ready.guarded(job) is not None
+        kind = self.ready.guarded(job)
+        stoppable = kind is None or RULES[kind].alone
         self.job_work(
-            self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=not guarded, failed=self._step_failed
+            self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=stoppable, failed=self._step_failed
         )
 
     def put_back(self) -> None:

@@ -14,8 +14,7 @@ from daruma.ui.jobs_desk import JobsDesk
 from daruma.ui.work import Lane, Work
 
 if TYPE_CHECKING:
-    from daruma.store.carrying import Carried
-    from daruma.store.copies import Copy
+    from daruma.store.copies import Carried, Copy
     from daruma.store.retention import Due
 
 FIRST_MS, AGAIN_MS = 20_000, 15 * 60_000  # when the night's copy is looked for
@@ -68,9 +67,8 @@ class Copying(QObject):
         def work(_: Work) -> str:
             from daruma.store.copies import compare
 
-            return told_of(
-                tr("A restore of {copy} would carry over", copy=copy.name), compare(self._desk.ready.shop.folder, copy)
-            )
+            shop = self._desk.ready.shop
+            return told_of(tr("A restore of {copy} would carry over", copy=copy.name), compare(shop.folder, copy, shop.second))
 
         self._run(tr("comparing the copy with the store"), work, self.told, loud=True)
 

@@ -243,7 +243,7 @@ class Desk(BenchDesk):
         old.rig.close()
         old.shop.close()
         try:
-            done = restore(old.shop.folder, copy, datetime.now().astimezone())
+            done = restore(old.shop.folder, copy, datetime.now().astimezone(), old.shop.second)
             said = told_of(tr("{copy} is restored; carried over", copy=copy.name), done.carried)
         finally:
             # whatever came of it, the shop is opened again

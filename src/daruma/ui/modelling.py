@@ -9,6 +9,7 @@ from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QObject, Signal
 
+from daruma.bench.context import local_time
 from daruma.core.language import tr
 from daruma.ui.jobs_desk import JobsDesk
 
@@ -90,7 +91,9 @@ class Modelling(QObject):
     def take(self, shared: Shared) -> None:
         """Take what a shared file holds."""
         self._renewing(
-            tr("taking shared models"), lambda: self._models().take(shared), tr("taken: {shared}", shared=shared.words)
+            tr("taking shared models"),
+            lambda: self._models().take(shared, local_time()),
+            tr("taken: {shared}", shared=shared.words),
         )
 
     def _renewing(self, name: str, function: Callable[[], None], said: str) -> None:

@@ -10,6 +10,7 @@ from typing import TYPE_CHECKING, Any
 from msgspec.structs import replace
 from PySide6.QtCore import QObject, Signal
 
+from daruma.bench.context import local_time
 from daruma.core.language import day, tr
 from daruma.core.shelf import ShelfPart, Vocabulary
 from daruma.ui.jobs_desk import JobsDesk
@@ -88,7 +89,7 @@ class Shelving(QObject):
         def work() -> Preview:
             from daruma.handover.shelf_file import read_shelf
 
-            return read_shelf(path, words, there)
+            return read_shelf(path, words, there, local_time())
 
         self._run(tr("reading {path}", path=path.name), work, self.previewed)
 

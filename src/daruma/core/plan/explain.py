@@ -54,14 +54,15 @@ def origin(case: Case, action: Action) -> str:
     if seen is not None and seen.count:
         low, high = belief(case, action).interval()
         where = tr(" on this adapter") if action.trait.on_adapter else ""
-        text = tr(
-            "this shop{where}: {done} of {count} went well (95 % credible: {low:.0f} to {high:.0f} %)",
-            where=where,
-            done=seen.done,
-            count=seen.count,
-            low=100 * low,
-            high=100 * high,
-        )
+        values = {"where": where, "done": seen.done, "count": seen.count, "low": 100 * low, "high": 100 * high}
+        if case.record.arrived:
+            text = tr(
+                "case file {name}{where}: {done} of {count} went well (95 % credible: {low:.0f} to {high:.0f} %)",
+                name=case.record.arrived,
+                **values,
+            )
+        else:
+            text = tr("this shop{where}: {done} of {count} went well (95 % credible: {low:.0f} to {high:.0f} %)", **values)
     else:
         text = action.figures.origin
     if len(action.chances) > 1 and not action.figures.writes:

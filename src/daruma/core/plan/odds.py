@@ -179,9 +179,12 @@ class Outcomes(Struct, frozen=True):
 
 
 class Record(Struct, frozen=True):
-    """Hold a shop's outcomes by action, and by adapter for reading and writing."""
+    """Hold a shop's outcomes by action, and by adapter for reading and writing; `arrived` is the file that tells of them where
+    they are not this shop's own.
+    """
 
     actions: dict[str, Outcomes] = field(default_factory=dict)
+    arrived: str = ""
 
     def belief(self, key: str, guess: float) -> Beta:
         """Return what the guess and this shop's outcomes say together."""

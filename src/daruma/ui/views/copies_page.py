@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from datetime import date
 from typing import TYPE_CHECKING
 
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QSpinBox, QVBoxLayout
@@ -32,6 +33,9 @@ class CopiesPage(QFrame):
         self.rows = Rows((tr("Copy"), tr("Made"), tr("Size")), mono=frozenset({0}))
         self.view = table("copies_table", tr("Table of copies"), self.rows, (260, 200, 120))
         column.addWidget(self.view, 1)
+        self.coverage = label("quiet")
+        self.coverage.setObjectName("copies_coverage")
+        column.addWidget(self.coverage)
         column.addLayout(self._buttons())
         self.note = label("")
         self.note.setObjectName("copies_note")
@@ -89,15 +93,14 @@ class CopiesPage(QFrame):
 
     def refresh(self) -> None:
         """Look again."""
-        marks = self._desk.ready.shop.database.marks
-        missing = marks is not None and marks.last is not None and any(marks.last.missing.values())
-        self.accept.setVisible(missing)
+        self.accept.setVisible(bool(self._desk.ready.shop.database.seen.missing.counts))
         self._copying.list()
         self._copying.look_for_due(self.days.value())
 
     def _show(self, copies: tuple[Copy, ...]) -> None:
         self._copies = copies
         self.rows.show_rows([(c.name, moment(c.made.isoformat()), tr("{size:.1f} MB", size=c.size / 1000000.0)) for c in copies])
+        self.coverage.setText(_covered(copies))
         if copies:
             self.view.selectRow(0)
         self.restore.setEnabled(bool(copies))
@@ -132,12 +135,27 @@ class CopiesPage(QFrame):
         self._copying.look_for_due(self.days.value())
 
 
+def _covered(copies: tuple[Copy, ...]) -> str:
+    """Return in words how far back the copies reach, and how closely."""
+    from daruma.store.copies import coverage_of
+
+    seen = coverage_of(copies, date.today())
+    if seen.copies < 2:
+        return tr("One copy so far.") if seen.copies else tr("No copy has been made yet.")
+    return tr(
+        "The last {days} days are covered day by day. The oldest copy is {oldest} days old, with at most {longest} days "
+        "between two copies.",
+        days=seen.days,
+        oldest=seen.oldest,
+        longest=seen.longest,
+    )
+
+
 _WHAT = tr(
-    "The whole store is copied each night after 3:00 while Daruma is open, or at the next start, "
-    "and every copy is verified. Kept are the copies of 14 days, then one a week for 8 weeks, "
-    "and always the last one that holds more than the store. A restore puts a copy in the "
-    "store's place and merges what came after it: no count falls, the further state of a job "
-    "wins."
+    "The store is copied every night after 3:00 while Daruma is open, or at the next start. Every copy is verified. "
+    "Daruma saves the newest copy of each of the last 14 days, then at least one a week for 8 weeks, and always the last one "
+    "that holds more than the store. A restore puts a copy in the store's place and merges in everything saved since: "
+    "counts never go down, and of two versions of a job the one that got further stays."
 )
 _PURGE = tr(
     "Purging takes IMEI, serials, texts and record bytes of old closed jobs for good. Proofs, "

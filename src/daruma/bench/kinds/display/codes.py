@@ -8,12 +8,13 @@ from typing import TYPE_CHECKING
 
 from msgspec.structs import replace
 
-from daruma.bench.keeping import fields_of, from_phone, kept_whole, record_of, sound
+from daruma.bench.keeping import fields_of, from_phone, kept_whole, origins, record_of, sound
 from daruma.core.backup import Backup, Origin
 from daruma.core.errors import Trouble
 from daruma.core.job import Job
 from daruma.core.kinds.display.work import DisplayTicket, DisplayWork
 from daruma.core.language import inner, tr
+from daruma.core.measured import Measured
 from daruma.core.model import Model
 from daruma.core.near import near_misses
 from daruma.core.parts import IDENTITY_LABEL, Identity, PartKind
@@ -93,11 +94,12 @@ def _serials(backups: Iterable[Backup]) -> dict[str, str]:
     return {name: serial for name, serial in held.items() if serial}
 
 
-def keep_tuned(vault: Vault, job: Job, source: Backup, record: Record, when: str, note: str) -> Backup:
-    """Keep the record that was made for a panel, beside what the job's source said."""
+def keep_tuned(vault: Vault, job: Job, source: Backup, record: Record, when: str, note: str, measured: Measured) -> Backup:
+    """Keep the record that was made for a panel from what was measured on it, beside what the job's source said."""
     fields, maker = fields_of(record), str(record.values["panel_maker"] or source.content.maker)
     made = replace(source.content, image=record.image, fields=fields, maker=maker)
-    return kept_whole(vault, replace(made, job=job.ref, taken=when, origin=Origin.MADE, note=note))
+    content = replace(made, job=job.ref, taken=when, origin=Origin.MADE, note=note)
+    return kept_whole(vault, content, origins(source.arrived, measured.arrived))
 
 
 def complete_record(vault: Vault, model: Model, maker: str, job: Job) -> Backup:

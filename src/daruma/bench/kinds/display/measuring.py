@@ -67,7 +67,8 @@ def imported(job: Job, fields: tuple[Taken, ...], levels: tuple[Level, ...], nam
     here = measured_here(job)
     left = (here.fields and not fields) or (here.levels and not levels)
     taken = _by(here if left else Measured(die=here.die), tr("file {name}", name=name), when, IMPORTED_UV, IMPORTED_LUMINANCE)
-    return replace(taken, lights=here.lights, fields=fields or here.fields, levels=levels or here.levels)
+    origin = f"{name}, {when[:10]}"
+    return replace(taken, lights=here.lights, fields=fields or here.fields, levels=levels or here.levels, arrived=origin)
 
 
 def _by(kept: Measured, instrument: str, when: str, uv: float, luminance: float) -> Measured:

@@ -70,7 +70,7 @@ def _tune(shop: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]
         imported=keeping.imported(whole),
         kept=kept.name,
     )
-    made = keeping.keep_made(vault, job, kept, image, context.now(), note)
+    made = keeping.keep_made(vault, job, kept, image, context.now(), note, whole.arrived)
     return _from(job, made), tr("kept as {made}", made=made.name)
 
 

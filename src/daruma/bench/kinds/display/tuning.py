@@ -140,7 +140,7 @@ def keep_tuned(job: Job, model: Model, shop: Shop, known: KnownPart, when: str) 
         "tuned for this panel: white and greys ΔE00 {worst:.1f} expected, from its own fields", worst=sheet.tuning.after.worst
     )
     record = decode(known.target.layout, image, loose=True)
-    made = kept_tuned(shop.vault, job, source, record, when, note)
+    made = kept_tuned(shop.vault, job, source, record, when, note, work.measured)
     return with_way(job).having(replace(work, source=made.ref, made=made.ref))
 
 

@@ -4,7 +4,7 @@ from msgspec import Struct
 
 from daruma.core.budget import WriteBudget
 from daruma.core.errors import Remedy
-from daruma.core.interlocks import BackupEvidence, Interlock, firmware_of, kept, model_of, owner, settled, unknowable
+from daruma.core.interlocks import BackupEvidence, Interlock, firmware_of, imported, kept, model_of, owner, settled, unknowable
 from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import Identity, PartSelf, Version
@@ -116,7 +116,7 @@ def _phone(e: WriteEvidence) -> Interlock:
 
 def _budget(e: WriteEvidence) -> Interlock:
     odds = e.budget.next_odds()
-    said = tr("{counted} had, next: {odds:.0f} %", counted=e.budget.counted, odds=100 * odds)
+    said = tr("{counted} had, next: {odds:.0f} %", counted=e.budget.counted, odds=100 * odds) + imported(e.budget.arrived)
     return Interlock("budget", tr("Writes left"), odds > 0, said, tr("Use another panel."))
 
 
