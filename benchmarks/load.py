@@ -51,7 +51,7 @@ def contents(count: int, catalogue: Catalogue, rng: random.Random):  # type: ign
     class Taker:
         """Take what would be kept."""
 
-        def keep(self, content: BackupContent):  # type: ignore[no-untyped-def]
+        def keep(self, content: BackupContent, arrived: str):  # type: ignore[no-untyped-def]  # noqa: ARG002
             made.append(content)
             raise StopIteration
 

@@ -69,7 +69,7 @@ class Model:
     def settle(self, uid: str, name: str, *, sent: bool) -> None:
         self.keep(("settlements", name))
         if not sent:
-            for place in (self.store, self.marks, self.second, self.known, self.store.told):
+            for place in (self.store, self.marks, self.second, self.known):
                 place.unsent.add(uid)
 
     def purge(self, *names: str) -> None:
@@ -109,6 +109,8 @@ class Model:
 
     def _tell(self) -> None:
         self.store.told.take(self.known)
+        # of an act that it has the store goes by its own settlement
+        self.store.told.unsent -= {name for kind, name in self.store.rows if kind == "acts"}
         self.store.purged |= self.known.purged
         self.marks.take(self.known)
         self.second.take(self.known)

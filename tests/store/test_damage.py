@@ -183,6 +183,31 @@ def test_a_damaged_index_hides_no_act(seed: int, acted: Path, tmp_path: Path) ->
         assert sum(note.sent and note.kind == ActKind.WRITE.value for note in noted) == before + 1
 
 
+@pytest.mark.parametrize("index", ["jobs_uid", "ix_settlements_act", "ix_acts_die", "ix_acts_job", "acts_uid"])
+@pytest.mark.parametrize("how", ["nonsense", "empty"])
+def test_no_damaged_index_of_jobs_or_settlements_hides_an_act(index: str, how: str, tmp_path: Path) -> None:
+    folder = tmp_path / "shop"
+    with Shop(folder) as shop:
+        for number in range(1, 30):
+            job = shop.jobs.open_new("t")
+            told = {"job": job.uid, "die": f"D{number % 7}", "backup": "", "digest": "d", "started": "t", "evidence": ()}
+            shop.journal.settle(shop.journal.intend(ActKind.WRITE, **told), ActState.DONE, "", "t")
+        everything = shop.journal.all()
+    in_one_file(folder)
+    with closing(sqlite3.connect(folder / FILE)) as raw:
+        (page,) = raw.execute("SELECT rootpage FROM sqlite_master WHERE name = ?", (index,)).fetchone()
+    bytes_ = bytearray((folder / FILE).read_bytes())
+    bytes_[(page - 1) * 4096 : page * 4096] = b"\xff" * 4096 if how == "nonsense" else b"\x0a" + bytes(4) + b"\x10" + bytes(4090)
+    (folder / FILE).write_bytes(bytes_)
+    with Shop(folder) as shop:
+        assert [act.uid for act in shop.journal.all()] == [act.uid for act in everything]
+        for n in range(7):
+            mine = [act.uid for act in everything if act.die == f"D{n}"]
+            assert [act.uid for act in shop.journal.acts_on(f"D{n}")] == mine
+            assert shop.journal.writes(f"D{n}") == len(mine)
+        assert {shop.journal.acts_of(act.job)[0].uid for act in everything} == {act.uid for act in everything}
+
+
 def test_any_page_of_jobs_costs_what_is_on_it(tmp_path: Path) -> None:
     """The last one too, behind which nothing tells where the table ends."""
     with Shop(tmp_path / "sound") as shop, shop.database.writing() as connection:

@@ -259,7 +259,8 @@ class Run:
         shutil.rmtree(place, ignore_errors=True)
         shutil.copytree(self.folder, place)
         model = self.model
-        self.before = place, Model(dict(model.acts), model.store.snapshot(), model.marks.copy(), copies={**model.copies})
+        kept = Model(store=model.store.snapshot(), marks=model.marks.copy(), copies={**model.copies}, replaced=[*model.replaced])
+        self.before = place, kept
         self._open()
 
     def put_back(self) -> None:
@@ -278,6 +279,7 @@ class Run:
             self.model.replaced.clear()
         shutil.copytree(place, self.folder, dirs_exist_ok=True)
         self.model.copies |= model.copies
+        self.model.replaced += model.replaced
         self.model.store, self.model.marks = model.store.snapshot(), model.marks.copy()
         if self.rng.random() < 0.5 and copies_of(self.folder):
             self.restore()

@@ -94,6 +94,8 @@ WAYS: dict[str, Callable[[Bench], tuple[Callable[[], None], ...]]] = {
     "marks, second": lambda b: (b.lost(*BESIDE), b.without_second, b.opened),
     "older folder, opened first": lambda b: (b.put_back, b.opened, b.without_second, b.opened, b.restored),
     "older folder, restored first": lambda b: (b.put_back, b.restored, b.without_second, b.opened),
+    "older folder, opened, all else lost": lambda b: (b.put_back, b.opened, b.lost(*BESIDE), b.without_second, b.opened),
+    "older folder, restored, all else lost": lambda b: (b.put_back, b.restored, b.lost(*BESIDE), b.without_second, b.opened),
     "damaged": lambda b: (b.spoilt, b.opened),
     "damaged, restored": lambda b: (b.spoilt, b.restored),
     "damaged, no marks": lambda b: (b.spoilt, b.lost(*BESIDE), b.restored),
@@ -346,3 +348,15 @@ def test_marks_of_an_earlier_version_are_believed(tmp_path: Path) -> None:
     with Shop(folder) as shop:
         act(shop, ActKind.WRITE, "D1")
         assert shop.journal.writes("D1") == 4
+
+
+def test_guards_that_were_taken_away_are_made_again(empty: Shop) -> None:
+    uid = act(empty, ActKind.WRITE, "D1")
+    empty.close()
+    with closing(sqlite3.connect(empty.folder / FILE)) as raw:
+        before = dict(raw.execute("SELECT name, sql FROM sqlite_master WHERE type = 'trigger'"))
+    meddle(empty.folder)
+    with Shop(empty.folder), closing(sqlite3.connect(empty.folder / FILE)) as raw:
+        assert dict(raw.execute("SELECT name, sql FROM sqlite_master WHERE type = 'trigger'")) == before
+        with pytest.raises(sqlite3.IntegrityError, match="append-only"):
+            raw.execute("UPDATE acts SET die = 'another' WHERE uid = ?", (uid,))

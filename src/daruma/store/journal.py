@@ -1,20 +1,19 @@
 """The journal: every act on a part is written ahead, then settled; both are append-only."""
 
 import json
-from collections.abc import Iterable
 from contextlib import suppress
 from pathlib import Path
 from typing import Any
 
-from sqlalchemy import Connection, Row, Select, Table, bindparam, func, insert, select
+from sqlalchemy import Connection, Select, Table, bindparam, func, insert, select
 
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.backup import VaultFault
 from daruma.core.job import Job, job_name
 from daruma.core.language import tr
 from daruma.store.act_notes import joined as joined_notes
-from daruma.store.act_rows import ACTS, Readout, read_out
-from daruma.store.apart import DAMAGE, rows_apart
+from daruma.store.act_rows import ActQuery, Readout, read_out
+from daruma.store.apart import DAMAGE
 from daruma.store.database import Database
 from daruma.store.digests import ACT, FIRST, SETTLEMENT, chained, fresh_uid, row_digest
 from daruma.store.engine import explained
@@ -106,7 +105,7 @@ class Journal:
 
     def all(self) -> tuple[Act, ...]:
         """Return every act, oldest first."""
-        return self._read(ACTS)[0]
+        return self._read(_EVERY)[0]
 
     def in_doubt(self) -> tuple[Act, ...]:
         """Return every act that was never settled, or settled as in doubt; those under way are among them."""
@@ -141,12 +140,12 @@ class Journal:
 
     def damaged(self) -> tuple[VaultFault, ...]:
         """Return the acts that are not as they were written; they are set aside and count against their parts."""
-        return tuple(VaultFault(tr("act {number}", number=row.number), CHANGED) for row in self._read(ACTS)[1])
+        return tuple(VaultFault(tr("act {number}", number=row.number), CHANGED) for row in self._read(_EVERY)[1])
 
-    def _read(self, query: Select[Any]) -> Readout:
+    def _read(self, query: ActQuery) -> Readout:
         """Return the acts of a query that are as they were written, and the rows of the others."""
         with self._database.reading() as connection:
-            return read_out(connection, rows_apart(connection, query, acts.c.number))
+            return query.read(connection)
 
     def _read_by(self, name: str, value: str) -> Readout:
         """Return the acts whose part or job is known by a value, and the damaged rows that may be of it."""
@@ -154,21 +153,17 @@ class Journal:
             return self._found(connection, name, value)
 
     def _found(self, connection: Connection, name: str, value: str) -> Readout:
-        sound, damaged = read_out(connection, self._rows(connection, name, value))
-        # a damaged index leads to acts on other parts as well
-        return tuple(act for act in sound if getattr(act, name) == value), damaged
-
-    def _rows(self, connection: Connection, name: str, value: str) -> Iterable[Row[Any]]:
-        """Return the rows that the index leads to where they tell the same; else those that either of them tells of."""
+        """Return what the index leads to where the rows tell the same; else what either of them tells of."""
         finder = self._database.finder
         with suppress(*DAMAGE):
-            found = connection.execute(_BY[name], {"value": value}).all()
+            rows = _BY[name].rows(connection, {"value": value})
             # what is in an index is not looked up in the table: its value is the index's own
-            told = [row.number for row in found if getattr(row, name) == value]
-            if len(told) == len(found) and told == sorted(finder.by_rows(connection, name, value)):
-                return found
-        numbers = finder.numbers(connection, name, value)
-        return rows_apart(connection, _NUMBERED, acts.c.number, {"numbers": numbers})
+            told = [row.number for row in rows if getattr(row, name) == value]
+            if len(told) == len(rows) and told == sorted(finder.by_rows(connection, name, value)):
+                return read_out(rows)
+        sound, damaged = _NUMBERED.read(connection, {"numbers": finder.numbers(connection, name, value)})
+        # a damaged index leads to acts on other parts as well
+        return tuple(act for act in sound if getattr(act, name) == value), damaged
 
     def _refuse_past_doubt(self, connection: Connection, die: str) -> None:
         number = connection.execute(_OPEN, {"numbers": self._database.finder.numbers(connection, "die", die)}).scalar()
@@ -223,9 +218,10 @@ def _newest(table: Table) -> Select[Any]:
 
 _KINDS = frozenset(kind.value for kind in ActKind)
 # made once: putting a question together takes longer than answering it
-_BY = {name: ACTS.where(acts.c[name] == bindparam("value")) for name in ("die", "job")}
-_NUMBERED = ACTS.where(acts.c.number.in_(bindparam("numbers", expanding=True)))
-_IN_DOUBT = ACTS.where(acts.c.number.in_(select(doubts.c.act)))
+_EVERY = ActQuery()
+_BY = {name: ActQuery(acts.c[name] == bindparam("value")) for name in ("die", "job")}
+_NUMBERED = ActQuery(acts.c.number.in_(bindparam("numbers", expanding=True)))
+_IN_DOUBT = ActQuery(acts.c.number.in_(select(doubts.c.act)))
 _OPEN = select(doubts.c.act).where(doubts.c.act.in_(bindparam("numbers", expanding=True)))
 _DOUBT = select(doubts.c.act).where(doubts.c.act == bindparam("act"))
 _NUMBER = select(jobs.c.number).where(jobs.c.uid == bindparam("uid"))
