@@ -10,15 +10,16 @@ import pytest
 from msgspec.structs import replace
 
 from daruma.bench.context import Context
-from daruma.bench.kinds.battery import prove_runs
-from daruma.bench.kinds.battery.figures import FULL, allowed, wished
+from daruma.bench.kinds.battery import counted, prove_runs
+from daruma.bench.kinds.battery.figures import FULL, allowed, locks, wished
 from daruma.bench.kinds.battery.measuring import samples_of
+from daruma.bench.rig import look
 from daruma.core.acts import ActKind, ActState
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.interlocks import dark
 from daruma.core.job import StepState
-from daruma.core.kinds.battery.work import KIND, BatteryWork
-from daruma.core.parts import Function, Identity, PartKind
+from daruma.core.kinds.battery.work import KIND, USES, BatteryWork, measured, use_in
+from daruma.core.parts import Function, Identity, PartKind, PartSelf
 from daruma.core.records import decode
 from daruma.standin.kinds.battery import Pack
 from tests.bench.jobbench import WIRES, JobBench, job_bench
@@ -201,6 +202,37 @@ def test_nothing_is_enabled_or_written_that_was_not_measured(tmp_path: Path) -> 
         assert "measured" in {lock.key for lock in dark(at.workshop.survey(at.job, Context()).locks)}
         proof = prove_runs(at.workshop, at.job, Context())
         assert not proof.proven
+
+
+def test_a_cell_s_log_proves_no_pack_that_was_never_measured(tmp_path: Path) -> None:
+    """Measured for one way, the way changed to a genuine pack: its log says nothing of that, and counts again for its own."""
+    with bench(tmp_path, "worn", system="5.2", pack="genuine") as at:
+        at.until("test_cell")
+        at.do()
+        assert at.work.use in USES
+        assert measured(at.job).log
+        routes = {route.way: route for route in at.workshop.plan(at.job).routes}
+        own = at.job
+        at.job = at.workshop.choose(at.job, next(r for way, r in routes.items() if "Genuine" in way), Context())
+        assert not measured(at.job).log
+        assert "measured" in {lock.key for lock in dark(locks(at.workshop, at.job, look(at.workshop.rig)))}
+        at.until("prove_battery_runs")
+        proof = prove_runs(at.workshop, at.job, Context())
+        assert "gauge" in proof.summary
+        assert "rated" not in proof.summary
+        assert measured(own).log
+
+
+def test_a_cell_that_was_measured_bare_is_no_pack_that_was(tmp_path: Path) -> None:
+    with bench(tmp_path, "worn") as at:
+        at.until("test_cell")
+        at.do()
+        bare = replace(at.work, use="weld_cell")
+        packed = replace(at.work, use="fit_pack", cell="P1", target=PartSelf("P2", KIND, "", "cedar_l", 128))
+        for work, counts in ((bare, use_in(at.job) == "weld_cell"), (packed, False)):
+            assert bool(measured(at.job.having(work)).log) == counts
+            variant = USES[work.use]
+            assert (f"test_cell:{variant}", True) in counted(at.job.having(work), None, (("test_cell", True),))  # type: ignore[arg-type]
 
 
 OPS = ("flex.activate", "flex.state", "write.commit", "station.samples", "phone.boot", "phone.gauge")

@@ -137,12 +137,11 @@ def test_every_interlock_goes_dark_for_its_own_reason(tmp_path: Path) -> None:
         kept.write_bytes(data.replace(b"a", b"b", 1))
         assert darkened() == {"second"}, "the copy is read when it counts, not when it was made"
         kept.write_bytes(data)
-        tests = at.job.of(FaceWork).tests
-        at.job = at.job.having(replace(at.job.of(FaceWork), tests=(replace(tests[-1], switch="open", counter=1),)))
+        at.module.switch = "open"
+        assert darkened() == {"counter"}, "switch and counter are asked now, whatever an earlier test said"
+        at.module.switch, at.module.activations = "closed", 1
         assert darkened() == {"counter"}
-        at.job = at.job.having(replace(at.job.of(FaceWork), tests=(replace(tests[-1], die="another"),)))
-        assert darkened() == {"counter"}, "a test says whose it is"
-        at.job = at.job.having(replace(at.job.of(FaceWork), tests=tests))
+        at.module.activations = 0
         world.sockets["face"] = next(part.die for part in world.everything() if isinstance(part, Panel))
         assert {"module", "counter"} <= darkened()
         world.firmware = "1.0"
@@ -190,6 +189,34 @@ def test_an_adapter_with_its_own_supply_needs_none(tmp_path: Path) -> None:
         assert locks["volts"].evidence == "the adapter has its own supply"
         at.do()
         assert at.module.switch == "open"
+
+
+def test_an_adapter_that_is_swapped_after_the_test_is_asked_again(tmp_path: Path) -> None:
+    """Tested on an adapter that brings its own supply, then seated on one without, the bench supply at nothing."""
+    with bench(tmp_path) as at:
+        at.laying.world.own_supply = True
+        at.until("activate_module")
+        at.laying.world.own_supply, at.laying.world.supply_volts, at.laying.world.supply_on = False, 0.0, False
+        assert {"volts", "lamp"} <= {lock.key for lock in dark(at.workshop.survey(at.job, Context()).locks)}
+        with pytest.raises(InterlockDark, match="Supply at 19 V"):
+            at.do()
+        assert at.begun() == 0
+
+
+def test_a_device_that_begins_and_says_that_it_is_busy_is_not_believed(tmp_path: Path) -> None:
+    with bench(tmp_path) as at:
+        at.until("activate_module")
+        at.technician.hands.fault("lying_answer", op="face.activate")
+        with pytest.raises(InDoubt, match="not known whether it has begun"):
+            at.do()
+        journal = at.workshop.shop.journal
+        (act,) = journal.left_in_doubt()
+        assert journal.spent(ActKind.ACTIVATE, at.module.die)
+        with pytest.raises(Trouble):
+            at.do()
+        assert at.begun() == 1, "nothing is sent past it"
+        at.job, state = at.workshop.settle(act, Context())
+        assert (state, at.module.switch) == (ActState.DONE, "open"), "a later look tells"
 
 
 @pytest.mark.parametrize("fault", share(WIRES, 4))

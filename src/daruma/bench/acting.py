@@ -24,6 +24,7 @@ if TYPE_CHECKING:
     from daruma.store.journal import Journal
 
 _T = TypeVar("_T")
+BUSY = "busy"  # what a device answers that is at something else
 
 
 class WriteFailed(Trouble):
@@ -158,11 +159,16 @@ def _answer(said: LinkError | None) -> str:
     return tr("done") if said is None else said.code if isinstance(said, Refused) else tr("no answer: {said}", said=said.what)
 
 
-def state_of(answer: str, found: Found[_T]) -> ActState:
-    """Return how an act ended by what was found and, where the part is as it was, by what the device answered."""
+def state_of(kind: ActKind, answer: str, found: Found[_T], *, at_once: bool = False) -> ActState:
+    """Return how an act ended by what was found and, where the part is as it was, by what the device answered.
+
+    A device that is busy `at_once` after an act which a part takes once may be busy with that: only a later look tells.
+    """
     if found.as_meant:
         return ActState.DONE
-    return ActState.NOT_SENT if found.untouched and answer in UNTOUCHED else ActState.FAILED
+    if not found.untouched or answer not in UNTOUCHED:
+        return ActState.FAILED
+    return ActState.IN_DOUBT if at_once and RULES[kind].once and answer == BUSY else ActState.NOT_SENT
 
 
 def _settled(
@@ -179,7 +185,7 @@ def _settled(
             safe=tr("The backup is safe. Until the part is read it counts against the part."),
             advice=tr("Put the same part back, connect again and settle the act. Do not repeat it."),
         ) from trouble
-    state = state_of(answer, found)
+    state = state_of(intent.kind, answer, found, at_once=True)
     note = said.what if said else tr("The device reported success, the {looked} differs.", looked=_looked(intent.kind))
     if state is ActState.DONE:
         note = found.words if said is None else tr("{said} The part carries what was meant all the same.", said=said.what)
@@ -187,6 +193,12 @@ def _settled(
     match state:
         case ActState.DONE:
             return found.value
+        case ActState.IN_DOUBT:
+            raise InDoubt(
+                tr("The device says that it is busy: it is not known whether it has begun the {kind}.", kind=word(intent.kind)),
+                safe=tr("The backup is safe. Until the part is looked at once more it counts against the part."),
+                advice=tr("Leave everything as it is for a minute, then settle the act. Do not repeat it."),
+            )
         case ActState.NOT_SENT:
             advice = said.advice if said is not None else intent.advice
             raise NotTaken(answer, note, safe=tr("The part is as it was: nothing was counted."), advice=advice)

@@ -54,7 +54,7 @@ def settle_doubt(rig: Rig, shop: Shop, model: Model, act: Act, job: Job, context
         rig.drop("programmer")
         rig.drop("phone")
         raise
-    state, note = state_of(act.answer, found), tr("settled by looking: {found}", found=found.words)
+    state, note = state_of(act.kind, act.answer, found), tr("settled by looking: {found}", found=found.words)
     shop.journal.settle(act, state, note, context.now(), answer=act.answer or tr("never heard"), found=found.told)
     return state
 

@@ -243,6 +243,15 @@ class Job(Struct, frozen=True):
         done = [f"{s.action} {s.when}" for s in self.bench_steps if s.state is StepState.DONE]
         return hashlib.sha256("\n".join(done).encode()).hexdigest()[:16]
 
+    def basis(self, kind: PartKind) -> str:
+        """Return what a measurement taken now for a proof is of: the part of a kind that is fitted, and the work done so far."""
+        return f"{self.seen(kind)} {self.sheet}"
+
+    def evidence(self, kind: type[W]) -> W:
+        """Return the work on a part with those measurements alone that are of what is fitted now, and of the work as it is."""
+        work = self.of(kind)
+        return work if work.of == self.basis(kind.KIND) else work.unmeasured()
+
     @property
     def bench_steps(self) -> tuple[Step, ...]:
         """Return the steps that are work at the bench, proofs left out."""

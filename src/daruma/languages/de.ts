@@ -95,6 +95,11 @@
   </message>
   <message>
    <location filename="bench/acting.py" />
+   <source>The device says that it is busy: it is not known whether it has begun the {kind}.</source>
+   <translation>Das Gerät meldet, dass es beschäftigt ist: Ob es damit begonnen hat ({kind}), ist nicht bekannt.</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
    <source>never sent: it was stopped</source>
    <translation>nie gesendet: es wurde angehalten</translation>
   </message>
@@ -122,6 +127,16 @@
    <location filename="bench/acting.py" />
    <source>Put the same part back, connect again and settle the act. Do not repeat it.</source>
    <translation>Dasselbe Teil wieder einsetzen, neu verbinden und den Vorgang klären. Nicht wiederholen.</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
+   <source>The backup is safe. Until the part is looked at once more it counts against the part.</source>
+   <translation>Die Sicherung ist sicher. Bis das Teil noch einmal geprüft ist, zählt es gegen das Teil.</translation>
+  </message>
+  <message>
+   <location filename="bench/acting.py" />
+   <source>Leave everything as it is for a minute, then settle the act. Do not repeat it.</source>
+   <translation>Eine Minute alles lassen, wie es ist, dann den Vorgang klären. Nicht wiederholen.</translation>
   </message>
   <message>
    <location filename="bench/acting.py" />
@@ -585,13 +600,8 @@
   </message>
   <message>
    <location filename="bench/kinds/battery/figures.py" />
-   <source>{count_t} samples are kept</source>
-   <translation>{count_t} Messwerte sind gesichert</translation>
-  </message>
-  <message>
-   <location filename="bench/kinds/battery/figures.py" />
-   <source>nothing supports a figure yet</source>
-   <translation>noch stützt nichts einen Wert</translation>
+   <source>the measured cell is in {cell}</source>
+   <translation>die gemessene Zelle steckt in {cell}</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/figures.py" />
@@ -622,6 +632,16 @@
    <location filename="bench/kinds/battery/figures.py" />
    <source>These figures are not written. {reasons}</source>
    <translation>Diese Werte werden nicht geschrieben. {reasons}</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/battery/figures.py" />
+   <source>{count_t} samples, the last of {when}</source>
+   <translation>{count_t} Messwerte, der letzte vom {when}</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/battery/figures.py" />
+   <source>nothing supports a figure yet</source>
+   <translation>noch stützt nichts einen Wert</translation>
   </message>
   <message>
    <location filename="bench/kinds/battery/figures.py" />
@@ -1305,8 +1325,8 @@
   </message>
   <message>
    <location filename="bench/kinds/face_module/activation.py" />
-   <source>the module that is seated was not tested</source>
-   <translation>das eingesetzte Modul wurde nicht getestet</translation>
+   <source>the module that is seated does not answer</source>
+   <translation>das eingesetzte Modul antwortet nicht</translation>
   </message>
   <message>
    <location filename="bench/kinds/face_module/activation.py" />
@@ -1400,6 +1420,11 @@
   </message>
   <message>
    <location filename="bench/kinds/face_module/activation.py" />
+   <source>looking once more</source>
+   <translation>noch einmal nachsehen</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/face_module/activation.py" />
    <source>the adapter has its own supply</source>
    <translation>der Adapter hat seine eigene Versorgung</translation>
   </message>
@@ -1422,11 +1447,6 @@
    <location filename="bench/kinds/face_module/activation.py" />
    <source>activating: {volts:.2f} V, {amperes:.2f} A</source>
    <translation>Aktivierung: {volts:.2f} V, {amperes:.2f} A</translation>
-  </message>
-  <message>
-   <location filename="bench/kinds/face_module/activation.py" />
-   <source>looking once more</source>
-   <translation>noch einmal nachsehen</translation>
   </message>
   <message>
    <location filename="bench/kinds/face_module/proving.py" />

@@ -36,7 +36,7 @@ FAULTS: dict[str, str] = {
     "torn_page": "only the first `at` bytes are written, success is reported",
     "stuck_bit": "bit `at` of the memory stays as it is",
     "write_ignored": "success is reported, nothing is written",
-    "lying_answer": "it is written, and the answer says that it is busy",
+    "lying_answer": "it is written, or an activation begun, and the answer says that it is busy",
     "spoilt_and_denied": "something else is written, and the answer says that the bytes did not arrive",
     "supply_sags": "the supply gives less than it is set to, by a quarter",
     "folded_wrong": "an extension flex is folded the wrong way: every line reads open",

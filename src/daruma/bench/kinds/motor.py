@@ -85,7 +85,7 @@ def measure_motor(doing: Doing, job: Job, context: Context, _: int) -> Job:
         )
         shakes.append(shake(doing.rig.phone(), brake=number < TAPS))
         context.sample(shakes[-1])
-    return job.having(replace(job.of(MotorWork), shakes=tuple(shakes)))
+    return job.having(replace(job.of(MotorWork), shakes=tuple(shakes), of=job.basis(KIND)))
 
 
 def drive_of(doing: Doing, job: Job) -> Drive:
@@ -104,7 +104,7 @@ def tap_of(doing: Doing, job: Job) -> Tap:
     """Return how a job's motor is found by what was measured of it."""
     from daruma.core.haptic.motor import judged  # brings SciPy, which is slow to import
 
-    return judged(job.of(MotorWork).shakes, drive_of(doing, job))
+    return judged(job.evidence(MotorWork).shakes, drive_of(doing, job))
 
 
 def prove_taps(doing: Doing, job: Job, context: Context) -> Proof:

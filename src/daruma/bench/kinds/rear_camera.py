@@ -134,7 +134,7 @@ def measure_rear(doing: Doing, job: Job, context: Context, _: int) -> Job:
         context.report(number / VIEWS, tr("chessboard, view {number} of {views}", number=number + 1, views=VIEWS))
         views.append(BoardView(str(number + 1), board_view(doing.rig.phone(), number)))
         context.sample(views[-1])
-    return job.having(replace(job.of(RearWork), views=tuple(views)))
+    return job.having(replace(job.of(RearWork), views=tuple(views), of=job.basis(KIND)))
 
 
 def record_of(doing: Doing, job: Job) -> RearRecord | None:
@@ -151,7 +151,7 @@ def sheet_of(doing: Doing, job: Job) -> RearSheet:
 
     from daruma.core.optics.rear import judged
 
-    work = job.of(RearWork)
+    work = job.evidence(RearWork)
     views = {each.view: np.array(each.seen).reshape(-1, 2) for each in work.views}
     return judged(work.sweep, views, record_of(doing, job))
 

@@ -80,6 +80,9 @@ class FaceWork(PartWork, frozen=True):
     tried: int = 0
     warns: bool = False
 
+    def unmeasured(self) -> "FaceWork":
+        return replace(self, frames=(), unlocked=0, tried=0, warns=False)
+
     def nameless(self) -> "FaceWork":
         nameless = tuple(replace(test, die="") for test in self.tests)
         return FaceWork(tests=nameless, unlocked=self.unlocked, tried=self.tried)

@@ -5,6 +5,7 @@ from enum import Enum
 from typing import ClassVar
 
 from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.acts import ActKind
 from daruma.core.finishing import ORIGIN_GRADES, ORIGIN_WORDS, Origin, origin_of
@@ -75,6 +76,10 @@ class RearWork(PartWork, frozen=True):
     sweep: tuple[SweepChunk, ...] = ()
     swept: str = ""
     views: tuple[BoardView, ...] = ()
+
+    def unmeasured(self) -> "RearWork":
+        # a sweep is taken while the phone finishes the camera: it counts for the module that was swept
+        return replace(self, views=(), sweep=self.sweep if self.swept and self.swept == self.die else ())
 
     def nameless(self) -> "RearWork":
         return RearWork(sweep=self.sweep, views=self.views)

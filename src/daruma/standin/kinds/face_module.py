@@ -61,6 +61,7 @@ class Module(Thing):
     card: float = 0.0
     tilt: list[float] = field(default_factory=lambda: [0.0, 0.0])
     steps: int = 0
+    alone: bool = False
 
 
 def record_of(part: Module | None, model: Model) -> Record | None:
@@ -130,6 +131,11 @@ def _test(world: World, part: Module, _: Mapping[str, Any]) -> dict[str, Any]:
     if part.extension and module is None:
         raise No("no", "the extension flex is on no module")
     assert module is not None
+    if part.alone and part.steps:
+        # time goes by from look to look, and the pulse with it
+        part.steps += PULSE_STEPS // 3
+        if part.steps > PULSE_STEPS:
+            _ended(world, part, given(world)[0])
     return {
         "lines": _lines(world, part),
         "link": "communication abnormal" if module.link == "silent" else module.link,
@@ -151,6 +157,9 @@ def _activate(world: World, part: Module, _: Mapping[str, Any]) -> dict[str, Any
     world.happened("activate", part.die, "begun")
     if world.faults.take("voltage_dip", "face.activate"):
         part.switch = "half"
+    if world.faults.take("lying_answer", "face.activate"):
+        part.alone = True
+        raise No("busy", "the programmer is busy")
     return {}
 
 
@@ -162,12 +171,16 @@ def _step(world: World, part: Module, _: Mapping[str, Any]) -> dict[str, Any]:
     if volts > MOST:
         part.killed = True
     if part.steps > PULSE_STEPS:
-        part.steps, world.load_amperes = 0, 0.0
-        if part.switch != "half" and volts >= LEAST and not part.killed:
-            part.switch, part.activations = "open", part.activations + 1
-            world.happened("activate", part.die, "open")
+        _ended(world, part, volts)
         return {"done": 1.0}
     return {"done": part.steps / (PULSE_STEPS + 1)}
+
+
+def _ended(world: World, part: Module, volts: float) -> None:
+    part.steps, world.load_amperes, part.alone = 0, 0.0, False
+    if part.switch != "half" and volts >= LEAST and not part.killed:
+        part.switch, part.activations = "open", part.activations + 1
+        world.happened("activate", part.die, "open")
 
 
 # -- what the phone sees

@@ -10,7 +10,7 @@ from msgspec.structs import replace
 from PySide6.QtWidgets import QHBoxLayout, QPushButton, QSpinBox, QWidget
 
 from daruma.core.job import Job
-from daruma.core.kinds.battery.work import BatteryWork
+from daruma.core.kinds.battery.work import BatteryWork, measured
 from daruma.core.language import continued, figures, tr, word
 from daruma.core.model import Model
 from daruma.core.parts import Function
@@ -57,7 +57,7 @@ def sheet_of(ready: Workshop, job: Job) -> CellSheet | None:
     """Return what a job's cell log says; None where there is none."""
     from daruma.bench.kinds.battery.looking import cell_sheet
 
-    return cell_sheet(job, ready.model(job)) if job.of(BatteryWork).log else None
+    return cell_sheet(job, ready.model(job)) if measured(job).log else None
 
 
 class CellPage(Page):
@@ -69,7 +69,7 @@ class CellPage(Page):
     def save(cls, job: Job, file: Path, _: str) -> None:
         from daruma.bench.kinds.battery.measuring import samples_of
 
-        log = samples_of(job.of(BatteryWork))
+        log = samples_of(measured(job))
         table = zip(log.t.tolist(), log.v.tolist(), log.a.tolist(), log.celsius.tolist(), strict=True)
         rows = [(f"{t:.3f}", f"{v:.6f}", f"{a:.6f}", f"{warm:.2f}") for t, v, a, warm in table]
         write_picture(file, numbers_csv(("t (s)", tr("voltage (V)"), tr("current (A)"), tr("temperature (degC)")), rows))
@@ -83,7 +83,7 @@ class CellPage(Page):
 
     def lines(self, evidence: Evidence) -> Sequence[tuple[str, str]]:
         sheet: CellSheet | None = evidence.of_kinds.get(KEY)
-        work = evidence.job.of(BatteryWork)
+        work = measured(evidence.job)
         numbers = []
         if sheet is not None:
             capacity = sheet.standing.belief.capacity
@@ -172,7 +172,7 @@ class FiguresForm(QWidget):
 
         fresh = self._job is None or (self._job.uid, self._job.of(BatteryWork)) != (job.uid, job.of(BatteryWork))
         self._job = job
-        if not fresh or not job.of(BatteryWork).log:
+        if not fresh or not measured(job).log:
             return
         limits, wish = allowed(self._desk.ready, job), job.of(BatteryWork).wish
         self.percent.setValue(wish.percent if wish else limits.percent)

@@ -46,7 +46,7 @@ def sheet_of(ready: Workshop, job: Job) -> DotSheet | None:
     from daruma.core.depth.sheet import dot_sheet
 
     record = ready.known(job).of(KIND).source
-    frames = job.of(FaceWork).frames
+    frames = job.evidence(FaceWork).frames
     rays = map_of(record) if record is not None else ()
     return dot_sheet(frames_by_card(frames), rays) if frames and rays else None
 
@@ -60,7 +60,7 @@ class DotsPage(Page):
     def save(cls, job: Job, file: Path, _: str) -> None:
         from daruma.handover.dots import write_frames
 
-        write_frames(job.of(FaceWork).frames, file)
+        write_frames(job.evidence(FaceWork).frames, file)
 
     def sentence(self, evidence: Evidence) -> str:
         proof = evidence.job.proof(Function.FACE_UNLOCK)

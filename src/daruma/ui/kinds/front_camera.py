@@ -29,7 +29,7 @@ def sheet_of(_: Workshop, job: Job) -> tuple[Look, Judged] | None:
     from daruma.bench.kinds.front_camera import found_in
     from daruma.core.optics.front import Look
 
-    frames = job.of(FrontWork).frames
+    frames = job.evidence(FrontWork).frames
     if not frames:
         return None
     look, found = Look(frames), found_in(job)
@@ -56,7 +56,7 @@ class SharpnessPage(Page):
                 f"{blur.u:.6f}",
                 f.digest,
             )
-            for f in job.of(FrontWork).frames
+            for f in job.evidence(FrontWork).frames
             for place, blur in enumerate(f.edges)
         ]
         write_picture(file, numbers_csv(("mode", "distance_m", "code", "swept", "edge", "mtf50_cpp", "u", "sha256"), rows))

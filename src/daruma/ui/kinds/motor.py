@@ -37,7 +37,7 @@ def sheet_of(ready: Workshop, job: Job) -> MotorSheet | None:
     """Return what a job's shakes say; None where none were measured."""
     from daruma.bench.kinds.motor import drive_of, tap_of
 
-    return MotorSheet(tap_of(ready, job), drive_of(ready, job)) if job.of(MotorWork).shakes else None
+    return MotorSheet(tap_of(ready, job), drive_of(ready, job)) if job.evidence(MotorWork).shakes else None
 
 
 class ShakesPage(Page):
@@ -49,7 +49,7 @@ class ShakesPage(Page):
     def save(cls, job: Job, file: Path, _: str) -> None:
         rows = [
             (str(number), f"{place / shake.rate:.6f}", f"{value:.5f}")
-            for number, shake in enumerate(job.of(MotorWork).shakes)
+            for number, shake in enumerate(job.evidence(MotorWork).shakes)
             for place, value in enumerate(shake.values)
         ]
         write_picture(file, numbers_csv(("shake", "t", "a"), rows))
@@ -78,7 +78,7 @@ class ShakesPage(Page):
         live = [sample for sample in evidence.others if isinstance(sample, Shake)]
         if live or found is None:
             return shake_trace(width, height, live, None, found.drive if found is not None else USUAL)
-        return shake_trace(width, height, evidence.job.of(MotorWork).shakes, found.tap, found.drive)
+        return shake_trace(width, height, evidence.job.evidence(MotorWork).shakes, found.tap, found.drive)
 
 
 ROOM = UiRoom(pages=(ShakesPage,), worked_out=sheet_of, key=KEY)

@@ -61,7 +61,7 @@ def view_of(ready: Workshop, job: Job) -> RearView | None:
     from daruma.bench.kinds.rear_camera import record_of, sheet_of
     from daruma.core.optics.rear import board, camera_of, gyro_of
 
-    work, record = job.of(RearWork), record_of(ready, job)
+    work, record = job.evidence(RearWork), record_of(ready, job)
     if not work.sweep and not work.views:
         return None
     sheet = sheet_of(ready, job)
@@ -128,7 +128,7 @@ class LensPage(AlignmentPage):
         corners = board()
         rows = [
             (view.view, *(f"{value:g}" for value in corner), f"{view.seen[2 * i]:.3f}", f"{view.seen[2 * i + 1]:.3f}")
-            for view in job.of(RearWork).views
+            for view in job.evidence(RearWork).views
             for i, corner in enumerate(corners)
         ]
         write_picture(file, numbers_csv(("view", "x", "y", "z", "u", "v"), rows))

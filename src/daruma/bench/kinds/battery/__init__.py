@@ -9,7 +9,7 @@ from daruma.bench.context import Context
 from daruma.bench.doing import Doing
 from daruma.bench.kinds.battery.figures import NEW, enable, enabled_by_looking, locks, said_by, write
 from daruma.bench.kinds.battery.measuring import believed, measure_cell, tend, test_of
-from daruma.bench.kinds.room import BenchRoom, Proving
+from daruma.bench.kinds.room import BenchRoom, Done, Proving
 from daruma.core.acts import ActKind
 from daruma.core.backup import Backup
 from daruma.core.cell.amount import Method
@@ -17,7 +17,8 @@ from daruma.core.cell.deciding import CLAIM
 from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, Proof, is_done
 from daruma.core.kinds.battery.facts import BatteryFacts, BatteryVal, BatteryVar
-from daruma.core.kinds.battery.work import KIND, BatteryTicket, BatteryWork
+from daruma.core.kinds.battery.work import KIND, USES, BatteryTicket, BatteryWork, measured
+from daruma.core.known import KnownPart
 from daruma.core.language import figures, tr, word
 from daruma.core.parts import Function, Identity, PartStatus
 from daruma.core.plan.actions import Action
@@ -35,6 +36,14 @@ def bare(job: Job) -> BatteryFacts:
 def known_facts(_: Doing, __: Job, battery: BatteryFacts, ___: Sequence[Backup]) -> BatteryFacts:
     """Return the facts: what the shop knows more of a battery is in the job's own steps."""
     return battery
+
+
+def counted(job: Job, _: KnownPart, done: Done) -> Done:
+    """Return what was done with the test told as what was measured: a bare cell, or one in its pack."""
+    variant = USES.get(job.of(BatteryWork).use)
+    if variant is None:
+        return done
+    return tuple((f"{key}:{variant}" if key == "test_cell" else key, good) for key, good in done)
 
 
 def _over_cable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -113,7 +122,7 @@ def prove_runs(doing: Doing, job: Job, context: Context) -> Proof:
     doing.right_phone(job)
     runs = doing.rig.phone().functions().get(Function.BATTERY_RUNS) is Tri.YES
     when, model = context.now(), doing.model(job)
-    if job.of(BatteryWork).log:
+    if measured(job).log:
         capacity, rated = believed(job, model).capacity, test_of(job, model).rated
         good = capacity.method is not Method.PRIOR and capacity.low >= CLAIM / 100 * rated
         share = figures("{mah:.1f} ± {spread:.1f} %", mah=100 * capacity.mah / rated, spread=196 * capacity.u / rated)
@@ -196,6 +205,7 @@ ROOM = BenchRoom(
         "first_boots": _first_boots,
         "finish_battery": _finish,
     },
+    counts=counted,
     locks=locks,
     planned=NEW.planned,
     as_found=NEW.as_found,

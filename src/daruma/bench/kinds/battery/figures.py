@@ -15,8 +15,8 @@ from daruma.core.cell.deciding import Writable, full_charge, refused, writable
 from daruma.core.errors import Trouble
 from daruma.core.interlocks import Interlock
 from daruma.core.job import Job
-from daruma.core.kinds.battery.work import HEADS, KIND, BatteryTicket, BatteryWork, GaugeSaid
-from daruma.core.language import tr
+from daruma.core.kinds.battery.work import HEADS, KIND, BatteryTicket, BatteryWork, GaugeSaid, measured
+from daruma.core.language import moment, tr
 from daruma.core.parts import Identity
 from daruma.core.plan.actions import Action
 from daruma.core.records import FieldValue, Record, encode
@@ -62,14 +62,18 @@ def _refuse(doing: Doing, job: Job, percent: int, cycles: int) -> None:
 
 def locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
     """Evaluate the interlocks of activating and writing the data flex: the cell's measurement is one of them."""
-    log = job.of(BatteryWork).log
-    measured = bool(log) and believed(job, doing.model(job)).capacity.method is not Method.PRIOR
-    said = (
-        tr("{count_t} samples are kept", count_t=len(samples_of(job.of(BatteryWork)).t))
-        if measured
-        else tr("nothing supports a figure yet")
+    work, seated = measured(job), bench.sockets.get(NEW.socket)
+    supported = bool(work.log) and believed(job, doing.model(job)).capacity.method is not Method.PRIOR
+    another = seated is not None and seated.kind is KIND and work.cell not in ("", seated.die)
+    if another:
+        said = tr("the measured cell is in {cell}", cell=work.cell)
+    elif supported:
+        said = tr("{count_t} samples, the last of {when}", count_t=len(samples_of(work).t), when=moment(work.when))
+    else:
+        said = tr("nothing supports a figure yet")
+    lit = Interlock(
+        "measured", tr("The cell was measured"), supported and not another, said, tr("Measure the cell on the station.")
     )
-    lit = Interlock("measured", tr("The cell was measured"), measured, said, tr("Measure the cell on the station."))
     return (*NEW.locks(doing, job, bench), lit)
 
 
@@ -102,7 +106,8 @@ def enable(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, st
             raise
 
     act(doing.shop.journal, intent, context, send, lambda: _enabled(doing.rig, die))
-    return job, tr("activated, read back")
+    # from here on the measured cell is known by the flex that it was joined with
+    return job.having(replace(job.of(BatteryWork), cell=die)), tr("activated, read back")
 
 
 def enabled_by_looking(rig: Rig, done: Act, _: Context) -> Found[object]:

@@ -12,7 +12,7 @@ from daruma.core.cell.deciding import Belief
 from daruma.core.cell.program import CellTest, Samples, Standing, standing
 from daruma.core.cell.rests import self_discharge
 from daruma.core.job import Job
-from daruma.core.kinds.battery.work import BatteryWork, LogChunk
+from daruma.core.kinds.battery.work import BatteryWork, LogChunk, measured
 from daruma.core.model import Model
 from daruma.core.pictures.cell_trace import CellCurve, Grown
 
@@ -71,7 +71,7 @@ def grown_live(live: Sequence[object]) -> list[Grown]:
 
 def cell_sheet(job: Job, model: Model) -> CellSheet | None:
     """Return what a job's log says; None where there is none. Slow: not for the interface's thread."""
-    work = job.of(BatteryWork)
+    work = measured(job)
     if not work.log:
         return None
     test, log = test_of(job, model), samples_of(work)

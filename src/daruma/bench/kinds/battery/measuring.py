@@ -13,7 +13,7 @@ from daruma.core.cell.deciding import Belief, Decision, belief
 from daruma.core.cell.program import CellTest, Samples, Stage, Standing, measured_so_far, standing
 from daruma.core.errors import Cause, Trouble
 from daruma.core.job import Job, is_done
-from daruma.core.kinds.battery.work import MOST_CHUNKS, BatteryTicket, BatteryWork, LogChunk
+from daruma.core.kinds.battery.work import MOST_CHUNKS, BatteryTicket, BatteryWork, LogChunk, measured, use_in
 from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.plan.actions import Action
@@ -53,7 +53,7 @@ def samples_of(work: BatteryWork) -> Samples:
 def believed(job: Job, model: Model) -> Belief:
     """Return what a job's log and origin let believe of its cell."""
     test = test_of(job, model)
-    return belief(test.origin, test.rated, measured_so_far(test, samples_of(job.of(BatteryWork))))
+    return belief(test.origin, test.rated, measured_so_far(test, samples_of(measured(job))))
 
 
 def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[Job, str]:
@@ -127,7 +127,7 @@ def begun(doing: Doing, job: Job, context: Context) -> Job:
     station, work = doing.rig.station(), job.of(BatteryWork)
     state = station.state()
     ours = state.label == job.uid and state.samples >= _last(work)
-    if ours and work.log:
+    if ours and measured(job).log:
         return job
     if state.label and state.label != job.uid and state.amperes and state.holds:
         raise Trouble(
@@ -136,7 +136,8 @@ def begun(doing: Doing, job: Job, context: Context) -> Job:
             advice=tr("Wait for it, or take that cell off first."),
         )
     station.begin(job.uid)
-    return doing.save(job.having(replace(work, log=(), room=station.state().room)), context)
+    label = {"use": use_in(job), "cell": job.ticket.of(BatteryTicket).die, "when": context.now()}
+    return doing.save(job.having(replace(work, log=(), lost=0.0, room=station.state().room, **label)), context)
 
 
 def tended(doing: Doing, job: Job, context: Context) -> tuple[Job, Standing, float]:
@@ -173,7 +174,7 @@ def _fetched(doing: Doing, station: Station, job: Job, context: Context) -> tupl
         return job, chunk
     if len(work.log) >= MOST_CHUNKS:
         raise Trouble(tr("The cell's log is too long."), safe=tr("What was measured is kept."), advice=tr("Take the cell off."))
-    return doing.save(job.having(replace(work, log=(*work.log, chunk))), context), chunk
+    return doing.save(job.having(replace(work, log=(*work.log, chunk), when=context.now())), context), chunk
 
 
 def _last(work: BatteryWork) -> int:

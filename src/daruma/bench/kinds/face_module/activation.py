@@ -25,12 +25,14 @@ from daruma.store.twice import is_kept
 SOCKET = "face"  # the programmer's place for face modules
 VOLTS, TOLERANCE = 19.0, 0.5  # common practice, no source
 SECOND_LOOK = 10.0  # seconds: a switch that is half open shows itself only then
+MOST_LOOKS = 3
 
 
 def activation_locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlock, ...]:
-    """Evaluate everything that must hold at the moment of an activation."""
+    """Evaluate everything that must hold at the moment of an activation: module and adapter that are there now are asked."""
     work, model = job.of(FaceWork), doing.model(job)
     seated = bench.sockets.get(SOCKET)
+    test = _asked(doing.rig, seated)
     _, backup = source_of(doing.shop, model, work.source, KIND, doing.decoded)
     # whose map it is says the backup itself, which nothing that was seated since can have changed
     own = seated is not None and backup is not None and seated.kind is KIND and seated.die == backup.content.die
@@ -46,9 +48,9 @@ def activation_locks(doing: Doing, job: Job, bench: BenchState) -> tuple[Interlo
         kept(evidence_of(backup), tr("Back up the dot map.")),
         owner(evidence_of(backup), job.ticket.imei, model),
         Interlock("second", tr("Kept in the second place"), twice, second, tr("Name a second place, then back up once more.")),
-        *_supply(doing.rig, work.tests),
+        *_supply(doing.rig, test),
         firmware_of(bench.firmware, model),
-        _unused(work.tests, seated),
+        _unused(test),
         settled(is_doubtful(doing.shop, seated)),
     )
 
@@ -69,8 +71,19 @@ def _phone(doing: Doing, job: Job) -> tuple[Interlock, ...]:
     return phone_interlocks(evidence)
 
 
-def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
-    if tests and tests[-1].own_supply:
+def _asked(rig: Rig, seated: PartSelf | None) -> LineTest | None:
+    """Return what the module that is seated, and its adapter, say now; None where they do not."""
+    if seated is None:
+        return None
+    try:
+        return rig.programmer().test_lines(SOCKET, seated.die)
+    except Trouble:
+        rig.drop("programmer")
+        return None
+
+
+def _supply(rig: Rig, test: LineTest | None) -> tuple[Interlock, ...]:
+    if test is not None and test.own_supply:
         return (Interlock("volts", tr("Supply at 19 V"), True, tr("the adapter has its own supply")),)
     state: SupplyState | None = None
     with suppress(Trouble):
@@ -103,13 +116,12 @@ def _supply(rig: Rig, tests: tuple[LineTest, ...]) -> tuple[Interlock, ...]:
     )
 
 
-def _unused(tests: tuple[LineTest, ...], seated: PartSelf | None) -> Interlock:
-    newest = next((test for test in reversed(tests) if not test.through and seated and test.die == seated.die), None)
-    unused = newest is not None and not newest.activated and newest.counter == 0
-    if newest is None:
-        said = tr("the module that is seated was not tested")
+def _unused(test: LineTest | None) -> Interlock:
+    unused = test is not None and not test.activated and test.counter == 0
+    if test is None:
+        said = tr("the module that is seated does not answer")
     else:
-        said = tr("switch {switch}, counter {counter}", switch=said_state(newest.switch), counter=newest.counter)
+        said = tr("switch {switch}, counter {counter}", switch=said_state(test.switch), counter=test.counter)
     return Interlock(
         "counter", tr("Module never activated"), unused, said, tr("Use another module: this one's activation is spent.")
     )
@@ -167,18 +179,16 @@ def _send(rig: Rig, seated: PartSelf, context: Context, sent: Sent, trace: list[
 
 
 def looked(rig: Rig, die: str, context: Context) -> Found[LineTest]:
-    """Look at switch and counter twice, ten seconds apart: a switch that is half open is not seen at once."""
-    tests = []
-    for again in (False, True):
-        if again:
-            context.wait(SECOND_LOOK * rig.settle, 0.8, tr("looking once more"))
-        try:
-            tests.append(rig.programmer().test_lines(SOCKET, die))
-        except LinkError:
-            rig.drop("programmer")
-            raise
-    first, second = tests
-    opened = all(test.activated and test.counter == 1 for test in tests)
+    """Look at switch and counter twice, ten seconds apart: a switch that is half open is not seen at once.
+
+    One that opens between the two looks, since the pulse went on meanwhile, is looked at once more.
+    """
+    tests = [_look_at(rig, die)]
+    while len(tests) < 2 or (len(tests) < MOST_LOOKS and tests[-1].activated and not tests[-2].activated):
+        context.wait(SECOND_LOOK * rig.settle, 0.8, tr("looking once more"))
+        tests.append(_look_at(rig, die))
+    first, second = tests[-2:]
+    opened = all(test.activated and test.counter == 1 for test in (first, second))
     untouched = all(not test.activated and test.counter == 0 for test in tests)
     told = tr(
         "switch {switch}, then {switch_2}; counter {counter}",
@@ -187,6 +197,14 @@ def looked(rig: Rig, die: str, context: Context) -> Found[LineTest]:
         counter=second.counter,
     )
     return Found(opened, told, second, tr("the power switch is open, looked at twice"), untouched=untouched)
+
+
+def _look_at(rig: Rig, die: str) -> LineTest:
+    try:
+        return rig.programmer().test_lines(SOCKET, die)
+    except LinkError:
+        rig.drop("programmer")
+        raise
 
 
 def settled_by_looking(rig: Rig, done: Act, context: Context) -> Found[object]:

@@ -33,8 +33,8 @@ def measure_face(doing: Doing, job: Job, context: Context, _: int) -> Job:
     phone.enrol()
     warns = phone.face_warning()
     unlocked, tried = _unlocks(doing, context)
-    work = replace(job.of(FaceWork), frames=tuple(frames), unlocked=unlocked, tried=tried, warns=warns)
-    return job.having(work)
+    taken = {"frames": tuple(frames), "unlocked": unlocked, "tried": tried, "warns": warns}
+    return job.having(replace(job.of(FaceWork), of=job.basis(KIND), **taken))
 
 
 def _unlocks(doing: Doing, context: Context) -> tuple[int, int]:
@@ -61,7 +61,7 @@ def prove_face(doing: Doing, job: Job, context: Context) -> Proof:
     doing.right_phone(job)
     context.report(0.9, tr("reading the phone after enrolling"))
     shown = doing.rig.phone().functions().get(Function.FACE_UNLOCK) is Tri.YES
-    work = job.of(FaceWork)
+    work = job.evidence(FaceWork)
     unlocked, tried = (work.unlocked, work.tried) if work.tried else _unlocks(doing, context)
     low = unlock_bounds(unlocked, tried)[0]
     opens = low >= CLAIM

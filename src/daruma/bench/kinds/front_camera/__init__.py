@@ -121,14 +121,14 @@ def measure_front(doing: Doing, job: Job, context: Context, _: int) -> Job:
     """Take a session's frames: a photo, a flat field, a film, near and far, and a sweep of the focus at three distances."""
     doing.right_phone(job)
     frames = Session(doing.rig.phone(), context).frames()
-    return job.having(replace(job.of(FrontWork), frames=frames))
+    return job.having(replace(job.of(FrontWork), frames=frames, of=job.basis(KIND)))
 
 
 def found_in(job: Job) -> Judged:
     """Return how a job's front camera is found by its frames."""
     from daruma.core.optics.front import judged  # brings SciPy, which is slow to import
 
-    return judged(job.of(FrontWork).frames)
+    return judged(job.evidence(FrontWork).frames)
 
 
 def prove_front(doing: Doing, job: Job, context: Context) -> Proof:
@@ -143,7 +143,7 @@ def prove_front(doing: Doing, job: Job, context: Context) -> Proof:
     good = found.finding is Finding.WORKS and bound
     said = (
         tr("The front camera {finding}: {why}.", finding=word(found.finding), why=found.why)
-        if job.of(FrontWork).frames
+        if job.evidence(FrontWork).frames
         else tr("Nothing was measured.")
     )
     if found.finding is Finding.WORKS and not bound:

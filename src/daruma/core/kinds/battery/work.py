@@ -1,12 +1,14 @@
 """What a ticket says of a battery, and what a job has done with one."""
 
 from enum import Enum
-from typing import ClassVar
+from typing import Any, ClassVar
 
 from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.cell.deciding import CellOrigin
 from daruma.core.finishing import Origin
+from daruma.core.job import Job
 from daruma.core.part_work import PartTicket, PartWork
 from daruma.core.parts import Identity, PartKind
 
@@ -70,6 +72,9 @@ class GaugeSaid(Struct, frozen=True):
 class BatteryWork(PartWork, frozen=True):
     """Hold what was done with the batteries of a job: the log of the cell's test and the room's temperature, seconds
     of it that are lost, what the original gauge said, which figures are wished and which were written, what two starts showed.
+
+    `use` is the step for which the cell was measured, `cell` the die or label of the cell or pack it is in, as far as known,
+    `when` the day and time of the newest samples.
     """
 
     KIND: ClassVar[PartKind] = KIND
@@ -82,6 +87,36 @@ class BatteryWork(PartWork, frozen=True):
     wish: GaugeSaid | None = None
     written: GaugeSaid | None = None
     boots: tuple[str, ...] = ()
+    use: str = ""
+    cell: str = ""
+    when: str = ""
+
+    @property
+    def _log(self) -> dict[str, Any]:
+        return {"log": self.log, "room": self.room, "lost": self.lost}
+
+    def unmeasured(self) -> "BatteryWork":
+        return replace(self, log=(), lost=0.0)
 
     def nameless(self) -> "BatteryWork":
-        return BatteryWork(log=self.log, room=self.room, lost=self.lost, original=self.original, written=self.written)
+        return replace(BatteryWork(original=self.original, written=self.written, use=self.use, when=self.when), **self._log)
+
+
+# what a measured cell is used by, bare or in its pack, and what takes a pack of which nothing was measured
+USES, UNMEASURED = {"weld_cell": "cell", "fit_pack": "pack", "fit_unknown": "pack"}, "fit_genuine"
+
+
+def use_in(job: Job) -> str:
+    """Return the step of a job's way that fits the new cell or pack; empty where its way has none."""
+    return next((step.action for step in job.steps if step.action in (*USES, UNMEASURED)), "")
+
+
+def measured(job: Job) -> BatteryWork:
+    """Return the work on a job's battery with a log only where that is of the cell which its way fits.
+
+    A cell that was measured for another step, or is in a pack with another die, says nothing of this one.
+    """
+    work, use = job.of(BatteryWork), use_in(job)
+    other = work.use not in ("", use) or use == UNMEASURED
+    another = use == "fit_pack" and bool(work.cell and work.die) and work.cell != work.die
+    return work.unmeasured() if other or another else work
