@@ -6,17 +6,20 @@ import shutil
 import subprocess
 import sys
 import zipfile
+from collections.abc import Mapping, Sequence
 from pathlib import Path
 
+import numpy as np
 import pytest
 from click.testing import CliRunner
 
-from daruma.app import refuse_bad_pair, refuse_no_display
+from daruma.app import StandIns, refuse_bad_pair, refuse_no_display
 from daruma.cli import main
 from daruma.core.acts import ActKind
 from daruma.core.errors import Trouble
 from daruma.core.plain import plain
 from daruma.demo.folder import demo_folder as demo_in
+from daruma.handover.optics import runs_of
 from daruma.store.shop import Shop
 
 ROOT = Path(__file__).parents[1]
@@ -190,3 +193,32 @@ def test_the_sources_of_what_is_loaded_are_not_looked_through_and_kept() -> None
     environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
     done = subprocess.run([sys.executable, "-c", code], env=environment, capture_output=True, text=True, timeout=120, check=True)
     assert "room.py" not in done.stdout
+
+
+def test_stand_ins_that_cannot_start_are_not_started_without_end(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    """Another window has their world: each look at the bench asks for their wires."""
+    started: list[Sequence[str]] = []
+
+    class Ended:
+        """End before naming a wire."""
+
+        wires: Mapping[str, str] = {}
+        runs = False
+
+        def __init__(self, command: Sequence[str]) -> None:
+            started.append(command)
+
+        def stop(self) -> None:
+            pass
+
+    monkeypatch.setattr("daruma.standin_process.StandInProcess", Ended)
+    standins = StandIns()
+    (tmp_path / "world.json").write_text("{}")
+    standins.prepare(tmp_path / "world.json")
+    assert [dict(standins.wires()) for _ in range(200)] == [{}] * 200
+    assert len(started) == 1
+
+
+def test_rows_of_shakes_are_put_together_in_the_order_in_which_they_come() -> None:
+    table = np.array([[7.0, 0, 1], [2, 0, 2], [7, 1, 3], [2, 1, 4], [9, 0, 5]])
+    assert [run[:, 2].tolist() for run in runs_of(table)] == [[1, 3], [2, 4], [5]]

@@ -9,6 +9,7 @@ import sys
 import threading
 from collections.abc import Callable, Mapping
 from pathlib import Path
+from time import monotonic
 from types import TracebackType
 from typing import TYPE_CHECKING
 
@@ -22,6 +23,7 @@ from daruma.core.language import tr
 from daruma.core.settings import DEVICES, STANDIN, Settings
 from daruma.speaking import speak_as_qt
 from daruma.store.settings import NAME, load_settings
+from daruma.system_libraries import refuse_missing
 from daruma.ui.collecting import Collector
 from daruma.ui.importing import import_plainly
 from daruma.ui.shell import Shell
@@ -35,6 +37,7 @@ if TYPE_CHECKING:
 log = logging.getLogger("daruma.app")
 SWITCH_SECONDS = 0.001
 COLLECTOR_RESTS_MS = 5000
+REST = 30.0  # seconds before stand-ins that could not start are tried once more
 DEMO_SETTLE = 0.1  # of the waits that a real screen needs
 
 
@@ -69,6 +72,7 @@ class StandIns:
         self._process: StandInProcess | None = None
         self._command: list[str] = []
         self._world = Path()
+        self._again = 0.0
         self._lock = threading.Lock()  # each lane asks for its devices' wires by itself
 
     def prepare(self, world: Path, pace: float | None = None, cache: Path | None = None) -> None:
@@ -87,11 +91,13 @@ class StandIns:
 
     def _started(self) -> Mapping[str, str]:
         if self._process is not None and not self._process.runs:
+            # one that ended before it named its wires would do so again: its world is in use, or cannot be read
+            self._again = 0.0 if self._process.wires else monotonic() + REST
             self.stop()
         if self._process is None:
             from daruma.standin_process import StandInProcess
 
-            if not self._has_world():
+            if monotonic() < self._again or not self._has_world():
                 return {}
             self._process = StandInProcess(self._command)
         return self._process.wires
@@ -250,7 +256,7 @@ class CrashNotice:
 
 def run(setup: Setup) -> int:
     """Run the application until its window closes; return the exit code."""
-    for reason in (refuse_bad_pair(), refuse_no_display(os.environ)):
+    for reason in (refuse_bad_pair(), refuse_no_display(os.environ), refuse_missing(os.environ)):
         if reason:
             print(tr("daruma: {reason}", reason=reason), file=sys.stderr)
             return 2

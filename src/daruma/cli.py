@@ -21,6 +21,8 @@ from daruma.reports import keep_log
 from daruma.saying import say
 
 if TYPE_CHECKING:
+    from types import ModuleType
+
     from daruma.store.copies import Carried
     from daruma.store.settings import Loaded
     from daruma.store.shop import Shop
@@ -94,10 +96,24 @@ def _own(folder: Path) -> Path:
 
 
 def _open_shop(place: Place) -> int:
-    from daruma.app import Setup, run
-
+    app = _window_program()
     _bring_settings(place)
-    return run(Setup(place.data, models=Path(DIRS.user_config_dir) / "models", cache=Path(DIRS.user_cache_dir)))
+    return int(app.run(app.Setup(place.data, models=Path(DIRS.user_config_dir) / "models", cache=Path(DIRS.user_cache_dir))))
+
+
+def _window_program() -> "ModuleType":
+    """Return what opens the window; where the system lacks a library of Qt's, say the command that installs it, and end."""
+    try:
+        import daruma.app
+    except ImportError as error:
+        from daruma.system_libraries import missing_in, remedy
+
+        library = missing_in(str(error))
+        if not library:
+            raise
+        say(tr("daruma: {reason}", reason=remedy(library)), err=True)
+        sys.exit(2)
+    return daruma.app
 
 
 def _bring_settings(place: Place) -> None:
@@ -116,10 +132,9 @@ def _bring_settings(place: Place) -> None:
 @click.option("--folder", type=click.Path(path_type=Path, file_okay=False), default=None, help="Data folder of the demo.")
 def demo(fresh: bool, folder: Path | None) -> None:
     """Open the demo: an invented shop with a simulated bench."""
-    from daruma.app import Setup, run
-
+    app = _window_program()
     data = folder or Path(DIRS.user_data_dir + "-demo")
-    sys.exit(run(Setup(data, cache=Path(DIRS.user_cache_dir), demo=True, fresh=fresh)))
+    sys.exit(app.run(app.Setup(data, cache=Path(DIRS.user_cache_dir), demo=True, fresh=fresh)))
 
 
 @main.command()

@@ -208,10 +208,10 @@ def motor(log: Path, f0: float, level: float, driven: float, as_json: bool) -> N
     """Judge a haptic motor by a LOG (columns shake, t, a): its taps, braked, and last of all one that is left to ring."""
     from daruma.core.haptic.motor import judged
     from daruma.core.haptic.shaking import Drive, Shake
-    from daruma.handover.optics import LARGEST_LOG, answer, figure, read_shakes
+    from daruma.handover.optics import LARGEST_LOG, answer, figure, read_shakes, runs_of
 
     table = read_shakes(read_file(log, LARGEST_LOG), log.name)
-    runs = [table[table[:, 0] == number] for number in dict.fromkeys(table[:, 0].tolist())]
+    runs = runs_of(table)
     if len(runs) < 2 or any(len(run) < 40 or not (run[-1, 1] > run[0, 1] + driven) for run in runs):
         raise Trouble(
             tr("{log} does not say how a motor taps and rings.", log=log.name),

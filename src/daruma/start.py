@@ -8,6 +8,7 @@ from pathlib import Path
 
 from platformdirs import PlatformDirs
 
+from daruma.catalogue.lines import too_deep
 from daruma.languages import WRITTEN_IN, languages
 
 SETTINGS = "shop.toml"
@@ -37,7 +38,8 @@ def _set(folder: Path) -> str:
     """Return the language that the settings name; nothing where there are none or they cannot be read: that is said later."""
     try:
         with (folder / SETTINGS).open("rb") as file:
-            look = tomllib.loads(file.read(LARGEST).decode("utf-8")).get("look", {})
+            text = file.read(LARGEST).decode("utf-8")
+            look = tomllib.loads(text).get("look", {}) if not too_deep(text) else {}
     except (OSError, ValueError, RecursionError):
         return ""
     return str(look.get("language", "")) if isinstance(look, dict) else ""
@@ -52,9 +54,12 @@ def main() -> None:
     """Run the program."""
     code = wanted(sys.argv[1:], os.environ)
     if code != WRITTEN_IN:
-        from daruma.speaking import speak_in
-
-        speak_in(code)
+        try:
+            from daruma.speaking import speak_in
+        except ImportError:
+            code = WRITTEN_IN  # without Qt's libraries it is said in English what is missing
+        else:
+            speak_in(code)
     from daruma.cli import main as command
 
     if code != WRITTEN_IN:

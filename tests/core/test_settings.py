@@ -7,6 +7,7 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 
+from daruma.catalogue.lines import too_deep
 from daruma.core.parts import Function
 from daruma.core.plan.kit import Kit
 from daruma.core.plan.money import Aim, Preferences
@@ -14,7 +15,8 @@ from daruma.core.settings import STANDIN, Form, SettingFault, Settings, declared
 from daruma.core.shelf import FIELDS
 from daruma.handover.letterhead import Letterhead
 from daruma.handover.settings_page import settings_page
-from daruma.store.settings import NAME, load_settings, save_settings
+from daruma.start import wanted
+from daruma.store.settings import MOST_NAMED, NAME, load_settings, save_settings
 from daruma.store.trouble import StoreTrouble
 
 ROOT = Path(__file__).parents[2]
@@ -68,6 +70,32 @@ def test_whatever_the_file_holds_is_answered(tmp_path_factory: pytest.TempPathFa
     assert all(trouble.what and trouble.safe for trouble in loaded.troubles)
     assert loaded.settings.preferences
     assert loaded.settings.kit
+
+
+DEEP = ".".join("a" * 20_000)
+STALLING = {
+    f"{DEEP} = 1\n": "the key in line 1 has too many names",
+    f'[look]\ntheme = "paper"\n[{DEEP}]\n': "the key in line 3 has too many names",
+    "[shop]\n" + "".join(f"k{n} = {n}\n" for n in range(2000)): "k0 cannot be used",
+    "".join(f"[t{n}]\na = 1\n" for n in range(10_000)): "t0.a cannot be used",
+    "".join(f"[[t{n}]]\n" for n in range(20_000)): "",
+    "x = " + "{a=" * 4000 + "1" + "}" * 4000: "cannot be read",
+}
+
+
+@pytest.mark.parametrize("text", STALLING, ids=range(len(STALLING)))
+def test_a_file_that_would_stall_the_start_is_answered(text: str, tmp_path: Path) -> None:
+    """Within its size it may hold what takes the square of it to read: that is not tried, and no list of faults is endless."""
+    (tmp_path / NAME).write_text(text)
+    loaded = load_settings(tmp_path)
+    assert len(loaded.troubles) <= MOST_NAMED + 1
+    assert STALLING[text] in (loaded.troubles[0].what if loaded.troubles else "")
+    assert wanted(["--data", str(tmp_path)], {}) == "en"
+
+
+def test_a_long_text_is_no_deep_key() -> None:
+    assert too_deep("[shop]\nname = '" + "x" * 200_000 + "'\n" + "# " + ". " * 1000) == 0
+    assert too_deep("a.b.c = 1\n" + ".".join("abcdefghijklmnopqrst") + " = 1") == 2
 
 
 def test_what_is_written_by_hand_stays_and_what_is_wrong_is_named_with_its_line(tmp_path: Path) -> None:

@@ -26,6 +26,7 @@ from daruma.core.pictures.label_picture import label_picture
 from daruma.core.settings import LABELS
 from daruma.core.shelf import FIELDS, ShelfFault, ShelfPart, Vocabulary, read_part, texts_of
 from daruma.core.tri import Tri
+from daruma.handover.dots import write_frames
 from daruma.handover.shelf_file import read_shelf, write_shelf
 from daruma.ui.printing import plot_image, write_labels
 
@@ -89,6 +90,21 @@ def test_a_file_is_previewed_and_its_faults_are_named_by_line(tmp_path: Path, wo
         file.write_bytes(bad)
         with pytest.raises(Trouble, match=r"in\.csv"):
             read_shelf(file, words, {})
+
+
+def test_a_column_that_stands_twice_is_not_taken_in_silence(tmp_path: Path, words: Vocabulary) -> None:
+    file = tmp_path / "in.csv"
+    file.write_text("part,model,die,kind,price,Price\ndisplay,cedar_l,D1234567,genuine_used,1,2\n")
+    with pytest.raises(Trouble, match=r"two columns for: price"):
+        read_shelf(file, words, {})
+
+
+def test_a_place_that_cannot_be_written_is_said(tmp_path: Path, words: Vocabulary) -> None:
+    gone = tmp_path / "gone" / "file.csv"
+    for write in (lambda: write_shelf([], words, gone), lambda: write_frames((), gone)):
+        with pytest.raises(Trouble, match=r"file\.csv cannot be written") as raised:
+            write()
+        assert raised.value.safe
 
 
 @pytest.mark.parametrize("field", [field for field in FIELDS if field.name in ("part", "model", "die", "kind")])

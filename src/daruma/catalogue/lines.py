@@ -1,9 +1,27 @@
 """Where a key stands in a TOML text: the parser tells it only of what is no TOML at all."""
 
 import re
+from collections.abc import Mapping
 
+DEEPEST = 16  # names in one dotted key: the parser takes as long as the square of them
+MOST_LISTS = 500  # lists of tables whose entries are counted
+_NAME = re.compile(r"[A-Za-z0-9_\"'-]+")
 _TABLE = re.compile(r"\s*\[(?P<list>\[)?\s*(?P<name>[^\[\]]+?)\s*\]")
 _KEY = re.compile(r"\s*(?P<key>[\"']?[A-Za-z0-9_.-]+[\"']?)\s*=")
+
+
+def too_deep(text: str) -> int:
+    """Return the line of the first key with more names than any file has, 0 where there is none."""
+    for number, line in enumerate(text.splitlines(), 1):
+        if line.count(".") < DEEPEST:
+            continue
+        names, end = 0, 0
+        for found in _NAME.finditer(line):
+            names = names + 1 if line[end : found.start()].strip() == "." else 1
+            end = found.end()
+            if names > DEEPEST:
+                return number
+    return 0
 
 
 def lines_of(text: str) -> dict[str, int]:
@@ -12,6 +30,8 @@ def lines_of(text: str) -> dict[str, int]:
     counts: dict[str, int] = {}
     table = ""
     for number, line in enumerate(text.splitlines(), 1):
+        if len(counts) > MOST_LISTS:
+            break
         if head := _TABLE.match(line):
             table = _path(head["name"], counts, is_list=head["list"] is not None)
             found.setdefault(table, number)
@@ -37,7 +57,12 @@ def _path(name: str, counts: dict[str, int], *, is_list: bool) -> str:
 
 def line_of(text: str, path: str) -> int:
     """Return the line of a key by its dotted path, that of the nearest thing around it where it has none; 0 for none."""
-    lines, parts = lines_of(text), path.split(".")
+    return line_in(lines_of(text), path)
+
+
+def line_in(lines: Mapping[str, int], path: str) -> int:
+    """Return the line of a key where the lines of a text are known."""
+    parts = path.split(".")
     while parts:
         if found := lines.get(".".join(parts)):
             return found

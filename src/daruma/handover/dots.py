@@ -11,9 +11,8 @@ from daruma.core.depth.proof import DotVerdict, Figure
 from daruma.core.depth.view import Floats
 from daruma.core.face import DotFrame
 from daruma.core.language import tr
-from daruma.handover.tables import to_csv
+from daruma.handover.tables import to_csv, write_export
 from daruma.handover.tabular import Table, number_of, read_table, trouble
-from daruma.store.files import write_whole
 
 MOST_SEEN = 50_000  # centroids of all frames
 MOST_DOTS = 5000
@@ -102,7 +101,7 @@ def write_frames(frames: Sequence[DotFrame], file: Path) -> None:
         for at in range(0, len(frame.points), 2):
             u, v = frame.points[at : at + 2]
             rows.append((f"{frame.distance:g}" if frame.distance else "", str(number), f"{u:.4f}", f"{v:.4f}", str(frame.card)))
-    write_whole(file, to_csv(("card_mm", "frame", "u", "v", "card"), rows).encode())
+    write_export(file, to_csv(("card_mm", "frame", "u", "v", "card"), rows).encode(), tr("The measurement is kept."))
 
 
 def dots_answer(verdict: DotVerdict) -> dict[str, Any]:

@@ -139,6 +139,13 @@ def read_shakes(raw: bytes, name: str) -> Floats:
     return _columns(raw, name, ("shake", "t", "a"))
 
 
+def runs_of(table: Floats) -> list[Floats]:
+    """Return the rows (n, 3) of each shake, the shakes in the order in which they first come."""
+    _, first, numbers, counts = np.unique(table[:, 0], return_index=True, return_inverse=True, return_counts=True)
+    groups = np.split(table[np.argsort(numbers, kind="stable")], np.cumsum(counts)[:-1])
+    return [groups[place] for place in np.argsort(first)]
+
+
 def read_heat(raw: bytes, name: str) -> tuple[Floats, Floats]:
     """Read a thermocouple's log: columns t (s) and celsius, or temp_c."""
     head = raw[:1000].decode("utf-8", errors="replace").partition("\n")[0].lower()

@@ -14,8 +14,7 @@ from daruma.core.errors import Trouble
 from daruma.core.language import tr
 from daruma.core.shelf import FIELDS, ShelfFault, ShelfPart, Vocabulary, read_part, texts_of
 from daruma.handover.exchange import arrived
-from daruma.handover.tables import inert, to_csv
-from daruma.store.files import write_whole
+from daruma.handover.tables import inert, to_csv, write_export
 
 LARGEST = 4 << 20  # bytes
 MOST_ROWS = 20_000
@@ -49,14 +48,7 @@ class Preview(Struct, frozen=True):
 def write_shelf(parts: Sequence[ShelfPart], vocabulary: Vocabulary, path: Path) -> None:
     """Write parts as CSV; raise Trouble where that fails."""
     heads = [*(field.name for field in FIELDS), "used_in", "gone"]
-    try:
-        write_whole(path, to_csv(heads, (_row(part, vocabulary) for part in parts)).encode())
-    except OSError as error:
-        raise Trouble(
-            tr("{path} cannot be written: {strerror}.", path=path.name, strerror=error.strerror),
-            safe=tr("The shelf is as it was."),
-            advice=tr("Choose another place."),
-        ) from error
+    write_export(path, to_csv(heads, (_row(part, vocabulary) for part in parts)).encode(), tr("The shelf is as it was."))
 
 
 def _row(part: ShelfPart, vocabulary: Vocabulary) -> list[str]:
@@ -81,6 +73,13 @@ def read_shelf(path: Path, vocabulary: Vocabulary, there: Mapping[str, ShelfPart
             advice=tr(
                 "Its first line must name columns, such as: {fields}.", fields=", ".join(field.name for field in FIELDS[:7])
             ),
+        )
+    twice = sorted({field for field in heads if field and heads.count(field) > 1})
+    if twice:
+        raise Trouble(
+            tr("{path} has two columns for: {fields}.", path=path.name, fields=", ".join(twice)),
+            safe=tr("Nothing was taken."),
+            advice=tr("Take one of the two away, then try again."),
         )
     fresh: dict[str, ShelfPart] = {}
     changed: dict[str, ShelfPart] = {}

@@ -66,11 +66,16 @@ def write_journal(journal: Journal, file: Path) -> None:
         )
         for act in journal.all()
     )  # fmt: skip
+    write_export(file, to_csv(HEADS, rows).encode(), tr("The journal is as it was."))
+
+
+def write_export(file: Path, data: bytes, safe: str) -> None:
+    """Write a file for others, whole or not at all; raise Trouble, which says what is `safe`, where that fails."""
     try:
-        write_whole(file, to_csv(HEADS, rows).encode())
+        write_whole(file, data)
     except OSError as error:
         raise Trouble(
             tr("{file} cannot be written: {strerror}.", file=file.name, strerror=error.strerror),
-            safe=tr("The journal is as it was."),
+            safe=safe,
             advice=tr("Choose another place."),
         ) from error

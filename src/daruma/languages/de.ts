@@ -11505,6 +11505,11 @@
   </message>
   <message>
    <location filename="handover/shelf_file.py" />
+   <source>The shelf is as it was.</source>
+   <translation>Das Lager ist, wie es war.</translation>
+  </message>
+  <message>
+   <location filename="handover/shelf_file.py" />
    <source>{count_fresh} new</source>
    <translation>{count_fresh} neu</translation>
   </message>
@@ -11525,6 +11530,11 @@
   </message>
   <message>
    <location filename="handover/shelf_file.py" />
+   <source>{path} has two columns for: {fields}.</source>
+   <translation>{path} hat zwei Spalten für: {fields}.</translation>
+  </message>
+  <message>
+   <location filename="handover/shelf_file.py" />
    <source>, {count_faults} wrong and left out</source>
    <translation>, {count_faults} falsch und ausgelassen</translation>
   </message>
@@ -11540,13 +11550,13 @@
   </message>
   <message>
    <location filename="handover/shelf_file.py" />
-   <source>{path} cannot be read as CSV: {why}.</source>
-   <translation>{path} lässt sich nicht als CSV lesen: {why}.</translation>
+   <source>Take one of the two away, then try again.</source>
+   <translation>Eine der beiden entfernen, dann noch einmal versuchen.</translation>
   </message>
   <message>
    <location filename="handover/shelf_file.py" />
-   <source>The shelf is as it was.</source>
-   <translation>Das Lager ist, wie es war.</translation>
+   <source>{path} cannot be read as CSV: {why}.</source>
+   <translation>{path} lässt sich nicht als CSV lesen: {why}.</translation>
   </message>
   <message>
    <location filename="handover/shelf_file.py" />
@@ -12715,6 +12725,11 @@
   </message>
   <message>
    <location filename="store/settings.py" />
+   <source>{file}: {count} more entries cannot be used.</source>
+   <translation>{file}: {count} weitere Einträge sind nicht verwendbar.</translation>
+  </message>
+  <message>
+   <location filename="store/settings.py" />
    <source>{file}, line {line}</source>
    <translation>{file}, Zeile {line}</translation>
   </message>
@@ -12737,6 +12752,16 @@
    <location filename="store/settings.py" />
    <source>{file} cannot be read: {why}. Nothing counts as set.</source>
    <translation>{file} lässt sich nicht lesen: {why}. Nichts zählt als gesetzt.</translation>
+  </message>
+  <message>
+   <location filename="store/settings.py" />
+   <source>the key in line {line} has too many names</source>
+   <translation>der Schlüssel in Zeile {line} hat zu viele Namen</translation>
+  </message>
+  <message>
+   <location filename="store/settings.py" />
+   <source>Correct the first ones, then look again.</source>
+   <translation>Die ersten berichtigen, dann noch einmal nachsehen.</translation>
   </message>
   <message>
    <location filename="store/settings.py" />
@@ -13012,6 +13037,11 @@
    <location filename="store/whole.py" />
    <source>row {number} of the shelf</source>
    <translation>Zeile {number} des Lagers</translation>
+  </message>
+  <message>
+   <location filename="system_libraries.py" />
+   <source>Qt needs the system library {library}, which is not installed. Install it and what else a window needs with: {command}</source>
+   <translation>Qt braucht die Systembibliothek {library}, die nicht installiert ist. Sie und alles Weitere für ein Fenster installiert: {command}</translation>
   </message>
   <message>
    <location filename="ui/actions.py" />

@@ -3,12 +3,13 @@
 import tomllib
 from collections.abc import Iterator, Mapping
 from contextlib import suppress
+from itertools import islice
 from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from msgspec import MsgspecError, Struct, json
 
-from daruma.catalogue.lines import line_of
+from daruma.catalogue.lines import line_in, lines_of, too_deep
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
 from daruma.core.settings import WEIGHED, Setting, SettingFault, Settings, declared, groups
@@ -20,6 +21,8 @@ if TYPE_CHECKING:
 
 NAME = "shop.toml"
 LARGEST = 256 * 1024  # bytes
+LONGEST_KEY = 60  # characters of one as it is named
+MOST_NAMED = 20  # values that cannot be used, each named by itself
 BEFORE, BEFORE_THAT = "bench.toml", "preferences.json"  # where settings were kept by earlier programs
 _HEAD = tr(
     "What this shop has set. Daruma writes this file and keeps what is written into it by hand: `daruma settings` tells all keys."
@@ -49,7 +52,7 @@ def load_settings(folder: Path, earlier: Path | None = None) -> Loaded:
         unread = _unread(error)
         return Loaded(Settings(), (unread,), unread)
     values: dict[str, Any] = {}
-    troubles: dict[str, Trouble] = {}
+    faults: dict[str, SettingFault] = {}
     for key, value in _entries(raw):
         setting = declared().get(key)
         try:
@@ -57,9 +60,12 @@ def load_settings(folder: Path, earlier: Path | None = None) -> Loaded:
                 raise SettingFault(tr("no setting has that name"))
             values[key] = setting.checked(value)
         except SettingFault as fault:
-            troubles[key] = _wrong(key, text, fault, setting)
-    weighed = next((trouble for key, trouble in troubles.items() if key.partition(".")[0] in WEIGHED), None)
-    return Loaded(Settings(values), tuple(troubles.values()), weighed)
+            faults[key] = fault
+    lines = lines_of(text) if faults else {}
+    named = {key: _wrong(key, lines, faults[key]) for key in islice(faults, MOST_NAMED)}
+    weighed = next((_wrong(key, lines, fault) for key, fault in faults.items() if key.partition(".")[0] in WEIGHED), None)
+    more = (_and_more(len(faults) - MOST_NAMED),) if len(faults) > MOST_NAMED else ()
+    return Loaded(Settings(values), (*named.values(), *more), weighed)
 
 
 def save_settings(folder: Path, settings: Settings) -> None:
@@ -112,7 +118,10 @@ def _text_of(path: Path) -> str:
     data = read_bounded(path, LARGEST)
     if len(data) > LARGEST:
         raise ValueError(f"it is larger than {LARGEST // 1024} kB")
-    return data.decode("utf-8")
+    text = data.decode("utf-8")
+    if line := too_deep(text):
+        raise ValueError(tr("the key in line {line} has too many names", line=line))
+    return text
 
 
 def _entries(raw: Mapping[str, Any]) -> Iterator[tuple[str, Any]]:
@@ -124,8 +133,17 @@ def _entries(raw: Mapping[str, Any]) -> Iterator[tuple[str, Any]]:
             yield table, entries
 
 
-def _wrong(key: str, text: str, fault: SettingFault, setting: Setting | None) -> Trouble:
-    line = line_of(text, key)
+def _and_more(count: int) -> Trouble:
+    return Trouble(
+        tr("{file}: {count} more entries cannot be used.", file=NAME, count=count),
+        safe=tr("The file is as it was."),
+        advice=tr("Correct the first ones, then look again."),
+    )
+
+
+def _wrong(key: str, lines: Mapping[str, int], fault: SettingFault) -> Trouble:
+    setting, line = declared().get(key), line_in(lines, key)
+    key = key if len(key) <= LONGEST_KEY else f"{key[:LONGEST_KEY]}…"
     where = tr("{file}, line {line}", file=NAME, line=line) if line else NAME
     usual = tr(" It counts as not set: {default!r}.", default=setting.default) if setting is not None else tr(" It is not used.")
     return Trouble(

@@ -45,15 +45,17 @@ class Papers(QObject):
             from daruma.handover.letterhead import Letterhead
             from daruma.handover.order import make_order, render_order
             from daruma.handover.sheet import FITS
+            from daruma.store.engine import explained
             from daruma.store.files import private_folder, write_whole
             from daruma.ui import printing
 
             phone = catalogue.names.get(job.ticket.model, "")
             shop = Letterhead.of(settings)
             order = make_order(shop, job, phone, catalogue.function_labels, catalogue.function_meaning, KEPT_DAYS)
-            private_folder(folder)
             path = folder / f"{job.name}-order.pdf"
-            write_whole(path.with_suffix(".html"), render_order(order, FITS[0]).encode())
+            with explained():
+                private_folder(folder)
+                write_whole(path.with_suffix(".html"), render_order(order, FITS[0]).encode())
             printing.write_pdf(printing.fitted(lambda fit: render_order(order, fit), (), shop.paper), shop.paper, path)
             return path
 
