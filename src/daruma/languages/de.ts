@@ -14515,8 +14515,8 @@
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />
-   <source>The last {days} days are covered day by day. The oldest copy is {oldest} days old, with at most {longest} days between two copies.</source>
-   <translation>Die letzten {days} Tage sind Tag für Tag gesichert. Die älteste Kopie ist {oldest} Tage alt; zwischen zwei Kopien liegen höchstens {longest} Tage.</translation>
+   <source>The newest copy is {newest} days old, and {days} days in a row have one. The oldest is {oldest} days old, with at most {longest} days between two copies.</source>
+   <translation>Die neueste Kopie ist {newest} Tage alt, {days} Tage hintereinander haben eine. Die älteste ist {oldest} Tage alt; zwischen zwei Kopien liegen höchstens {longest} Tage.</translation>
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />

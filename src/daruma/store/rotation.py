@@ -8,6 +8,7 @@ import sqlite3
 from collections.abc import Iterable, Sequence
 from contextlib import closing, suppress
 from datetime import date, datetime, time, timedelta
+from itertools import pairwise
 
 from msgspec import Struct
 
@@ -25,11 +26,12 @@ NIGHT = time(3)  # a copy made after this hour of a day is that day's copy
 
 
 class Coverage(Struct, frozen=True):
-    """Hold what copies cover: how many there are, the days behind today of each of which there is one, the age of the oldest
-    (days), and the longest time between two of them (days).
+    """Hold what copies cover: how many there are, the age of the newest (days), how many days in a row from there have one, the
+    age of the oldest (days), and the longest time between two of them (days).
     """
 
     copies: int = 0
+    newest: int = 0
     days: int = 0
     oldest: int = 0
     longest: int = 0
@@ -99,9 +101,9 @@ def coverage_of(copies: Iterable[Copy], today: date) -> Coverage:
     ages = [age for age, _ in _of_each_day(ages_of(copies, today))]
     if not ages:
         return Coverage()
-    days = next((day for day, age in enumerate(ages) if age > day), len(ages))
-    longest = max(older - newer for newer, older in zip((0, *ages), ages, strict=False))
-    return Coverage(len(ages), min(days, DAYS), ages[-1], longest)
+    days = next((row for row, age in enumerate(ages) if age > ages[0] + row), len(ages))
+    longest = max((older - newer for newer, older in pairwise(ages)), default=0)
+    return Coverage(len(ages), ages[0], days, ages[-1], longest)
 
 
 def rotate(database: Database, today: date) -> tuple[Copy, ...]:

@@ -143,8 +143,9 @@ def _covered(copies: tuple[Copy, ...]) -> str:
     if seen.copies < 2:
         return tr("One copy so far.") if seen.copies else tr("No copy has been made yet.")
     return tr(
-        "The last {days} days are covered day by day. The oldest copy is {oldest} days old, with at most {longest} days "
-        "between two copies.",
+        "The newest copy is {newest} days old, and {days} days in a row have one. The oldest is {oldest} days old, with at most "
+        "{longest} days between two copies.",
+        newest=seen.newest,
         days=seen.days,
         oldest=seen.oldest,
         longest=seen.longest,
