@@ -266,6 +266,11 @@ def run(setup: Setup) -> int:
     sys.excepthook = CrashNotice(window)
     window.show()
     try:
-        return app.exec()
+        code = app.exec()
     finally:
         standins.stop()
+    if any(thread.is_alive() and not thread.daemon for thread in threading.enumerate() if thread is not threading.main_thread()):
+        # what a lane still waits for ends with the process: every file is whole at any moment
+        logging.shutdown()
+        os._exit(code)
+    return code

@@ -4,7 +4,7 @@ import json
 import subprocess
 from collections.abc import Mapping, Sequence
 
-PATIENCE = 5  # seconds that it may take to end
+PATIENCE = 2  # seconds that it may take to end
 
 
 class StandInProcess:

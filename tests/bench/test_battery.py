@@ -21,6 +21,7 @@ from daruma.core.job import StepState
 from daruma.core.kinds.battery.work import KIND, USES, BatteryWork, measured, use_in
 from daruma.core.parts import Function, Identity, PartKind, PartSelf
 from daruma.core.records import decode
+from daruma.link.station import Station
 from daruma.standin.kinds.battery import Pack
 from tests.bench.jobbench import WIRES, JobBench, job_bench
 from tests.conftest import crossed, seeds
@@ -168,6 +169,38 @@ def test_a_station_that_forgot_its_log_begins_anew(tmp_path: Path) -> None:
         at.do()
         assert at.work.log[0].first == 1
         assert at.step() != "test_cell"
+
+
+def test_a_station_that_always_has_one_more_sample_can_be_stopped(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    with bench(tmp_path) as at:
+        at.until("test_cell")
+        context, given = Context(), 0
+
+        def endless(_: Station, __: str, after: int) -> tuple[int, tuple[float, ...]]:
+            nonlocal given
+            given += 1
+            if given == 50:
+                context.cancelled.set()
+            return after + 1, (10.0 * after, 3.9, 0.0, 25.0)
+
+        monkeypatch.setattr(Station, "samples", endless)
+        with pytest.raises(Cancelled):
+            at.do(context)
+        assert given == 50, "no answer more is asked for"
+
+
+@pytest.mark.parametrize("first", [0, 1, -5])
+def test_a_station_that_gives_other_samples_than_were_asked_for_is_not_believed(
+    first: int, tmp_path: Path, monkeypatch: pytest.MonkeyPatch
+) -> None:
+    with bench(tmp_path) as at:
+        at.until("test_cell")
+        sound = at.workshop.rig.station().samples
+        answers = [lambda label, after: sound(label, after), lambda _, __: (first, (10.0, 3.9, 0.0, 25.0))]
+        monkeypatch.setattr(Station, "samples", lambda _, label, after: answers[min(1, after)](label, after))
+        with pytest.raises(Trouble, match="were asked for"):
+            for _ in range(40):
+                at.do()
 
 
 @pytest.mark.parametrize(("mark", "said"), [({"hot": 0.6}, "above the room"), ({"mah": 1900.0}, "below the shop's claim")])

@@ -1,13 +1,16 @@
 """What the window says of doubts and links, and its pages of jobs and copies."""
 
+import threading
 import time
 from pathlib import Path
 
+import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import Qt
 
 from daruma.core.acts import ActKind, ActState
 from daruma.core.job import Stage
+from daruma.link.errors import DeviceGone
 from daruma.store.copies import copies_of
 from daruma.ui.tables import Rows
 from daruma.ui.work import Lane, Work
@@ -185,3 +188,47 @@ def test_a_tooltip_never_reads_markup() -> None:
     tip = str(rows.data(rows.index(0, 0), Qt.ItemDataRole.ToolTipRole))
     assert "<img" not in tip
     assert "&lt;img" in tip
+
+
+def test_the_window_closes_whatever_a_device_does(driver: Driver) -> None:
+    """A device that never answers, asked with more patience than any test has: its wire is hung up."""
+    driver.hands(lambda hands: hands.fault("lost_answer", op="sockets", times=-1))
+    rig = driver.desk.ready.rig
+    rig.patience = 10_000.0
+    rig.drop("programmer")
+    ended: list[object] = []
+    bench = driver.desk.bench
+    driver.desk.run(bench, "looking", lambda _: rig.programmer().sockets(), ended.append)
+    driver.until(lambda: bench.current is not None)
+    driver.shell.close()
+    assert bench.rests(0), "nobody waits for it any more"
+    assert ended == []
+    assert rig.left.is_set()
+    with pytest.raises(DeviceGone):
+        rig.programmer()
+
+
+def test_a_lane_is_waited_for_no_longer_than_is_said(driver: Driver) -> None:
+    lane, hung = Lane("hung", driver.desk), threading.Event()
+    lane.start(Work("hanging", lambda _: hung.wait()))
+    lane.end_by(time.monotonic())
+    assert not lane.finish(), "it goes on, and nobody waits"
+    hung.set()
+
+
+def test_the_window_does_not_leave_an_act_half_way_at_once(driver: Driver) -> None:
+    going, goes_on = threading.Event(), threading.Event()
+
+    def act(_: Work) -> None:
+        going.set()
+        goes_on.wait()
+
+    driver.desk.start(driver.desk.bench, "writing", act, driver.desk.told.emit, is_act=True)
+    driver.until(going.is_set)
+    driver.shell.close()
+    assert driver.shell.isVisible(), "the first try stays open"
+    assert "in the middle of this: writing" in driver.window.trouble_bar.what.text()
+    goes_on.set()
+    driver.idle()
+    driver.shell.close()
+    assert not driver.shell.isVisible()

@@ -54,6 +54,11 @@ class Context(Struct, frozen=True):
             self.report(share, f"{text}, {left:.0f} s")
             sleep(min(left, 0.1))
 
+    def pause(self, seconds: float) -> None:
+        """Let time go by and say nothing; can be cancelled."""
+        if self.cancelled.wait(seconds):
+            raise Cancelled
+
     def part(self, start: float, end: float, text: str) -> Callable[[float], None]:
         """Return a reporter of a share that fills start to end of the whole, and is a checkpoint."""
 

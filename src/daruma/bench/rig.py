@@ -2,6 +2,7 @@
 
 from collections.abc import Callable, Iterator, Mapping
 from contextlib import contextmanager
+from threading import Event
 
 from msgspec import Struct, field
 
@@ -24,7 +25,8 @@ class Rig(Struct):
 
     Used by one thread at a time: one lane for all exchanges. `patience` scales every time-out, `settle` every wait until a
     screen stands still (stand-ins' screens do at once), `real` gives the kinds of devices that are known to be no stand-ins.
-    `pretended` are the stand-ins that were used since a job was last kept: they took part in it.
+    `pretended` are the stand-ins that were used since a job was last kept: they took part in it. Once it is `left` it, and
+    those beside it, answer nobody any more.
     """
 
     wires: Mapping[str, str] | Callable[[], Mapping[str, str]]
@@ -32,6 +34,7 @@ class Rig(Struct):
     settle: float = 1.0
     real: Callable[[], frozenset[str]] = frozenset
     pretended: set[str] = field(default_factory=set)
+    left: Event = field(default_factory=Event)
     _drivers: dict[str, Driver] = field(default_factory=dict)
     _seen: dict[str, LinkHealth] = field(default_factory=dict)
     _urls: dict[str, str] = field(default_factory=dict)
@@ -80,7 +83,7 @@ class Rig(Struct):
 
     def beside(self) -> "Rig":
         """Return a rig over the same wires for another lane, which uses other devices."""
-        return Rig(self.wires, self.patience, self.settle, self.real)
+        return Rig(self.wires, self.patience, self.settle, self.real, left=self.left)
 
     def anew(self, kind: str) -> Driver:
         """Return the driver of a device, connected anew; raise LinkError where none answers."""
@@ -113,7 +116,15 @@ class Rig(Struct):
         for kind in tuple(self._drivers):
             self.drop(kind)
 
+    def hang_up(self) -> None:
+        """Close every wire for good, from whatever thread: who waits for an answer is told that the device is gone."""
+        self.left.set()
+        for driver in tuple(self._drivers.values()):
+            driver.close()
+
     def _driver(self, kind: str) -> Driver:
+        if self.left.is_set():
+            raise DeviceGone(tr("The window is closing."), safe=tr("What is in the vault is safe."))
         wires = self.wires() if callable(self.wires) else self.wires
         if kind in self._drivers and (self._drivers[kind].health.dead or self._urls[kind] != wires.get(kind)):
             # dead for good, or another device was chosen: it needs a new wire

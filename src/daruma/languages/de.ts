@@ -745,6 +745,11 @@
   </message>
   <message>
    <location filename="bench/kinds/battery/measuring.py" />
+   <source>The station gave sample {first} where those after {last} were asked for.</source>
+   <translation>Die Station gab Messwert {first}, gefragt war nach denen hinter {last}.</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/battery/measuring.py" />
    <source>What was measured is kept.</source>
    <translation>Was gemessen wurde, ist gesichert.</translation>
   </message>
@@ -762,6 +767,11 @@
    <location filename="bench/kinds/battery/measuring.py" />
    <source>Take another cell, then plan again.</source>
    <translation>Eine andere Zelle nehmen, dann neu planen.</translation>
+  </message>
+  <message>
+   <location filename="bench/kinds/battery/measuring.py" />
+   <source>Connect the station again; if it does so again, measure the cell anew.</source>
+   <translation>Die Station neu anschließen; geschieht es wieder, die Zelle neu messen.</translation>
   </message>
   <message>
    <location filename="bench/kinds/display/__init__.py" />
@@ -2042,6 +2052,16 @@
    <location filename="bench/rig.py" />
    <source>{kind}: link sound</source>
    <translation>{kind}: Verbindung in Ordnung</translation>
+  </message>
+  <message>
+   <location filename="bench/rig.py" />
+   <source>The window is closing.</source>
+   <translation>Das Fenster wird geschlossen.</translation>
+  </message>
+  <message>
+   <location filename="bench/rig.py" />
+   <source>What is in the vault is safe.</source>
+   <translation>Was im Tresor ist, ist unversehrt.</translation>
   </message>
   <message>
    <location filename="bench/rig.py" />
@@ -11865,11 +11885,6 @@
   </message>
   <message>
    <location filename="link/framing.py" />
-   <source>What is in the vault is safe.</source>
-   <translation>Was im Tresor ist, ist unversehrt.</translation>
-  </message>
-  <message>
-   <location filename="link/framing.py" />
    <source>Check the cable, then try again.</source>
    <translation>Das Kabel prüfen, dann noch einmal versuchen.</translation>
   </message>
@@ -14180,6 +14195,21 @@
   </message>
   <message>
    <location filename="ui/room.py" />
+   <source>Wait until it is finished, then close. Closing again leaves it half-way, to be settled later.</source>
+   <translation>Warten, bis es fertig ist, dann schließen. Nochmaliges Schließen lässt es halb getan zurück; es ist dann später zu klären.</translation>
+  </message>
+  <message>
+   <location filename="ui/room.py" />
+   <source>The bench is in the middle of this: {name}.</source>
+   <translation>Der Arbeitsplatz ist mitten dabei: {name}.</translation>
+  </message>
+  <message>
+   <location filename="ui/room.py" />
+   <source>Mend it, or close again to leave without what was typed last.</source>
+   <translation>Es beheben, oder noch einmal schließen, um ohne das zuletzt Getippte zu gehen.</translation>
+  </message>
+  <message>
+   <location filename="ui/room.py" />
    <source>No tickets yet. Open the first one with New ticket (Ctrl+N).</source>
    <translation>Noch keine Aufträge. Den ersten mit Neuer Auftrag öffnen (Strg+N).</translation>
   </message>
@@ -14192,11 +14222,6 @@
    <location filename="ui/room.py" />
    <source>{stage}: not yet, {why}.</source>
    <translation>{stage}: noch nicht, {why}.</translation>
-  </message>
-  <message>
-   <location filename="ui/room.py" />
-   <source>Mend it, or close again to leave without what was typed last.</source>
-   <translation>Es beheben, oder noch einmal schließen, um ohne das zuletzt Getippte zu gehen.</translation>
   </message>
   <message>
    <location filename="ui/running.py" />

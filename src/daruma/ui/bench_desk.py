@@ -161,7 +161,12 @@ class BenchDesk(PlanDesk):
         kind = self.ready.guarded(job)
         stoppable = kind is None or RULES[kind].alone
         self.job_work(
-            self.bench, title, lambda j, c: self.ready.do_step(j, index, c), cancellable=stoppable, failed=self._step_failed
+            self.bench,
+            title,
+            lambda j, c: self.ready.do_step(j, index, c),
+            cancellable=stoppable,
+            is_act=not stoppable,
+            failed=self._step_failed,
         )
 
     def put_back(self) -> None:

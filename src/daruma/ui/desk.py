@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import threading
+import time
 from collections.abc import Callable, Mapping
 from datetime import datetime
 from typing import TYPE_CHECKING
@@ -39,6 +40,7 @@ if TYPE_CHECKING:
 
 KEEPING_SETTINGS = tr("keeping the settings")
 REST_SECONDS = 10.0  # that work beside a restore may take to end
+GRACE_SECONDS, CLOSING_SECONDS = 2.0, 2.6  # that what is under way gets when the window closes, and all of it together
 PAINT_MS, PATIENCE = 30, 2.0  # what the window is given to paint a job first; seconds that opening waits for it at most
 
 
@@ -187,22 +189,36 @@ class Desk(BenchDesk):
         self.drafts.flush()
 
     def shut(self) -> None:
-        """Stop work and close devices and store."""
+        """Stop work and close devices and store, whatever a device does meanwhile.
+
+        An act gets its time to end; after that the devices are hung up, and one that was under way is in doubt.
+        """
         self.poll.stop()
         self.tending.stop()
         self.replan_soon.stop()
+        began = time.monotonic()
+        for lane in self.findChildren(Lane):
+            lane.end_by(began + CLOSING_SECONDS)
+        hanging_up = threading.Timer(GRACE_SECONDS, self._hang_up)
+        hanging_up.daemon = True
+        hanging_up.start()
         self.copying.finish()
         self.metering.finish()
         self.heating.finish()
         self.porting.finish()
         self.bench.finish()
         self.store.finish()
+        hanging_up.cancel()
         # results that are still on their way find nobody to tell
         self.blockSignals(True)
         if self.seen is not None:
             self.seen.rig.close()
             self.seen.shop.close()
         self.seen = self.workshop = None
+
+    def _hang_up(self) -> None:
+        if self.seen is not None:
+            self.seen.rig.hang_up()
 
     def restore(self, copy: Copy) -> None:
         """Put a copy in the store's place and open that; nothing that the user asked for may be going on."""

@@ -202,6 +202,7 @@ class JobsDesk(Running):
         function: Callable[[Job, Context], Job],
         *,
         cancellable: bool = False,
+        is_act: bool = False,
         failed: Callable[[Trouble], None] | None = None,
     ) -> None:
         """Run work on the job on view; what it returns is the job as it is then."""
@@ -213,6 +214,7 @@ class JobsDesk(Running):
                 lambda work: function(job, context_of(work, job.number)),
                 self._took,
                 cancellable=cancellable,
+                is_act=is_act,
                 failed=failed,
             )
 

@@ -75,6 +75,7 @@ class Running(QObject):
         done: Callable[[Any], None],
         *,
         cancellable: bool = False,
+        is_act: bool = False,
         failed: Callable[[Trouble], None] | None = None,
         told: Callable[[Any], None] | None = None,
     ) -> None:
@@ -85,7 +86,7 @@ class Running(QObject):
                 opening = self.store.current is not None
                 self.told.emit(tr("The shop is still being opened: one moment.") if opening else tr("The shop is not open."))
             return
-        work = Work(name, function, cancellable=cancellable)
+        work = Work(name, function, cancellable=cancellable, is_act=is_act)
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
         work.sampled.connect(self.sampled)
@@ -98,4 +99,4 @@ class Running(QObject):
 
 def context_of(work: Work, number: int = 0) -> Context:
     """Return a context for work on a job: its readings come with the job's number, since another may be on view."""
-    return Context(work.report, local_time, work.stop, sample=lambda reading: work.sample(number, reading))  # type: ignore[arg-type]
+    return Context(work.report, local_time, work.stop, sample=lambda reading: work.sample(number, reading))

@@ -1,6 +1,7 @@
 """Lanes: work off the interface's thread, one piece at a time for each lane."""
 
 import logging
+import math
 import threading
 import time
 from collections import deque
@@ -17,21 +18,6 @@ log = logging.getLogger("daruma.work")
 KEPT = 8  # pieces of work that are over: the lane's thread has let go of the first long before
 
 
-class Stop:
-    """Carry the wish to stop; looks like an event."""
-
-    def __init__(self) -> None:
-        self._asked = False
-
-    def set(self) -> None:
-        """Ask to stop."""
-        self._asked = True
-
-    def is_set(self) -> bool:
-        """Return whether stopping was asked for."""
-        return self._asked
-
-
 class Work(QObject):
     """One piece of work: signals arrive in the interface's thread."""
 
@@ -43,11 +29,12 @@ class Work(QObject):
     ended = Signal(object)
     cancelled = Signal()
 
-    def __init__(self, name: str, function: Callable[["Work"], Any], *, cancellable: bool = False) -> None:
+    def __init__(self, name: str, function: Callable[["Work"], Any], *, cancellable: bool = False, is_act: bool = False) -> None:
+        """Name the work; `is_act` says that it does what must not be left half-way."""
         super().__init__()
         self.name = name
-        self.cancellable = cancellable
-        self.stop = Stop()
+        self.cancellable, self.is_act = cancellable, is_act
+        self.stop = threading.Event()
         self.started = 0.0
         self._function = function
 
@@ -105,6 +92,7 @@ class Lane(QObject):
         self._over: deque[Work] = deque(maxlen=KEPT)
         self._held: list[Work] | None = None
         self._closed = False
+        self._end = math.inf
 
     @property
     def current(self) -> Work | None:
@@ -151,12 +139,18 @@ class Lane(QObject):
             if work.name in names:
                 work.stop.set()
 
+    def end_by(self, moment: float) -> None:
+        """Ask everything to stop, and let nobody wait for it beyond a moment of the monotonic clock."""
+        self._end = moment
+        for work in self._queue:
+            work.stop.set()
+
     def finish(self, seconds: float = 10.0) -> bool:
-        """Ask everything to stop, take no more work and wait; return whether all of it ended."""
+        """Ask everything to stop, take no more work and wait, so long at most; return whether all of it ended."""
         self._closed = True
         for work in self._queue:
             work.stop.set()
-        rests = self.rests(seconds)
+        rests = self.rests(max(0.0, min(seconds, self._end - time.monotonic())))
         self._thread.shutdown(wait=False, cancel_futures=True)
         return rests
 

@@ -1,7 +1,5 @@
 """Measuring a cell on the station: samples are fetched and kept, what comes next is ordered, until enough is known."""
 
-from time import sleep
-
 import numpy as np
 from msgspec import Struct
 from msgspec.structs import replace
@@ -17,9 +15,11 @@ from daruma.core.kinds.battery.work import MOST_CHUNKS, BatteryTicket, BatteryWo
 from daruma.core.language import tr, word
 from daruma.core.model import Model
 from daruma.core.plan.actions import Action
+from daruma.link.errors import DeviceFault
 from daruma.link.station import VALUES, Station
 
 LOOKED = 60.0  # seconds of the station's own time between two looks at it
+MOST_ANSWERS = 200  # fetched at one look; what is more is fetched at the next one
 _SHORTEST = 0.05  # seconds between two looks, however fast it runs
 _CURRENT = 0.01  # A: an order that differs by less is the same
 
@@ -78,7 +78,7 @@ def measure_cell(doing: Doing, job: Job, _: Action, context: Context) -> tuple[J
         share = min(0.98, 1 - found.left / max(found.left + _elapsed(job), 1.0))
         context.report(share, f"{found.order.why} {words_of(found)}".removesuffix("."))
         context.checkpoint()
-        sleep(max(_SHORTEST, LOOKED / max(speed, 1.0)))
+        context.pause(max(_SHORTEST, LOOKED / max(speed, 1.0)))
     capacity = found.belief.capacity
     said = tr(
         "{mah:.0f} ± {spread:.0f} mAh, {mah_2:.1f} % of {rated:.0f}",
@@ -160,11 +160,18 @@ def tended(doing: Doing, job: Job, context: Context) -> tuple[Job, Standing, flo
 def _fetched(doing: Doing, station: Station, job: Job, context: Context) -> tuple[Job, LogChunk]:
     work, began = job.of(BatteryWork), 0
     values: list[float] = []
-    while True:
+    for _ in range(MOST_ANSWERS):
+        context.checkpoint()
         last = _last(work) + len(values) // VALUES
         first, some = station.samples(job.uid, last)
         if not some:
             break
+        if first <= last:
+            raise DeviceFault(
+                tr("The station gave sample {first} where those after {last} were asked for.", first=first, last=last),
+                safe=tr("What was measured is kept."),
+                advice=tr("Connect the station again; if it does so again, measure the cell anew."),
+            )
         began = began or first
         lost = first - last - 1
         work = replace(work, lost=work.lost + 10.0 * max(0, lost))
