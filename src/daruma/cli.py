@@ -2,17 +2,15 @@
 
 import os
 import sys
-from collections.abc import Iterator
-from contextlib import contextmanager
 from datetime import datetime, timedelta
 from pathlib import Path
 from typing import TYPE_CHECKING
 
 import click
-from msgspec import Struct
-from platformdirs import PlatformDirs
 
 from daruma import __version__
+from daruma.cli_common import DIRS, Place, end_with, shop_of
+from daruma.cli_copies import copies
 from daruma.cli_machine import completion, doctor, settings_command
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
@@ -22,19 +20,6 @@ from daruma.saying import say
 
 if TYPE_CHECKING:
     from types import ModuleType
-
-    from daruma.store.copies import Carried
-    from daruma.store.settings import Loaded
-    from daruma.store.shop import Shop
-
-DIRS = PlatformDirs("daruma", appauthor=False)
-
-
-def _die(trouble: Trouble) -> None:
-    for part in (trouble.what, trouble.safe, trouble.advice):
-        if part:
-            say(tr("daruma: {part}", part=part), err=True)
-    sys.exit(1)
 
 
 @click.group(invoke_without_command=True)
@@ -52,33 +37,6 @@ def main(context: click.Context, data: Path | None, verbose: bool) -> None:
     context.obj = Place(_own(data) if data is not None else Path(DIRS.user_data_dir))
     if context.invoked_subcommand is None:
         sys.exit(_open_shop(context.obj))
-
-
-class Place(Struct, frozen=True):
-    """Hold the data folder that a command works with; the settings are read where one needs them."""
-
-    data: Path
-
-    @property
-    def earlier(self) -> Path:
-        """Return where an earlier program kept settings."""
-        return Path(DIRS.user_config_dir)
-
-    @property
-    def loaded(self) -> "Loaded":
-        """Return what the shop has set, and what of it cannot be used."""
-        from daruma.store.settings import load_settings
-
-        return load_settings(self.data, Path(DIRS.user_config_dir))
-
-    @property
-    def second(self) -> Path | None:
-        """Return the shop's second place; what of the settings cannot be used is said first."""
-        loaded = self.loaded
-        for trouble in loaded.troubles:
-            say(tr("daruma: {sentences}", sentences=trouble.sentences()), err=True)
-        named = loaded.settings["places.second"]
-        return Path(named).expanduser() if named else None
 
 
 def _own(folder: Path) -> Path:
@@ -124,7 +82,7 @@ def _bring_settings(place: Place) -> None:
         try:
             save_settings(place.data, place.loaded.settings)
         except Trouble as trouble:
-            _die(trouble)
+            end_with(trouble)
 
 
 @main.command()
@@ -154,7 +112,7 @@ def plan(case: Path, as_json: bool) -> None:
         catalogue = load_catalogue(Path(DIRS.user_config_dir) / "models", Path(DIRS.user_cache_dir))
         asked, figures = case_from(read_case(case), catalogue, case.name)
     except Trouble as trouble:
-        _die(trouble)
+        end_with(trouble)
         return
     made = make_plan(asked, figures)
     worth = worth_knowing(asked, figures, plan=made)
@@ -172,122 +130,13 @@ def case_schema() -> None:
     say(schema(), end="", lines=True)
 
 
-@contextmanager
-def _shop(place: Place) -> "Iterator[Shop]":
-    """Open the store for one command; say trouble in its three parts and end. What is missing from it is said first."""
-    from daruma.store.shop import Shop
-
-    try:
-        with Shop(place.data, place.second) as shop:
-            for loss in shop.losses():
-                say(tr("daruma: {loss}: {loss_2}", loss=loss.name, loss_2=loss.what), err=True)
-            yield shop
-    except Trouble as trouble:
-        _die(trouble)
-
-
-@main.group()
-def copies() -> None:
-    """Copies of the store: make, list, verify, restore."""
-
-
-@copies.command("make")
-@click.pass_obj
-def copies_make(place: Place) -> None:
-    """Copy the store, verify the copy, and let old copies go."""
-    from daruma.store.copies import make_copy, rotate
-
-    now = datetime.now().astimezone()
-    with _shop(place) as shop:
-        say(make_copy(shop.database, now).file)
-        for gone in rotate(shop.database, now.date()):
-            say(tr("let go: {gone}", gone=gone.name))
-
-
-@copies.command("list")
-@click.pass_obj
-def copies_list(place: Place) -> None:
-    """List the copies, newest first."""
-    from daruma.store.copies import copies_of
-
-    for copy in copies_of(place.data):
-        say(tr("{copy}  {made:%Y-%m-%d %H:%M}  {size:.1f} MB", copy=copy.name, made=copy.made, size=copy.size / 1000000.0))
-
-
-@copies.command("verify")
-@click.argument("name")
-@click.pass_obj
-def copies_verify(place: Place, name: str) -> None:
-    """Verify a copy."""
-    from daruma.store.copies import copy_named, faults_of
-
-    try:
-        faults = faults_of(copy_named(place.data, name).file)
-    except Trouble as trouble:
-        _die(trouble)
-        return
-    for fault in faults:
-        say(f"{fault.name}: {fault.what}")
-    say(tr("{name}: {count_faults} faults.", name=name, count_faults=len(faults)))
-    sys.exit(1 if faults else 0)
-
-
-@copies.command("restore")
-@click.argument("name")
-@click.pass_obj
-def copies_restore(place: Place, name: str) -> None:
-    """Put a copy in the store's place; what came after it is carried over, the replaced store is kept."""
-    from daruma.store.copies import copy_named, restore
-
-    try:
-        done = restore(place.data, copy_named(place.data, name), datetime.now().astimezone(), place.second)
-    except Trouble as trouble:
-        _die(trouble)
-        return
-    say(tr("{name} is restored. Carried over: {carried}.", name=name, carried=done.carried.words))
-    _say_carried(done.carried)
-    say(tr("The replaced store is in {replaced}", replaced=done.replaced))
-
-
-def _say_carried(carried: "Carried") -> None:
-    for line in carried.differs:
-        say(tr("differs: {line}", line=line))
-    for line in carried.lost:
-        say(tr("lost: {line}", line=line))
-
-
-@copies.command("compare")
-@click.argument("name")
-@click.pass_obj
-def copies_compare(place: Place, name: str) -> None:
-    """Say what a restore of a copy would carry over and what differs; nothing is changed."""
-    from daruma.store.copies import compare, copy_named
-
-    try:
-        carried = compare(place.data, copy_named(place.data, name), place.second)
-    except Trouble as trouble:
-        _die(trouble)
-        return
-    say(tr("A restore of {name} would carry over: {carried}.", name=name, carried=carried.words))
-    _say_carried(carried)
-
-
-@copies.command("accept")
-@click.pass_obj
-def copies_accept(place: Place) -> None:
-    """Take the store as it is after a loss: what is missing is said no longer; counts of writes stay."""
-    with _shop(place) as shop:
-        shop.database.accept_losses()
-    say("Accepted.")
-
-
 @main.command()
 @click.pass_obj
 def doubts(place: Place) -> None:
     """List the acts that were never settled, with what to do."""
     from daruma.core.acts import what, where
 
-    with _shop(place) as shop:
+    with shop_of(place) as shop:
         found = shop.journal.left_in_doubt()
     for act in found:
         say(
@@ -311,7 +160,7 @@ def journal(place: Place, file: Path) -> None:
     """Write the whole journal as CSV."""
     from daruma.handover.tables import write_journal
 
-    with _shop(place) as shop:
+    with shop_of(place) as shop:
         write_journal(shop.journal, file)
     say(file)
 
@@ -326,7 +175,7 @@ def purge(place: Place, days: int, yes: bool) -> None:
 
     now = datetime.now().astimezone()
     before = (now - timedelta(days=days)).date().isoformat()
-    with _shop(place) as shop:
+    with shop_of(place) as shop:
         found = retention.purge(shop.database, before, now.isoformat()) if yes else retention.due(shop.database, before)
     say(tr("jobs: {jobs}", jobs=", ".join(found.jobs) or tr("none")))
     say(tr("backups: {backups}", backups=", ".join(found.backups) or tr("none")))
@@ -342,7 +191,7 @@ def vault() -> None:
 @click.pass_obj
 def vault_check(place: Place) -> None:
     """Verify every backup, act and job, their chains, and that nothing that was kept is missing."""
-    with _shop(place) as shop:
+    with shop_of(place) as shop:
         total = max(1, shop.vault.count())
         with click.progressbar(length=total, label="checking", file=sys.stderr, hidden=not sys.stderr.isatty()) as bar:
             seen, faults = shop.check(lambda done: bar.update(done - bar.pos))
@@ -357,7 +206,7 @@ def vault_check(place: Place) -> None:
 @click.pass_obj
 def vault_list(place: Place, words: tuple[str, ...]) -> None:
     """List backups whose texts hold every word."""
-    with _shop(place) as shop:
+    with shop_of(place) as shop:
         for backup in shop.vault.find(" ".join(words)):
             content = backup.content
             where = f"{content.model:10} {content.imei:16} {content.die}"
@@ -373,7 +222,7 @@ def vault_export(place: Place, name: str, folder: Path) -> None:
     """Write a backup as JSON, Intel HEX and raw binary, with their checksums."""
     from daruma.handover.exchange import export
 
-    with _shop(place) as shop:
+    with shop_of(place) as shop:
         for path in export(shop.vault.get(name), folder):
             say(path)
 
@@ -385,7 +234,7 @@ def vault_import(place: Place, file: Path) -> None:
     """Take a backup's JSON file into the vault."""
     from daruma.handover.exchange import arrived, read_file
 
-    with _shop(place) as shop:
+    with shop_of(place) as shop:
         kept = shop.vault.keep(read_file(file), arrived=arrived(file, datetime.now().astimezone().isoformat()))
         say(tr("{file} is {kept}", file=file.name, kept=kept.name))
 
@@ -398,5 +247,5 @@ def vault_schema() -> None:
     say(schema(), end="", lines=True)
 
 
-for command in (judge, doctor, settings_command, completion):
+for command in (copies, judge, doctor, settings_command, completion):
     main.add_command(command)

@@ -9,10 +9,12 @@ from msgspec.structs import replace
 from PySide6.QtCore import Qt
 
 from daruma.core.acts import ActKind, ActState
+from daruma.core.errors import Trouble
 from daruma.core.job import Stage
 from daruma.link.errors import DeviceGone
 from daruma.store.copies import copies_of
 from daruma.ui.tables import Rows
+from daruma.ui.widgets.hold import HoldButton
 from daruma.ui.work import Lane, Work
 from tests.parts import flex_alone, panel_of, work_of
 from tests.ui.conftest import Driver
@@ -232,3 +234,38 @@ def test_the_window_does_not_leave_an_act_half_way_at_once(driver: Driver) -> No
     driver.idle()
     driver.shell.close()
     assert not driver.shell.isVisible()
+
+
+def test_a_notice_goes_when_what_was_done_since_went_well(driver: Driver) -> None:
+    bar, done = driver.window.trouble_bar, driver.desk.told.emit
+
+    def fails(_: Work) -> None:
+        raise Trouble("It did not go.", safe="All is safe.")
+
+    driver.desk.start(driver.desk.store, "one thing", fails, done)
+    driver.until(bar.isVisible)
+    driver.troubles.clear()
+    driver.desk.look()
+    driver.idle()
+    assert bar.isVisible(), "a look at the bench is nothing that was done"
+    driver.desk.start(driver.desk.store, "another thing", lambda _: "done", done)
+    driver.until(lambda: not bar.isVisible())
+
+
+def test_no_notice_moves_what_is_being_held(driver: Driver) -> None:
+    window = driver.window
+    window.open_shop("copies")
+    driver.idle()
+    hold = driver.find("purge")
+    assert isinstance(hold, HoldButton)
+    driver.until(lambda: driver.desk.copying.lane.current is None)
+    hold.setEnabled(True)
+    height = hold.mapTo(window, hold.rect().topLeft()).y()
+    driver.bot.mousePress(hold, Qt.MouseButton.LeftButton)
+    assert hold.is_held
+    window.trouble_bar.show_trouble(Trouble("Something else went wrong."))
+    driver.bot.wait(60)
+    assert hold.mapTo(window, hold.rect().topLeft()).y() == height
+    assert not window.trouble_bar.isVisible()
+    driver.bot.mouseRelease(hold, Qt.MouseButton.LeftButton)
+    driver.until(window.trouble_bar.isVisible)

@@ -2470,26 +2470,6 @@
   </message>
   <message>
    <location filename="cli.py" />
-   <source>{name}: {count_faults} faults.</source>
-   <translation>{name}: {count_faults} Fehler.</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
-   <source>{name} is restored. Carried over: {carried}.</source>
-   <translation>{name} ist wiederhergestellt. Übernommen: {carried}.</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
-   <source>The replaced store is in {replaced}</source>
-   <translation>Der ersetzte Bestand liegt in {replaced}</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
-   <source>A restore of {name} would carry over: {carried}.</source>
-   <translation>Eine Wiederherstellung von {name} würde übernehmen: {carried}.</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
    <source>{count_found} acts in doubt.</source>
    <translation>{count_found} ungewisse Vorgänge.</translation>
   </message>
@@ -2515,21 +2495,6 @@
   </message>
   <message>
    <location filename="cli.py" />
-   <source>{copy}  {made:%Y-%m-%d %H:%M}  {size:.1f} MB</source>
-   <translation>{copy}  {made:%Y-%m-%d %H:%M}  {size:.1f} MB</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
-   <source>differs: {line}</source>
-   <translation>abweichend: {line}</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
-   <source>lost: {line}</source>
-   <translation>verloren: {line}</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
    <source>act {number}, {job_name}, {started}: {what}. {where}, then settle it at the bench.</source>
    <translation>Vorgang {number}, {job_name}, {started}: {what}. {where}, dann an der Werkbank klären.</translation>
   </message>
@@ -2550,33 +2515,68 @@
   </message>
   <message>
    <location filename="cli.py" />
-   <source>daruma: {part}</source>
-   <translation>daruma: {part}</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
-   <source>daruma: {sentences}</source>
-   <translation>daruma: {sentences}</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
-   <source>let go: {gone}</source>
-   <translation>losgelassen: {gone}</translation>
-  </message>
-  <message>
-   <location filename="cli.py" />
    <source>  imported</source>
    <translation>  importiert</translation>
   </message>
   <message>
    <location filename="cli.py" />
+   <source>none</source>
+   <translation>keine</translation>
+  </message>
+  <message>
+   <location filename="cli_common.py" />
+   <source>daruma: {part}</source>
+   <translation>daruma: {part}</translation>
+  </message>
+  <message>
+   <location filename="cli_common.py" />
+   <source>daruma: {sentences}</source>
+   <translation>daruma: {sentences}</translation>
+  </message>
+  <message>
+   <location filename="cli_common.py" />
    <source>daruma: {loss}: {loss_2}</source>
    <translation>daruma: {loss}: {loss_2}</translation>
   </message>
   <message>
-   <location filename="cli.py" />
-   <source>none</source>
-   <translation>keine</translation>
+   <location filename="cli_copies.py" />
+   <source>{name}: {count_faults} faults.</source>
+   <translation>{name}: {count_faults} Fehler.</translation>
+  </message>
+  <message>
+   <location filename="cli_copies.py" />
+   <source>{name} is restored. Carried over: {carried}.</source>
+   <translation>{name} ist wiederhergestellt. Übernommen: {carried}.</translation>
+  </message>
+  <message>
+   <location filename="cli_copies.py" />
+   <source>The replaced store is in {replaced}</source>
+   <translation>Der ersetzte Bestand liegt in {replaced}</translation>
+  </message>
+  <message>
+   <location filename="cli_copies.py" />
+   <source>A restore of {name} would carry over: {carried}.</source>
+   <translation>Eine Wiederherstellung von {name} würde übernehmen: {carried}.</translation>
+  </message>
+  <message>
+   <location filename="cli_copies.py" />
+   <source>{copy}  {made:%Y-%m-%d %H:%M}  {size:.1f} MB</source>
+   <translation>{copy}  {made:%Y-%m-%d %H:%M}  {size:.1f} MB</translation>
+  </message>
+  <message>
+   <location filename="cli_copies.py" />
+   <source>differs: {line}</source>
+   <translation>abweichend: {line}</translation>
+  </message>
+  <message>
+   <location filename="cli_copies.py" />
+   <source>lost: {line}</source>
+   <translation>verloren: {line}</translation>
+  </message>
+  <message>
+   <location filename="cli_copies.py" />
+   <source>let go: {gone}</source>
+   <translation>losgelassen: {gone}</translation>
   </message>
   <message>
    <location filename="cli_machine.py" />
@@ -13800,8 +13800,8 @@
   </message>
   <message>
    <location filename="ui/kinds/battery.py" />
-   <source>Write these figures</source>
-   <translation>Diese Werte schreiben</translation>
+   <source>Use these figures</source>
+   <translation>Diese Werte verwenden</translation>
   </message>
   <message>
    <location filename="ui/kinds/battery.py" />
@@ -16828,41 +16828,6 @@ Without a command, opens the shop's own data.</source>
   </message>
   <message>
    <location filename="commands" />
-   <source>Copies of the store: make, list, verify, restore.</source>
-   <translation>Kopien des Bestands: anlegen, auflisten, prüfen, wiederherstellen.</translation>
-  </message>
-  <message>
-   <location filename="commands" />
-   <source>Copy the store, verify the copy, and let old copies go.</source>
-   <translation>Den Bestand kopieren, die Kopie prüfen und alte Kopien loslassen.</translation>
-  </message>
-  <message>
-   <location filename="commands" />
-   <source>List the copies, newest first.</source>
-   <translation>Die Kopien auflisten, neueste zuerst.</translation>
-  </message>
-  <message>
-   <location filename="commands" />
-   <source>Verify a copy.</source>
-   <translation>Eine Kopie prüfen.</translation>
-  </message>
-  <message>
-   <location filename="commands" />
-   <source>Put a copy in the store's place; what came after it is carried over, the replaced store is kept.</source>
-   <translation>Eine Kopie an die Stelle des Bestands setzen; was danach kam, wird übernommen, der ersetzte Bestand bleibt erhalten.</translation>
-  </message>
-  <message>
-   <location filename="commands" />
-   <source>Say what a restore of a copy would carry over and what differs; nothing is changed.</source>
-   <translation>Sagen, was eine Wiederherstellung einer Kopie übernehmen würde und was abweicht; nichts wird geändert.</translation>
-  </message>
-  <message>
-   <location filename="commands" />
-   <source>Take the store as it is after a loss: what is missing is said no longer; counts of writes stay.</source>
-   <translation>Den Bestand nach einem Verlust nehmen, wie er ist: was fehlt, wird nicht mehr gesagt; gezähltes Schreiben bleibt.</translation>
-  </message>
-  <message>
-   <location filename="commands" />
    <source>List the acts that were never settled, with what to do.</source>
    <translation>Die nie geklärten Vorgänge auflisten, und was zu tun ist.</translation>
   </message>
@@ -16910,6 +16875,41 @@ Without a command, opens the shop's own data.</source>
    <location filename="commands" />
    <source>Print the JSON Schema of backup files.</source>
    <translation>Das JSON-Schema der Sicherungsdateien ausgeben.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Copies of the store: make, list, verify, restore.</source>
+   <translation>Kopien des Bestands: anlegen, auflisten, prüfen, wiederherstellen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Copy the store, verify the copy, and let old copies go.</source>
+   <translation>Den Bestand kopieren, die Kopie prüfen und alte Kopien loslassen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>List the copies, newest first.</source>
+   <translation>Die Kopien auflisten, neueste zuerst.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Verify a copy.</source>
+   <translation>Eine Kopie prüfen.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Put a copy in the store's place; what came after it is carried over, the replaced store is kept.</source>
+   <translation>Eine Kopie an die Stelle des Bestands setzen; was danach kam, wird übernommen, der ersetzte Bestand bleibt erhalten.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Say what a restore of a copy would carry over and what differs; nothing is changed.</source>
+   <translation>Sagen, was eine Wiederherstellung einer Kopie übernehmen würde und was abweicht; nichts wird geändert.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Take the store as it is after a loss: what is missing is said no longer; counts of writes stay.</source>
+   <translation>Den Bestand nach einem Verlust nehmen, wie er ist: was fehlt, wird nicht mehr gesagt; gezähltes Schreiben bleibt.</translation>
   </message>
   <message>
    <location filename="commands" />

@@ -102,6 +102,7 @@ class Room(Interior):
         desk.doubts_changed.connect(self._show_doubts)
         desk.trouble.connect(self.trouble_bar.show_trouble)
         desk.step_failed.connect(self.trouble_bar.show_trouble)
+        desk.went_well.connect(self.trouble_bar.over)
         desk.told.connect(self.foot.tell)
         desk.settings_changed.connect(self.shell.show_settings)
         desk.settings_changed.connect(self.wardrobe.show_settings)

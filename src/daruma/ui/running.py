@@ -34,6 +34,7 @@ class Running(QObject):
     stage_wanted = Signal(object)
     sampled = Signal(int, object)
     stopped = Signal()
+    went_well = Signal(object)
     settings_changed = Signal(object)
 
     def __init__(self, settings: Settings, parent: QObject | None = None) -> None:
@@ -87,6 +88,8 @@ class Running(QObject):
                 self.told.emit(tr("The shop is still being opened: one moment.") if opening else tr("The shop is not open."))
             return
         work = Work(name, function, cancellable=cancellable, is_act=is_act)
+        if name not in QUIET_WORK:
+            work.done.connect(self.went_well)
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
         work.sampled.connect(self.sampled)

@@ -146,7 +146,7 @@ class FiguresForm(QWidget):
         row.setContentsMargins(0, 0, 0, 0)
         self.percent = self._number(tr("Health, percent"), "figure_percent", 0, 100)
         self.cycles = self._number(tr("Cycles"), "figure_cycles", 0, MOST_CYCLES)
-        self.wish = QPushButton(tr("Write these figures"))
+        self.wish = QPushButton(tr("Use these figures"))
         self.wish.setObjectName("figures_wish")
         self.wish.clicked.connect(self._wished)
         self.said = label("quiet")

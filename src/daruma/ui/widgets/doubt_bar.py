@@ -3,14 +3,14 @@
 from collections.abc import Callable, Sequence
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QPushButton, QVBoxLayout
+from PySide6.QtWidgets import QHBoxLayout, QPushButton, QVBoxLayout
 
 from daruma.core.acts import Act, ActKind, what, where
 from daruma.core.language import tr
-from daruma.ui.widgets.notices import label
+from daruma.ui.widgets.notices import Notice, label
 
 
-class DoubtBar(QFrame):
+class DoubtBar(Notice):
     """Show the oldest act in doubt, and how many more there are."""
 
     def __init__(self, settle: Callable[[Act], None], open_job: Callable[[str], None]) -> None:
@@ -18,7 +18,7 @@ class DoubtBar(QFrame):
         self.setObjectName("doubt_bar")
         self.setProperty("role", "trouble")
         self._act: Act | None = None
-        self._settle, self._open = settle, open_job
+        self._ask_to_settle, self._open = settle, open_job
         self.what, self.safe = label("part"), label("quiet")
         self.open_button, self.settle_button = QPushButton(), QPushButton(tr("Settle the act in doubt"))
         self.open_button.setObjectName("doubt_open")
@@ -39,10 +39,13 @@ class DoubtBar(QFrame):
     def show_doubts(self, doubts: Sequence[Act]) -> None:
         """Show acts in doubt; none hides the bar."""
         self._act = doubts[0] if doubts else None
+        self.change(lambda: self._show(len(doubts) - 1))
+
+    def _show(self, more: int) -> None:
         self.setVisible(self._act is not None)
         if self._act is None:
             return
-        act, more = self._act, len(doubts) - 1
+        act = self._act
         others = tr(" {more} more after it.", more=more) if more else ""
         counts = tr("It counts as a write until then") if act.kind is ActKind.WRITE else tr("It counts as done until then")
         self.what.setText(
@@ -78,4 +81,4 @@ class DoubtBar(QFrame):
 
     def _settle_clicked(self) -> None:
         if self._act is not None:
-            self._settle(self._act)
+            self._ask_to_settle(self._act)

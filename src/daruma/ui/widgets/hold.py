@@ -40,6 +40,11 @@ class HoldButton(QWidget):
         self.updateGeometry()
         self.update()
 
+    @property
+    def is_held(self) -> bool:
+        """Return whether it is being held just now."""
+        return self._timer.isActive()
+
     def text(self) -> str:
         """Return what the button says."""
         return self._text
@@ -109,3 +114,8 @@ class HoldButton(QWidget):
         painter.setPen(theme.colour(tone))
         painter.drawText(self.rect().adjusted(56, 0, -12, 0), Qt.AlignmentFlag.AlignVCenter, tr("Hold: ") + self._text)
         painter.end()
+
+
+def is_any_held(widget: QWidget) -> bool:
+    """Return whether something in a widget's window is being held."""
+    return any(button.is_held for button in widget.window().findChildren(HoldButton))

@@ -1,6 +1,7 @@
 """Where something happened: the trouble bar and the busy bar. Neither is modal."""
 
 import time
+from collections.abc import Callable
 
 from PySide6.QtCore import Qt, QTimer, Signal
 from PySide6.QtGui import QPainter, QPaintEvent
@@ -9,7 +10,10 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushBu
 from daruma.core.errors import Remedy, Trouble
 from daruma.core.language import tr
 from daruma.ui.tips import plain_tip
+from daruma.ui.widgets.hold import is_any_held
 from daruma.ui.work import Work
+
+HELD_MS = 50  # between two looks whether something is held still
 
 
 def label(role: str, text: str = "", *, wrap: bool = True) -> QLabel:
@@ -56,7 +60,29 @@ REMEDIES = {
 }
 
 
-class TroubleBar(QFrame):
+class Notice(QFrame):
+    """A bar above the work: it neither comes nor goes while something is being held, which it would move."""
+
+    def __init__(self, parent: QWidget | None = None) -> None:
+        super().__init__(parent)
+        self._waiting: Callable[[], None] | None = None
+
+    def change(self, how: Callable[[], None]) -> None:
+        """Change the bar now, or once nothing is held any more; of several changes the last one counts."""
+        self._waiting = how
+        self._settle()
+
+    def _settle(self) -> None:
+        if self._waiting is None:
+            return
+        if is_any_held(self):
+            QTimer.singleShot(HELD_MS, self._settle)
+            return
+        how, self._waiting = self._waiting, None
+        how()
+
+
+class TroubleBar(Notice):
     """Say what happened, what is safe, what to do next; offer the next step where the program can do it."""
 
     remedy_asked = Signal(object)
@@ -88,6 +114,13 @@ class TroubleBar(QFrame):
 
     def show_trouble(self, trouble: Trouble) -> None:
         """Show a trouble, with a button for what puts it right."""
+        self.change(lambda: self._show(trouble))
+
+    def over(self, _: object) -> None:
+        """Go: what was done since went well."""
+        self.change(self.hide)
+
+    def _show(self, trouble: Trouble) -> None:
         self._offers = trouble.offers
         self.what.setText(trouble.what)
         self.safe.setText(trouble.safe)
