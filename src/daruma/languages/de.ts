@@ -13234,6 +13234,21 @@
    <translation>der Fehlschlag wird notiert</translation>
   </message>
   <message>
+   <location filename="ui/close_check.py" />
+   <source>The bench is in the middle of this: {name}.</source>
+   <translation>Der Arbeitsplatz ist mitten dabei: {name}.</translation>
+  </message>
+  <message>
+   <location filename="ui/close_check.py" />
+   <source>Wait until it is finished, then close. Closing again leaves it half-way, to be settled later.</source>
+   <translation>Warten, bis es fertig ist, dann schließen. Nochmaliges Schließen lässt es halb getan zurück; es ist dann später zu klären.</translation>
+  </message>
+  <message>
+   <location filename="ui/close_check.py" />
+   <source>Mend it, or close again to leave without what was typed last.</source>
+   <translation>Es beheben, oder noch einmal schließen, um ohne das zuletzt Getippte zu gehen.</translation>
+  </message>
+  <message>
    <location filename="ui/copying.py" />
    <source>; {count_lines} more</source>
    <translation>; {count_lines} weitere</translation>
@@ -14192,21 +14207,6 @@
    <location filename="ui/room.py" />
    <source>Opening the shop</source>
    <translation>Die Werkstatt wird geöffnet</translation>
-  </message>
-  <message>
-   <location filename="ui/room.py" />
-   <source>Wait until it is finished, then close. Closing again leaves it half-way, to be settled later.</source>
-   <translation>Warten, bis es fertig ist, dann schließen. Nochmaliges Schließen lässt es halb getan zurück; es ist dann später zu klären.</translation>
-  </message>
-  <message>
-   <location filename="ui/room.py" />
-   <source>The bench is in the middle of this: {name}.</source>
-   <translation>Der Arbeitsplatz ist mitten dabei: {name}.</translation>
-  </message>
-  <message>
-   <location filename="ui/room.py" />
-   <source>Mend it, or close again to leave without what was typed last.</source>
-   <translation>Es beheben, oder noch einmal schließen, um ohne das zuletzt Getippte zu gehen.</translation>
   </message>
   <message>
    <location filename="ui/room.py" />

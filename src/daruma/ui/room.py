@@ -14,6 +14,7 @@ from daruma.core.errors import Remedy, Trouble
 from daruma.core.job import Job, Stage, stage_of, stages
 from daruma.core.language import tr, word
 from daruma.ui.actions import build_actions
+from daruma.ui.close_check import CloseCheck
 from daruma.ui.desk import Desk
 from daruma.ui.focusing import MainFocus
 from daruma.ui.going import Going
@@ -44,7 +45,7 @@ class Room(Interior):
         self.shell = shell
         self.desk = desk
         self.stage = Stage.INTAKE
-        self._warned: set[str] = set()
+        self.close_check = CloseCheck(desk)
         self._shown = 0
         self.wardrobe = Wardrobe(self)
         self._stage_of: dict[int, Stage] = {}
@@ -128,28 +129,11 @@ class Room(Interior):
         """Keep what is unsaved and close; return False, once, where something could not be kept."""
         if (typing := self.window().focusWidget()) is not None:
             typing.clearFocus()  # a field hands over what was typed when it is left
-        act = self.desk.bench.current
-        if act is not None and act.is_act:
-            advice = tr("Wait until it is finished, then close. Closing again leaves it half-way, to be settled later.")
-            said = tr("The bench is in the middle of this: {name}.", name=act.name)
-            if self._stays_open("act", Trouble(said, safe=tr("It goes on."), advice=advice)):
-                return False
-        try:
-            self.desk.keep_all()
-        except Trouble as trouble:
-            advice = tr("Mend it, or close again to leave without what was typed last.")
-            if self._stays_open("typed", Trouble(trouble.what, safe=trouble.safe, advice=advice)):
-                return False
+        if (trouble := self.close_check.trouble()) is not None:
+            self.trouble_bar.show_trouble(trouble)
+            return False
         self.going.finish()
         self.desk.shut()
-        return True
-
-    def _stays_open(self, reason: str, trouble: Trouble) -> bool:
-        """Say once for each reason why the window should not be closed now; return whether it was said now."""
-        if reason in self._warned:
-            return False
-        self._warned.add(reason)
-        self.trouble_bar.show_trouble(trouble)
         return True
 
     def _loaded(self) -> None:
