@@ -60,7 +60,7 @@ class Run:
         refused.
         """
         assert self.shop is not None
-        if self.rng.random() < 0.85:
+        if self.rng.random() < 0.9:
             return _told(work, self.shop)
         reader, writer = os.pipe()
         child = os.fork()
@@ -345,7 +345,7 @@ def _told(work: Callable[[Shop], Any], shop: Shop) -> Any:
         return None  # an act on the part is in doubt, or a job that has gone on
 
 
-def run(top: Path, seed: int, steps: int = 24) -> Counter[str]:
+def run(top: Path, seed: int, steps: int = 16) -> Counter[str]:
     made = Run(top, random.Random(f"model/{seed}"))
     for _ in range(steps):
         made.step()

@@ -248,6 +248,9 @@ def test_a_notice_goes_when_what_was_done_since_went_well(driver: Driver) -> Non
     driver.desk.look()
     driver.idle()
     assert bar.isVisible(), "a look at the bench is nothing that was done"
+    driver.desk.refresh_from_store()
+    driver.idle()
+    assert bar.isVisible(), "nor are the jobs that are read again after what failed"
     driver.desk.start(driver.desk.store, "another thing", lambda _: "done", done)
     driver.until(lambda: not bar.isVisible())
 

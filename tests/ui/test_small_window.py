@@ -15,6 +15,7 @@ from PySide6.QtWidgets import (
     QLineEdit,
     QPlainTextEdit,
     QPushButton,
+    QScrollArea,
     QWidget,
 )
 
@@ -64,6 +65,17 @@ def cut(widget: QWidget) -> str:
     return ""
 
 
+def sticking(root: QWidget) -> list[str]:
+    """Return the areas that scroll up and down only and hold something wider than they are."""
+    off = Qt.ScrollBarPolicy.ScrollBarAlwaysOff
+    areas = [w for w in seen(root) if isinstance(w, QScrollArea) and w.horizontalScrollBarPolicy() == off and w.widget()]
+    return [
+        f"{area.accessibleName() or area.objectName()}: {area.widget().width()} in {area.viewport().width()}"
+        for area in areas
+        if area.widget().width() > area.viewport().width()
+    ]
+
+
 def overlaps(root: QWidget) -> list[str]:
     """Return the widgets with words or to be acted on that lie over each other."""
     kinds = (QLabel, QAbstractButton, QLineEdit, QPlainTextEdit, QComboBox)
@@ -98,7 +110,7 @@ def look_at(driver: Driver, where: str) -> list[str]:
         driver.idle()
         driver.bot.wait(30)
         troubles = [said for widget in seen(root) if (said := cut(widget))]
-        found = [*troubles, *overlaps(root), *(f"no name: {n}" for n in nameless(root))]
+        found = [*troubles, *sticking(root), *overlaps(root), *(f"no name: {n}" for n in nameless(root))]
         if not found:
             break
     return [f"{where}: {said}" for said in found]

@@ -13725,18 +13725,8 @@
   </message>
   <message>
    <location filename="ui/jobs_desk.py" />
-   <source>reading the jobs again</source>
-   <translation>die Aufträge werden neu gelesen</translation>
-  </message>
-  <message>
-   <location filename="ui/jobs_desk.py" />
    <source>new ticket</source>
    <translation>neuer Auftrag</translation>
-  </message>
-  <message>
-   <location filename="ui/jobs_desk.py" />
-   <source>reading the job again</source>
-   <translation>der Auftrag wird neu gelesen</translation>
   </message>
   <message>
    <location filename="ui/jobs_desk.py" />
@@ -14237,6 +14227,11 @@
    <location filename="ui/running.py" />
    <source>looking at the shelf</source>
    <translation>nach dem Lager wird gesehen</translation>
+  </message>
+  <message>
+   <location filename="ui/running.py" />
+   <source>reading the jobs again</source>
+   <translation>die Aufträge werden neu gelesen</translation>
   </message>
   <message>
    <location filename="ui/shell.py" />
@@ -16243,7 +16238,7 @@
   <message>
    <location filename="ui/widgets/function_row.py" />
    <source>not seen</source>
-   <translation>nicht gesehen</translation>
+   <translation>ungeprüft</translation>
   </message>
   <message>
    <location filename="ui/widgets/function_row.py" />

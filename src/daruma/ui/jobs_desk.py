@@ -18,7 +18,7 @@ from daruma.core.part_work import PartTicket
 from daruma.core.parts import Function, PartKind
 from daruma.core.settings import Settings
 from daruma.ui.drafts import Drafts
-from daruma.ui.running import Running, context_of
+from daruma.ui.running import AGAIN, Running, context_of
 from daruma.ui.work import Lane
 
 if TYPE_CHECKING:
@@ -93,7 +93,7 @@ class JobsDesk(Running):
 
     def reread(self) -> None:
         """Read the jobs on view again, tickets included: the store was changed under them."""
-        self.start(self.store, tr("reading the jobs again"), lambda _: self.ready.shop.jobs.on_view(), self._reread_whole)
+        self.start(self.store, AGAIN, lambda _: self.ready.shop.jobs.on_view(), self._reread_whole)
 
     def _reread_whole(self, jobs: tuple[Job, ...]) -> None:
         for job in map(self.drafts.over, jobs):
@@ -187,7 +187,7 @@ class JobsDesk(Running):
 
     def refresh_from_store(self) -> None:
         """Read the jobs again: work that failed or was stopped has kept what it reached."""
-        self.start(self.store, tr("reading the job again"), lambda _: self.ready.shop.jobs.on_view(), self._reread)
+        self.start(self.store, AGAIN, lambda _: self.ready.shop.jobs.on_view(), self._reread)
 
     def _reread(self, jobs: tuple[Job, ...]) -> None:
         for job in jobs:

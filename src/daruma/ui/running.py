@@ -22,7 +22,8 @@ PLANNING, WEIGHING = "planning", "weighing"
 TENDING = tr("looking after the station")
 LOOKING = tr("looking at the shelf")
 MADE_QUIETLY = ("explaining", "drawing the sheets", "making the pages")  # named to nobody
-QUIET_WORK = frozenset({KEEPING, tr("looking at the bench"), TENDING, PLANNING, WEIGHING, LOOKING, *MADE_QUIETLY})
+AGAIN = tr("reading the jobs again")  # after whatever was done, whether it went well or not
+QUIET_WORK = frozenset({KEEPING, tr("looking at the bench"), TENDING, PLANNING, WEIGHING, LOOKING, AGAIN, *MADE_QUIETLY})
 
 
 class Running(QObject):

@@ -61,9 +61,9 @@ class FunctionsSheet(QFrame):
         filled.addLayout(self._rows)
         filled.addStretch(1)
         # a model may have more functions than a low window has room for
-        area = scrolled(inside)
-        area.setAccessibleName(tr("Functions"))
-        column.addWidget(area, 1)
+        self._area = scrolled(inside)
+        self._area.setAccessibleName(tr("Functions"))
+        column.addWidget(self._area, 1)
         self.phone_note = label("quiet")
         column.addWidget(self.phone_note)
         buttons = QHBoxLayout()
@@ -86,6 +86,8 @@ class FunctionsSheet(QFrame):
         for function in wanted:
             before = job.ticket.before.get(function, Tri.UNKNOWN)
             self._row_of[function].show_state(function in job.ticket.promised, job.is_proven(function), before)
+        rows = max((self._row_of[function].minimumSizeHint().width() for function in wanted), default=0)
+        self._area.setMinimumWidth(rows + self._area.verticalScrollBar().sizeHint().width())
 
     def _row(self, function: Function) -> FunctionRow:
         """Make a function's row at its place among those there are: rows are kept, to make one takes long."""

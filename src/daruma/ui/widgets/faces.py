@@ -3,7 +3,7 @@
 from functools import lru_cache
 
 from PySide6.QtCore import QPoint, QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QColor, QPainter, QPainterPath, QPaintEvent, QPen, QPixmap
+from PySide6.QtGui import QColor, QFontMetrics, QPainter, QPainterPath, QPaintEvent, QPen, QPixmap
 from PySide6.QtWidgets import QCheckBox, QWidget
 
 from daruma.core.language import tr
@@ -101,7 +101,7 @@ class Face(QWidget):
 class FaceCheck(QCheckBox):
     """Promise a function: checking paints the face's first eye."""
 
-    SIDE = 28
+    SIDE, TEXT = 28, 15
 
     def __init__(self, text: str, parent: QWidget | None = None) -> None:
         super().__init__(text, parent)
@@ -114,7 +114,12 @@ class FaceCheck(QCheckBox):
         self.update()
 
     def sizeHint(self) -> QSize:
-        return QSize(self.fontMetrics().horizontalAdvance(self.text()) + self.SIDE + 26, self.SIDE + 6)
+        # as wide as it is when it is checked
+        words = QFontMetrics(text_font(self.TEXT, bold=True)).horizontalAdvance(self.text())
+        return QSize(self.SIDE + 14 + words + 4, self.SIDE + 6)
+
+    def minimumSizeHint(self) -> QSize:
+        return self.sizeHint()
 
     def hitButton(self, pos: QPoint) -> bool:
         return self.rect().contains(pos)
@@ -124,7 +129,7 @@ class FaceCheck(QCheckBox):
         draw_face(
             painter, QRectF(4, (self.height() - self.SIDE) / 2, self.SIDE, self.SIDE), self.isChecked(), self._proven, theme
         )
-        painter.setFont(text_font(15, bold=self.isChecked()))
+        painter.setFont(text_font(self.TEXT, bold=self.isChecked()))
         painter.setPen(theme.colour(Tone.INK))
         painter.drawText(self.rect().adjusted(self.SIDE + 14, 0, 0, 0), Qt.AlignmentFlag.AlignVCenter, self.text())
         if self.hasFocus():

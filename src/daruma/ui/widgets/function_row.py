@@ -25,7 +25,7 @@ class FunctionRow(QWidget):
         self._state: tuple[bool, bool, Tri] | None = None
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 1, 0, 1)
-        row.setSpacing(8)
+        row.setSpacing(6)
         self.promise = FaceCheck(text)
         self.promise.setObjectName(f"promise_{function.value}")
         self.promise.toggled.connect(self._toggled)

@@ -4,7 +4,7 @@ from collections.abc import Sequence
 
 from msgspec import Struct
 from PySide6.QtCore import QPointF, QRectF, QSize, Qt
-from PySide6.QtGui import QPainter, QPaintEvent, QPen
+from PySide6.QtGui import QFontMetricsF, QPainter, QPaintEvent, QPen, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from daruma.core.job import StepState
@@ -12,7 +12,9 @@ from daruma.core.language import tr, word
 from daruma.core.pictures.primitives import Tone
 from daruma.ui.theme import Look, text_font
 
-ROW = 41
+ROW, MORE = 41, 17  # pixels of a step, and of a second line of its name
+LEFT, RIGHT = 30, 4
+TITLE = 14
 
 
 class SheetLine(Struct, frozen=True):
@@ -33,6 +35,7 @@ class RunSheet(QWidget):
         super().__init__(parent)
         self.setObjectName("run_sheet")
         self._lines: Sequence[SheetLine] = ()
+        self._titles: list[tuple[str, ...]] = []
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def show_lines(self, lines: Sequence[SheetLine]) -> None:
@@ -40,34 +43,50 @@ class RunSheet(QWidget):
         self._lines = lines
         words = [f"{i}. {line.title}: {(tr('here') if line.here else word(line.state))}" for i, line in enumerate(lines, start=1)]
         self.setAccessibleName(tr("Run sheet. ") + "; ".join(words))
-        self.setFixedHeight(max(ROW, ROW * len(lines)))
+        self._lay()
         self.update()
 
     def sizeHint(self) -> QSize:
-        return QSize(280, ROW * max(1, len(self._lines)))
+        return QSize(280, self.height())
+
+    def resizeEvent(self, _: QResizeEvent) -> None:
+        self._lay()
+
+    def titles(self) -> list[tuple[str, ...]]:
+        """Return each step's name as it stands there: in one line, or in two of which the second may be shortened."""
+        return [two_lines(line.title, self.width() - LEFT - RIGHT, bold=line.here) for line in self._lines]
+
+    def _lay(self) -> None:
+        self._titles = self.titles()
+        self.setFixedHeight(max(ROW, sum(ROW + MORE * (len(title) - 1) for title in self._titles)))
 
     def paintEvent(self, _: QPaintEvent) -> None:
         painter = QPainter(self)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        for index, line in enumerate(self._lines):
-            self._paint(painter, line, index * float(ROW))
+        y = 0.0
+        for line, title in zip(self._lines, self._titles, strict=True):
+            y += self._paint(painter, line, title, y)
         painter.end()
 
-    def _paint(self, painter: QPainter, line: SheetLine, y: float) -> None:
-        theme = Look.theme
+    def _paint(self, painter: QPainter, line: SheetLine, title: tuple[str, ...], y: float) -> float:
+        theme, height = Look.theme, float(ROW + MORE * (len(title) - 1))
         if line.here:
             painter.setPen(Qt.PenStyle.NoPen)
             painter.setBrush(theme.colour(Tone.DATA, 0.10))
-            painter.drawRect(QRectF(0, y + 1, self.width(), ROW - 2))
-        self._mark(painter, line, 13, y + ROW / 2)
-        room = self.width() - 34
-        painter.setFont(text_font(14, bold=line.here))
+            painter.drawRect(QRectF(0, y + 1, self.width(), height - 2))
+        self._mark(painter, line, 13, y + height / 2)
+        painter.setFont(text_font(TITLE, bold=line.here))
         painter.setPen(theme.colour(Tone.INK if line.here or line.state is not StepState.OPEN else Tone.QUIET))
-        painter.drawText(QPointF(30, y + 17), painter.fontMetrics().elidedText(line.title, Qt.TextElideMode.ElideRight, room))
+        for row, words in enumerate(title):
+            painter.drawText(QPointF(LEFT, y + 17 + MORE * row), words)
         painter.setFont(text_font(12))
         painter.setPen(theme.colour(Tone.QUIET))
         under = tr("{minutes:g} min", minutes=line.minutes) + (f", {line.note}" if line.note else "")
-        painter.drawText(QPointF(30, y + 32), painter.fontMetrics().elidedText(under, Qt.TextElideMode.ElideRight, room))
+        room = self.width() - LEFT - RIGHT
+        painter.drawText(
+            QPointF(LEFT, y + height - 9), painter.fontMetrics().elidedText(under, Qt.TextElideMode.ElideRight, room)
+        )
+        return height
 
     def _mark(self, painter: QPainter, line: SheetLine, x: float, y: float) -> None:
         theme = Look.theme
@@ -88,3 +107,16 @@ class RunSheet(QWidget):
                     painter.drawEllipse(QPointF(x + 3.5, y), 4.5, 3.5)
                 else:
                     painter.drawEllipse(centre, 5, 5)
+
+
+def two_lines(text: str, room: float, *, bold: bool) -> tuple[str, ...]:
+    """Return a text in one line, or in two where it is wider than its room, in pixels."""
+    metrics = QFontMetricsF(text_font(TITLE, bold=bold))
+    if metrics.horizontalAdvance(text) <= room:
+        return (text,)
+    words = text.split(" ")
+    fitting = [n for n in range(1, len(words)) if metrics.horizontalAdvance(" ".join(words[:n])) <= room]
+    if not fitting:
+        return (metrics.elidedText(text, Qt.TextElideMode.ElideRight, room),)
+    rest = " ".join(words[fitting[-1] :])
+    return " ".join(words[: fitting[-1]]), metrics.elidedText(rest, Qt.TextElideMode.ElideRight, room)
