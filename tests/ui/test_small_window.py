@@ -19,11 +19,12 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from daruma.core.job import Stage
+from daruma.core.job import Stage, StepState
 from daruma.core.settings import groups
 from daruma.ui.help import FOR
 from daruma.ui.views.pages import PAGES
 from daruma.ui.widgets.notices import ElidedLabel
+from daruma.ui.widgets.run_sheet import SheetLine
 from tests.ui.conftest import Driver
 
 SPARE = 2  # pixels that rounding may take
@@ -150,6 +151,18 @@ def test_every_stage_of_every_job(small: Driver) -> None:
             if small.window.stage is stage:
                 found += look_at(small, f"{small.job.name} {stage.value}")
     assert not found, "\n".join(found)
+
+
+def test_the_step_at_hand_is_in_sight_and_long_names_take_two_lines(small: Driver) -> None:
+    lines = [SheetLine(f"Take the face module {n} out, seat it there", 1, StepState.OPEN, n == 18, False, "") for n in range(20)]
+    small.desk.open_job(next(n for n, job in small.desk.jobs.items() if job.current_step is not None))
+    small.idle()
+    small.window.open_stage(Stage.BENCH)
+    small.idle()
+    sheet = small.window.views[Stage.BENCH].run_sheet
+    sheet.show_lines(lines)
+    assert all(len(title) == 2 and " ".join(title) == line.title for title, line in zip(sheet.titles(), lines, strict=True))
+    small.until(lambda: sheet.visibleRegion().boundingRect().contains(100, sheet.middle_of_here()))
 
 
 def test_a_roomy_window_unfolds_the_rail(driver: Driver) -> None:

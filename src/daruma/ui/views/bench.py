@@ -76,10 +76,15 @@ class BenchView(StageView):
         self.way = label("part")
         column.addWidget(self.way)
         self.run_sheet = RunSheet()
-        sheet_area = scrolled(self.run_sheet)
-        sheet_area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        column.addWidget(sheet_area, 1)
+        self._sheet_area = scrolled(self.run_sheet)
+        self._sheet_area.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        # once the sheet is laid out: it may have grown
+        self.run_sheet.here_moved.connect(self._bring_here, Qt.ConnectionType.QueuedConnection)
+        column.addWidget(self._sheet_area, 1)
         return sheet
+
+    def _bring_here(self, middle: int) -> None:
+        self._sheet_area.ensureVisible(0, middle, 0, self._sheet_area.viewport().height() // 3)
 
     def _card(self) -> QWidget:
         card = QFrame()

@@ -3,7 +3,7 @@
 from collections.abc import Sequence
 
 from msgspec import Struct
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QFontMetricsF, QPainter, QPaintEvent, QPen, QResizeEvent
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
@@ -29,13 +29,16 @@ class SheetLine(Struct, frozen=True):
 
 
 class RunSheet(QWidget):
-    """Paint the steps."""
+    """Paint the steps; say where the one at hand is whenever it is another: `here_moved`, in pixels from the top."""
+
+    here_moved = Signal(int)
 
     def __init__(self, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.setObjectName("run_sheet")
         self._lines: Sequence[SheetLine] = ()
         self._titles: list[tuple[str, ...]] = []
+        self._here = ""
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
 
     def show_lines(self, lines: Sequence[SheetLine]) -> None:
@@ -45,6 +48,15 @@ class RunSheet(QWidget):
         self.setAccessibleName(tr("Run sheet. ") + "; ".join(words))
         self._lay()
         self.update()
+        here = next((words[i] for i, line in enumerate(lines) if line.here), "")
+        if here != self._here:
+            self._here = here
+            self.here_moved.emit(self.middle_of_here())
+
+    def middle_of_here(self) -> int:
+        """Return where the middle of the step at hand is, in pixels from the top; 0 where none is at hand."""
+        at = next((i for i, line in enumerate(self._lines) if line.here), None)
+        return 0 if at is None else sum(height_of(title) for title in self._titles[:at]) + height_of(self._titles[at]) // 2
 
     def sizeHint(self) -> QSize:
         return QSize(280, self.height())
@@ -58,7 +70,7 @@ class RunSheet(QWidget):
 
     def _lay(self) -> None:
         self._titles = self.titles()
-        self.setFixedHeight(max(ROW, sum(ROW + MORE * (len(title) - 1) for title in self._titles)))
+        self.setFixedHeight(max(ROW, sum(height_of(title) for title in self._titles)))
 
     def paintEvent(self, _: QPaintEvent) -> None:
         painter = QPainter(self)
@@ -68,8 +80,8 @@ class RunSheet(QWidget):
             y += self._paint(painter, line, title, y)
         painter.end()
 
-    def _paint(self, painter: QPainter, line: SheetLine, title: tuple[str, ...], y: float) -> float:
-        theme, height = Look.theme, float(ROW + MORE * (len(title) - 1))
+    def _paint(self, painter: QPainter, line: SheetLine, title: tuple[str, ...], y: float) -> int:
+        theme, height = Look.theme, height_of(title)
         if line.here:
             painter.setPen(Qt.PenStyle.NoPen)
             painter.setBrush(theme.colour(Tone.DATA, 0.10))
@@ -107,6 +119,11 @@ class RunSheet(QWidget):
                     painter.drawEllipse(QPointF(x + 3.5, y), 4.5, 3.5)
                 else:
                     painter.drawEllipse(centre, 5, 5)
+
+
+def height_of(title: tuple[str, ...]) -> int:
+    """Return how high a step is whose name has so many lines, in pixels."""
+    return ROW + MORE * (len(title) - 1)
 
 
 def two_lines(text: str, room: float, *, bold: bool) -> tuple[str, ...]:
