@@ -50,9 +50,7 @@ class History:
         self.shop = Shop(self.folder)
 
     def act(self) -> str:
-        name = self.rng.choice(
-            (*("job",) * 3, *("write",) * 4, "copy", "copy", "night", "restore", "lose", "damage", "purge", "clock")
-        )
+        name = self.rng.choice(ACTS)
         getattr(self, f"_{name}")()
         self.check()
         return name
@@ -219,29 +217,6 @@ def test_random_histories(tried: range, tmp_path: Path) -> None:
 def write(shop: Shop, die: str) -> None:
     act = shop.journal.intend(ActKind.WRITE, job="J", die=die, backup="", digest="d", started="t", evidence=(("a", "b"),))
     shop.journal.settle(act, ActState.DONE, "", "t")
-
-
-def test_an_older_copy_three_writes_and_a_newer_copy(tmp_path: Path) -> None:
-    """Acts are known by what they are: those of both courses count."""
-    with Shop(tmp_path / "shop") as shop:
-        shop.vault.keep(content(1))
-        older = make_copy(shop.database, START)
-        write(shop, "D1")
-        newer = make_copy(shop.database, START + timedelta(days=1))
-    (tmp_path / "shop" / FILE).unlink()
-    restore(tmp_path / "shop", older, START + timedelta(days=2))
-    with Shop(tmp_path / "shop") as shop:
-        assert shop.journal.writes("D1") == 1, "the act is lost, the write that the part had counts on"
-        assert "1 act" in shop.losses()[0].what
-        assert newer.name in shop.losses()[0].what, "it is said which copy holds more"
-        for _ in range(3):
-            write(shop, "D1")
-        assert shop.journal.writes("D1") == 4
-    done = restore(tmp_path / "shop", newer, START + timedelta(days=3))
-    assert done.carried.acts == 3
-    with Shop(tmp_path / "shop") as shop:
-        assert shop.journal.writes("D1") == len(shop.journal.acts_on("D1")) == 4
-        assert shop.losses() == (), "nothing is missing any more"
 
 
 def test_a_damaged_backup_does_not_renumber_those_behind_it(tmp_path: Path) -> None:

@@ -19,7 +19,7 @@ from msgspec.structs import replace
 from daruma.core.acts import Act, ActKind, ActState
 from daruma.core.errors import Trouble
 from daruma.core.job import Job, Ticket
-from daruma.store.copies import Copy, copies_of, is_due, make_copy, outdated, rotate
+from daruma.store.copies import copies_of, make_copy, rotate
 from daruma.store.files import own_folder
 from daruma.store.marks import FILE as MARKS
 from daruma.store.marks import read_marks, second_place
@@ -284,15 +284,6 @@ def test_the_rotation_keeps_the_last_copy_that_holds_more(empty: Shop) -> None:
             rotate(shop.database, (NOW + timedelta(days=night)).date())
         assert whole in copies_of(shop.folder)
         assert len(copies_of(shop.folder)) < 30
-
-
-def test_a_clock_that_jumps_ages_no_copy() -> None:
-    nightly = [Copy(Path(str(n)), NOW + timedelta(days=n), 1, n + 1) for n in range(20)]
-    ahead = Copy(Path("ahead"), NOW + timedelta(days=385), 1, 21)
-    gone = outdated([*nightly, ahead], ahead.made.date())
-    assert len(gone) < 12
-    assert ahead not in gone
-    assert is_due((ahead,), NOW + timedelta(days=20)), "a copy dated ahead does not keep the next from being made"
 
 
 def test_copies_at_the_same_moment_wait_for_each_other(empty: Shop) -> None:

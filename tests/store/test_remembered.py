@@ -258,8 +258,6 @@ def shelves(folder: Path, mine: ShelfPart, theirs: ShelfPart, *, later: str) -> 
         shutil.copy(kept, copy.file)
         if later == "neither":
             # the courses part without knowing of each other
-            raw = sqlite3.connect(aside / FILE)
-            raw.close()
             moved = folder / "copies" / copy.file.name
             shutil.move(moved, kept)
             with Shop(folder) as shop:
@@ -356,6 +354,10 @@ def test_guards_that_were_taken_away_are_made_again(empty: Shop) -> None:
     with closing(sqlite3.connect(empty.folder / FILE)) as raw:
         before = dict(raw.execute("SELECT name, sql FROM sqlite_master WHERE type = 'trigger'"))
     meddle(empty.folder)
+    with closing(sqlite3.connect(empty.folder / FILE)) as raw, raw:
+        # one that does nothing under a name that is looked for, and one of somebody else's
+        raw.execute("CREATE TRIGGER acts_no_update BEFORE UPDATE ON acts WHEN 0 BEGIN SELECT 1; END")
+        raw.execute('CREATE TRIGGER "a "" guest" AFTER INSERT ON acts BEGIN DELETE FROM doubts; END')
     with Shop(empty.folder), closing(sqlite3.connect(empty.folder / FILE)) as raw:
         assert dict(raw.execute("SELECT name, sql FROM sqlite_master WHERE type = 'trigger'")) == before
         with pytest.raises(sqlite3.IntegrityError, match="append-only"):

@@ -218,20 +218,21 @@ def test_a_lane_is_waited_for_no_longer_than_is_said(driver: Driver) -> None:
     hung.set()
 
 
-def test_the_window_does_not_leave_an_act_half_way_at_once(driver: Driver) -> None:
-    going, goes_on = threading.Event(), threading.Event()
+def test_the_window_leaves_no_act_half_way_at_once(driver: Driver) -> None:
+    for name in ("writing", "activating"):
+        going, goes_on = threading.Event(), threading.Event()
 
-    def act(_: Work) -> None:
-        going.set()
-        goes_on.wait()
+        def act(_: Work, going: threading.Event = going, goes_on: threading.Event = goes_on) -> None:
+            going.set()
+            goes_on.wait()
 
-    driver.desk.start(driver.desk.bench, "writing", act, driver.desk.told.emit, is_act=True)
-    driver.until(going.is_set)
-    driver.shell.close()
-    assert driver.shell.isVisible(), "the first try stays open"
-    assert "in the middle of this: writing" in driver.window.trouble_bar.what.text()
-    goes_on.set()
-    driver.idle()
+        driver.desk.start(driver.desk.bench, name, act, driver.desk.told.emit, is_act=True)
+        driver.until(going.is_set)
+        driver.shell.close()
+        assert driver.shell.isVisible(), "the first try stays open, for each act anew"
+        assert f"in the middle of this: {name}" in driver.window.trouble_bar.what.text()
+        goes_on.set()
+        driver.idle()
     driver.shell.close()
     assert not driver.shell.isVisible()
 
@@ -252,6 +253,12 @@ def test_a_notice_goes_when_what_was_done_since_went_well(driver: Driver) -> Non
     driver.idle()
     assert bar.isVisible(), "nor are the jobs that are read again after what failed"
     driver.desk.start(driver.desk.store, "another thing", lambda _: "done", done)
+    driver.idle()
+    assert bar.isVisible(), "nor is a page that was opened"
+    driver.desk.start(driver.desk.store, "one thing", lambda _: "done", done)
+    driver.until(lambda: not bar.isVisible())
+    bar.show_trouble(Trouble("It did not go."))
+    driver.desk.start(driver.desk.bench, "the next step", lambda _: "done", done)
     driver.until(lambda: not bar.isVisible())
 
 

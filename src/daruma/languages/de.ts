@@ -14535,8 +14535,33 @@
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />
-   <source>The newest copy is {newest} days old, and {days} days in a row have one. The oldest is {oldest} days old, with at most {longest} days between two copies.</source>
-   <translation>Die neueste Kopie ist {newest} Tage alt, {days} Tage hintereinander haben eine. Die älteste ist {oldest} Tage alt; zwischen zwei Kopien liegen höchstens {longest} Tage.</translation>
+   <source>Newest copy: {newest}. Days in a row with a copy: {days}. Oldest copy: {oldest}. Longest gap between two copies: {gap}.</source>
+   <translation>Neueste Kopie: {newest}. Tage in Folge mit einer Kopie: {days}. Älteste Kopie: {oldest}. Längste Lücke zwischen zwei Kopien: {gap}.</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
+   <source>from today</source>
+   <translation>von heute</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
+   <source>from yesterday</source>
+   <translation>von gestern</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
+   <source>{days} days old</source>
+   <translation>{days} Tage alt</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
+   <source>1 day</source>
+   <translation>1 Tag</translation>
+  </message>
+  <message>
+   <location filename="ui/views/copies_page.py" />
+   <source>{days} days</source>
+   <translation>{days} Tage</translation>
   </message>
   <message>
    <location filename="ui/views/copies_page.py" />

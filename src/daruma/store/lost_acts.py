@@ -10,6 +10,7 @@ from daruma.store.digests import ACT, is_whole, row_digest
 from daruma.store.schema import lost_acts
 
 LONGEST = 64  # characters of what a damaged row says
+MOST_TOLD = 10_000  # writes of one part that a total is believed
 ANY_KIND = ""  # of an act of which it cannot be told what it was: it counts as whatever is asked for
 
 _UIDS = text("SELECT uid FROM acts NOT INDEXED")
@@ -92,6 +93,3 @@ def keep_totals(connection: Connection, totals: Mapping[str, int]) -> None:
         for place in range(known.get(die, 0), min(times, MOST_TOLD))
     ]
     keep_lost(connection, joined(lost))
-
-
-MOST_TOLD = 10_000  # writes of one part that a total is believed

@@ -23,7 +23,7 @@ from daruma.store.progress import joined as joined_progress
 log = logging.getLogger("daruma.marks")
 FILE, NOTES = "marks.log", "acts.log"
 LINES = 500  # lines after which a file is written anew as one
-LARGEST = 400_000_000  # bytes of a file of marks
+LARGEST = 64_000_000  # bytes of a file of marks
 _SECOND, _SECOND_NOTES = "daruma-marks-", "daruma-acts-"
 
 
@@ -164,7 +164,7 @@ class Marks:
         for place, read in self._read.items():
             noted = _size(place.notes)
             behind = read.memory is None or _tells_less(read.memory, memory)
-            stale = read.memory is None or noted < read.memory.notes or _acts_of(read.memory) != _acts_of(memory)
+            stale = read.memory is None or noted < read.memory.notes or _other_acts(read.memory, memory)
             if not (behind or stale or read.damaged or read.lines > LINES):
                 continue
             with self._said(place):
@@ -198,6 +198,11 @@ def _size(file: Path) -> int:
 
 def _tells_less(there: Memory, known: Memory) -> bool:
     return bool(lacking(known.progress, there.progress)) or there.purges != known.purges or bool(there.writes)
+
+
+def _other_acts(one: Memory, other: Memory) -> bool:
+    """Return whether two memories tell of other acts."""
+    return one.progress != other.progress and _acts_of(one) != _acts_of(other)
 
 
 def _acts_of(memory: Memory) -> Progress:

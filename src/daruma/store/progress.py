@@ -7,8 +7,9 @@ compared, whoever was set back, cut off or went on from an older one.
 
 import secrets
 import sqlite3
-from collections.abc import Mapping, Sequence
+from collections.abc import Mapping
 
+import msgspec
 from sqlalchemy import Connection, text
 
 Counts = dict[str, int]
@@ -47,7 +48,12 @@ _RAISE = {
     )
     for table in ("progress", "told", "accepted")
 }
-_OF_TABLE = {table: text(f"SELECT session, what, times FROM {table}") for table in _RAISE}
+# put together by the database: a store of ten years has many sessions
+_WHOLE = (
+    "SELECT json_group_object(session, json(counts)) FROM (SELECT session, json_group_object(what, times) AS counts FROM {table} "
+    "WHERE typeof(session) = 'text' AND typeof(what) = 'text' AND typeof(times) = 'integer' AND times > 0 GROUP BY session)"
+)
+_OF_TABLE = {table: text(_WHOLE.format(table=table)) for table in _RAISE}
 
 
 def fresh_session() -> str:
@@ -68,7 +74,7 @@ def begin(connection: Connection, session: str) -> None:
 
 def progress_of(connection: Connection, table: str = "progress") -> Progress:
     """Return how far each session of a store has come, or what another of its tables of sessions says: `told` or `accepted`."""
-    return _told([(str(session), str(what), times) for session, what, times in connection.execute(_OF_TABLE[table])])
+    return msgspec.json.decode(connection.execute(_OF_TABLE[table]).scalar_one(), type=Progress)
 
 
 def counts_of(connection: Connection, session: str) -> Counts:
@@ -83,9 +89,9 @@ def progress_in(raw: sqlite3.Connection, table: str = "progress") -> Progress | 
     """
     try:
         if raw.execute("SELECT 1 FROM sqlite_master WHERE name = 'progress'").fetchone():
-            return _told([tuple(row) for row in raw.execute(f"SELECT session, what, times FROM {table}")])
+            return msgspec.json.decode(raw.execute(_WHOLE.format(table=table)).fetchone()[0], type=Progress)
         return {BEFORE: earlier_counts(raw)}
-    except (sqlite3.Error, UnicodeDecodeError):
+    except (sqlite3.Error, ValueError):
         return None
 
 
@@ -120,18 +126,26 @@ def joined(*several: Progress) -> Progress:
     """Return what all of some tell together: of each session the furthest."""
     found: Progress = {}
     for progress in several:
-        for session, counts in progress.items():
-            mine = found.setdefault(session, {})
-            for what, times in counts.items():
-                mine[what] = max(mine.get(what, 0), times)
+        # most are the same wherever they are told, and there may be many: those are not gone through
+        if not found:
+            found = dict(progress)
+        elif found != progress:
+            for session, counts in progress.items():
+                mine = found.setdefault(session, counts)
+                if mine != counts:
+                    found[session] = {what: max(mine.get(what, 0), counts.get(what, 0)) for what in mine.keys() | counts.keys()}
     return found
 
 
 def beyond(there: Progress, here: Progress) -> Progress:
     """Return by session and kind how many rows one tells of that another does not hold."""
     found: Progress = {}
+    if there == here:
+        return found
     for session, counts in there.items():
         mine = here.get(session, {})
+        if mine == counts:
+            continue
         more = {what: times - mine.get(what, 0) for what, times in counts.items() if times > mine.get(what, 0)}
         if more:
             found[session] = more
@@ -172,11 +186,3 @@ def lowered(progress: Progress, floor: Progress, by: Mapping[str, int]) -> Progr
 def total(progress: Progress, what: str) -> int:
     """Return how many rows of a kind all sessions have kept."""
     return sum(counts.get(what, 0) for counts in progress.values())
-
-
-def _told(rows: Sequence[tuple[str, str, object]]) -> Progress:
-    found: Progress = {}
-    for session, what, times in rows:
-        if isinstance(times, int) and times > 0:
-            found.setdefault(session, {})[what] = times
-    return found

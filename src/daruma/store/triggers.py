@@ -1,6 +1,7 @@
 """The triggers of the tables: what is only added to, what is in doubt, what is counted.
 
-They are made again at each opening where one is missing, so that a file that was meddled with is guarded again.
+At each opening one that is missing or reads otherwise is made anew and a strange one taken away, so that a file that was
+meddled with is guarded again.
 """
 
 from sqlalchemy import Connection, text
@@ -20,7 +21,7 @@ _DOUBTS = {
     "BEGIN DELETE FROM doubts WHERE act = NEW.act; END",
 }
 _KEPT = {"UPDATE": ("acts", "settlements", "series", "recordings"), "DELETE": ("acts", "settlements", "backups", "recordings")}
-_THERE = text("SELECT name FROM sqlite_master WHERE type = 'trigger'")
+_THERE = text("SELECT name, sql FROM sqlite_master WHERE type = 'trigger'")
 
 
 def triggers() -> dict[str, str]:
@@ -41,8 +42,13 @@ def _refused(table: str) -> str:
 
 
 def make_triggers(connection: Connection) -> None:
-    """Make the triggers that are missing."""
-    there = set(connection.execute(_THERE).scalars())
-    for name, body in triggers().items():
-        if name not in there:
-            connection.exec_driver_sql(f"CREATE TRIGGER {name} {body}")
+    """Let a store have these triggers, as they are to be, and no others."""
+    there = {str(name): sql for name, sql in connection.execute(_THERE)}
+    wanted = {name: f"CREATE TRIGGER {name} {body}" for name, body in triggers().items()}
+    for name in there:
+        if there[name] != wanted.get(name):
+            quoted = name.replace('"', '""')
+            connection.exec_driver_sql(f'DROP TRIGGER "{quoted}"')
+    for name, made in wanted.items():
+        if there.get(name) != made:
+            connection.exec_driver_sql(made)

@@ -8,11 +8,11 @@ from daruma.ui.desk import Desk
 
 
 class CloseCheck:
-    """Say once for each reason why the window should not be closed now."""
+    """Say once for each act and each mistake why the window should not be closed now."""
 
     def __init__(self, desk: Desk) -> None:
         self._desk = desk
-        self._said: set[str] = set()
+        self._said: list[object] = []
 
     def trouble(self) -> Trouble | None:
         """Keep what is typed; return why the window should stay open, None where it may close or that was said before."""
@@ -24,18 +24,18 @@ class CloseCheck:
             return None
         said = tr("The bench is in the middle of this: {name}.", name=act.name)
         advice = tr("Wait until it is finished, then close. Closing again leaves it half-way, to be settled later.")
-        return self._once("act", Trouble(said, safe=tr("It goes on."), advice=advice))
+        return self._once(act, Trouble(said, safe=tr("It goes on."), advice=advice))
 
     def _typed(self) -> Trouble | None:
         try:
             self._desk.keep_all()
         except Trouble as trouble:
             advice = tr("Mend it, or close again to leave without what was typed last.")
-            return self._once("typed", Trouble(trouble.what, safe=trouble.safe, advice=advice))
+            return self._once(trouble.what, Trouble(trouble.what, safe=trouble.safe, advice=advice))
         return None
 
-    def _once(self, reason: str, trouble: Trouble) -> Trouble | None:
+    def _once(self, reason: object, trouble: Trouble) -> Trouble | None:
         if reason in self._said:
             return None
-        self._said.add(reason)
+        self._said.append(reason)
         return trouble

@@ -35,7 +35,7 @@ class Running(QObject):
     stage_wanted = Signal(object)
     sampled = Signal(int, object)
     stopped = Signal()
-    went_well = Signal(object)
+    went_well = Signal()
     settings_changed = Signal(object)
 
     def __init__(self, settings: Settings, parent: QObject | None = None) -> None:
@@ -46,6 +46,7 @@ class Running(QObject):
         self.workshop: Workshop | None = None  # once its store is open
         self.seen: Workshop | None = None  # from the first glance at the jobs on
         self.refused = False  # whether something was wanted before the store was open
+        self._failed = ""  # the name of the work that failed last
 
     @property
     def ready(self) -> Workshop:
@@ -90,7 +91,8 @@ class Running(QObject):
             return
         work = Work(name, function, cancellable=cancellable, is_act=is_act)
         if name not in QUIET_WORK:
-            work.done.connect(self.went_well)
+            work.failed.connect(self._went_wrong)
+            work.done.connect(self._bench_went_well if lane is self.bench else self._store_went_well)
         work.done.connect(done)
         work.failed.connect(failed or self.trouble)
         work.sampled.connect(self.sampled)
@@ -99,6 +101,19 @@ class Running(QObject):
         if name not in QUIET_WORK:
             work.cancelled.connect(self.stopped)
         lane.start(work)
+
+    def _went_wrong(self) -> None:
+        work = self.sender()
+        self._failed = work.name if isinstance(work, Work) else ""
+
+    def _bench_went_well(self, _: object) -> None:
+        self.went_well.emit()
+
+    def _store_went_well(self, _: object) -> None:
+        """Say that what failed is over where that very work went well now: a page that was opened mends nothing."""
+        work = self.sender()
+        if isinstance(work, Work) and work.name == self._failed:
+            self.went_well.emit()
 
 
 def context_of(work: Work, number: int = 0) -> Context:

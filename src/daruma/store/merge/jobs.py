@@ -45,24 +45,12 @@ class JobMerge(Merge):
                 self.carried.jobs += 1
                 self._put(_renamed(job, refs), row)
             elif (further := _further(job, there)) is not there or row["purged"]:
-                self.carried.differs.append(
-                    tr(
-                        "{there}: the replaced store's is further ({state}, not {state_2})",
-                        there=there.name,
-                        state=_state(job),
-                        state_2=_state(there),
-                    )
-                )
+                told = {"there": there.name, "state": _state(job), "state_2": _state(there)}
+                self.carried.differs.append(tr("{there}: the replaced store's is further ({state}, not {state_2})", **told))
                 self._put(replace(_renamed(further, refs), number=there.number), row)
             elif job != there:
-                self.carried.differs.append(
-                    tr(
-                        "{there}: the copy's is further ({state}, not {state_2})",
-                        there=there.name,
-                        state=_state(there),
-                        state_2=_state(job),
-                    )
-                )
+                told = {"there": there.name, "state": _state(there), "state_2": _state(job)}
+                self.carried.differs.append(tr("{there}: the copy's is further ({state}, not {state_2})", **told))
 
     def _recordings(self) -> None:
         """Carry over the rows of recordings that the copy has not, as far as each hangs together with what is before it."""

@@ -69,7 +69,7 @@ def carry_over(folder: Path, copies: Path, new: Database, now: datetime, second:
         size = write_notes(beside(folder).notes, joined(notes.values(), notes_of(connection)).values())
         store = next(iter(stores))
         told = (known, *others.memory_of(store), Memory(store, there, known_purges(connection), size))
-        memory = together((each for each in told), store)
+        memory = together(told, store)
         assert memory is not None
     return carried, replace(memory, store=store, notes=size, writes={})
 

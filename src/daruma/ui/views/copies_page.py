@@ -143,13 +143,22 @@ def _covered(copies: tuple[Copy, ...]) -> str:
     if seen.copies < 2:
         return tr("One copy so far.") if seen.copies else tr("No copy has been made yet.")
     return tr(
-        "The newest copy is {newest} days old, and {days} days in a row have one. The oldest is {oldest} days old, with at most "
-        "{longest} days between two copies.",
-        newest=seen.newest,
+        "Newest copy: {newest}. Days in a row with a copy: {days}. Oldest copy: {oldest}. Longest gap between two copies: {gap}.",
+        newest=_old(seen.newest),
         days=seen.days,
-        oldest=seen.oldest,
-        longest=seen.longest,
+        oldest=_old(seen.oldest),
+        gap=_long(seen.longest),
     )
+
+
+def _old(days: int) -> str:
+    if days == 0:
+        return tr("from today")
+    return tr("from yesterday") if days == 1 else tr("{days} days old", days=days)
+
+
+def _long(days: int) -> str:
+    return tr("1 day") if days == 1 else tr("{days} days", days=days)
 
 
 _WHAT = tr(

@@ -116,7 +116,7 @@ class TroubleBar(Notice):
         """Show a trouble, with a button for what puts it right."""
         self.change(lambda: self._show(trouble))
 
-    def over(self, _: object) -> None:
+    def over(self) -> None:
         """Go: what was done since went well."""
         self.change(self.hide)
 
