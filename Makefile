@@ -3,6 +3,8 @@ PYTHON ?= $(shell command -v python3.11 || command -v python3)
 VENV := .venv
 BIN := $(VENV)/bin
 STAMP := $(VENV)/.ready
+DEMO := $(VENV)/share/daruma/demo/.ready
+SOURCES := $(shell find src/daruma -name '*.py' -o -name '*.toml' -o -name '*.qm')
 RUN := env OPENBLAS_NUM_THREADS=1
 PREFIX ?= /usr/local
 
@@ -14,7 +16,7 @@ demo: setup window
 run: setup window
 	@$(RUN) $(BIN)/daruma
 
-setup: $(STAMP)
+setup: $(STAMP) $(DEMO)
 	@tools/system-libraries $(VENV) offscreen
 
 window: $(STAMP)
@@ -27,6 +29,11 @@ $(STAMP): requirements.lock pyproject.toml
 	$(BIN)/python -m pip --quiet install --require-hashes --no-deps --only-binary :all: -r requirements.lock
 	$(BIN)/python -m pip --quiet install --no-build-isolation --no-deps --editable .
 	env -u PYTHONDONTWRITEBYTECODE $(BIN)/python -m compileall -q src
+	@touch $@
+
+# the demo's data, so that its first start copies them
+$(DEMO): $(STAMP) $(SOURCES)
+	$(RUN) $(BIN)/python -m daruma.demo.prepared
 	@touch $@
 
 lint: setup

@@ -7,6 +7,7 @@ import subprocess
 import sys
 import zipfile
 from collections.abc import Mapping, Sequence
+from datetime import datetime
 from pathlib import Path
 
 import numpy as np
@@ -19,6 +20,8 @@ from daruma.core.acts import ActKind
 from daruma.core.errors import Trouble
 from daruma.core.plain import plain
 from daruma.demo.folder import demo_folder as demo_in
+from daruma.demo.marks import MADE, SECOND, WORLD
+from daruma.demo.prepared import FRESH, is_usable, prepared_folder
 from daruma.handover.optics import runs_of
 from daruma.store.shop import Shop
 
@@ -145,6 +148,51 @@ def test_the_standins_end_with_their_parent(demo_folder: Path) -> None:
         assert process.stdin
         process.stdin.close()
         assert process.wait(10) == 0
+
+
+def told_of_demo(folder: Path) -> dict[str, object]:
+    """Return what a demo's folder holds, without what is drawn anew each time: identities, and what the clock said."""
+    world = json.loads((folder / WORLD).read_text())
+    with Shop(folder, folder / SECOND) as shop:
+        assert shop.losses() == ()
+        jobs = [
+            (job.number, job.ticket, tuple((step.action, step.state) for step in job.steps), len(job.proofs), bool(job.closed))
+            for job in shop.jobs.all()
+        ]
+        return {
+            "jobs": jobs,
+            "backups": [(kept.name, kept.content.model, kept.content.imei, kept.purged) for kept in shop.vault.find()],
+            "acts": [(act.kind, act.die, act.state) for act in shop.journal.all()],
+            "shelf": [(part.die, part.earlier_writes) for part in shop.shelf.all()],
+            "phones": [(imei, phone["model"], phone["system"]) for imei, phone in world["phones"].items()],
+            "set": (folder / "shop.toml").read_text(),
+        }
+
+
+def test_the_demo_that_is_prepared_is_the_one_that_would_be_built(demo_folder: Path, tmp_path: Path) -> None:
+    """`make setup` prepares it; the copy is opened as any demo is, and the first start does not wait for it to be built."""
+    prepared = prepared_folder()
+    assert is_usable(prepared, datetime.now().astimezone()), "make setup prepares it"
+    told: list[str] = []
+    made = demo_in(tmp_path / "demo first", report=lambda _, text: told.append(text))
+    assert told == [], "nothing is built"
+    assert told_of_demo(made) == told_of_demo(demo_folder)
+
+
+def test_a_demo_that_is_not_prepared_is_built_and_says_how_far(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr(sys, "prefix", str(tmp_path / "elsewhere"))
+    told: list[float] = []
+    made = demo_in(tmp_path / "demo", report=lambda share, _: told.append(share))
+    assert told == sorted(told)
+    assert len(told) > 10
+    assert told[0] == 0
+    prepared = prepared_folder()
+    shutil.copytree(made, prepared)
+    now = datetime.now().astimezone()
+    assert is_usable(prepared, now)
+    assert not is_usable(prepared, now + FRESH), "a shop whose last job is so old looks closed"
+    (prepared / MADE).write_text("7 display")
+    assert not is_usable(prepared, now), "of an earlier program"
 
 
 def test_a_demo_of_an_earlier_program_is_laid_aside(tmp_path: Path) -> None:

@@ -137,16 +137,20 @@ def refuse_no_display(environment: Mapping[str, str]) -> str | None:
     return tr("There is no display here. Set DISPLAY, or run without a window by QT_QPA_PLATFORM=offscreen.")
 
 
-def make_loader(setup: Setup, standins: StandIns) -> Callable[[], Workshop]:
-    """Return the function that loads everything slow; it runs off the interface's thread."""
+def make_loader(setup: Setup, standins: StandIns) -> Callable[[Callable[[float, str], None]], Workshop]:
+    """Return the function that loads everything slow and reports how far it is; it runs off the interface's thread."""
 
-    def load() -> Workshop:
+    fresh = setup.fresh
+
+    def load(report: Callable[[float, str], None]) -> Workshop:
+        nonlocal fresh
         from daruma.demo.folder import demo_folder
         from daruma.demo.hands import LateHands
         from daruma.demo.marks import PRACTICE, SECOND, WORLD
 
         if setup.demo:
-            demo_folder(setup.data, fresh=setup.fresh)
+            demo_folder(setup.data, fresh=fresh, report=report)
+            fresh = False  # it is loaded again after a restore
         from daruma.bench.rig import Rig
         from daruma.bench.workshop import Workshop
         from daruma.catalogue.loader import load_catalogue

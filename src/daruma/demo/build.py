@@ -2,7 +2,7 @@
 
 import random
 import tomllib
-from collections.abc import Iterator, Mapping
+from collections.abc import Callable, Iterator, Mapping
 from contextlib import contextmanager
 from datetime import datetime
 from importlib.resources import files
@@ -12,6 +12,7 @@ from tempfile import TemporaryDirectory
 from daruma.bench.rig import Rig
 from daruma.bench.workshop import Workshop
 from daruma.catalogue.loader import load_catalogue
+from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.settings import Settings
@@ -31,8 +32,8 @@ from daruma.store.shop import Shop
 RECORDED_FASTER = 300.0  # than life: what the technician recorded on the cable
 
 
-def build(folder: Path, now: datetime) -> World:
-    """Build world and store in a folder, as of a moment."""
+def build(folder: Path, now: datetime, report: Callable[[float, str], None] = lambda *_: None) -> World:
+    """Build world and store in a folder, as of a moment; `report` is told the share that is done (0 to 1) and of what."""
     scenario = tomllib.loads((files("daruma.demo") / "scenario.toml").read_text(encoding="utf-8"))
     second = folder / SECOND
     second.mkdir(parents=True)
@@ -45,7 +46,9 @@ def build(folder: Path, now: datetime) -> World:
             scene = Scene(laying, technician)
             for entry in scenario["earlier"]:
                 scene.earlier(entry)
-            for entry in scenario["jobs"]:
+            jobs = scenario["jobs"]
+            for number, entry in enumerate(jobs):
+                report(number / len(jobs), tr("making the demo, ticket {number} of {count}", number=number + 1, count=len(jobs)))
                 scene.job(entry)
             for entry in scenario["shelf"]:
                 scene.spare(entry)

@@ -1,16 +1,21 @@
 """The demo's folder: built where it is missing, asked for fresh, or of an earlier program."""
 
 import shutil
+from collections.abc import Callable
 from datetime import datetime
 from pathlib import Path
 from tempfile import TemporaryDirectory
 
 from daruma.core.errors import Trouble
 from daruma.demo.marks import MADE, WORLD, made_as
+from daruma.demo.prepared import lay_out
 
 
-def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
-    """Return the demo's folder, built where it is missing or asked for fresh: whole or not at all."""
+def demo_folder(folder: Path, *, fresh: bool = False, report: Callable[[float, str], None] = lambda *_: None) -> Path:
+    """Return the demo's folder, made where it is missing or asked for fresh: whole or not at all.
+
+    `report` is told the share that is done (0 to 1) and what is going on.
+    """
     # nothing but a demo is ever taken away: the folder may be any that somebody named
     is_demo = (folder / WORLD).exists()
     if is_demo and not fresh and _made_as(folder) == made_as():
@@ -19,7 +24,7 @@ def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
     try:
         folder.parent.mkdir(parents=True, exist_ok=True)
         with TemporaryDirectory(prefix=f"{folder.name}.", dir=folder.parent) as spare:
-            _build(Path(spare) / "demo")
+            lay_out(Path(spare) / "demo", datetime.now().astimezone(), report)
             if is_demo:
                 if (earlier / WORLD).exists():
                     shutil.rmtree(earlier)
@@ -33,12 +38,6 @@ def demo_folder(folder: Path, *, fresh: bool = False) -> Path:
             advice="Name another folder: daruma demo --folder FOLDER",
         ) from error
     return folder
-
-
-def _build(folder: Path) -> None:
-    from daruma.demo.build import build  # brings NumPy and SciPy, and is needed once
-
-    build(folder, datetime.now().astimezone())
 
 
 def _made_as(folder: Path) -> str:

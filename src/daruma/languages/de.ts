@@ -10024,6 +10024,11 @@
    <translation>Unter Licht „{light}“ gibt {what} nichts in {channels}: so ist kein Weiß.</translation>
   </message>
   <message>
+   <location filename="demo/build.py" />
+   <source>making the demo, ticket {number} of {count}</source>
+   <translation>die Demo entsteht, Auftrag {number} von {count}</translation>
+  </message>
+  <message>
    <location filename="demo/hands.py" />
    <source>stand-in technician</source>
    <translation>Simulierter Techniker</translation>

@@ -65,7 +65,9 @@ class Glimpse(Struct, frozen=True):
 class Desk(BenchDesk):
     """Hold jobs, plan and survey of the job on view; start work and take its results."""
 
-    def __init__(self, loader: Callable[[], Workshop], settings: Settings, parent: QObject | None = None) -> None:
+    def __init__(
+        self, loader: Callable[[Callable[[float, str], None]], Workshop], settings: Settings, parent: QObject | None = None
+    ) -> None:
         super().__init__(settings, parent)
         self._loader = loader
         self._unkept = 0
@@ -87,7 +89,7 @@ class Desk(BenchDesk):
         self.start(self.store, OPENING, self._open_behind, self._loaded, failed=self._not_opened, told=self._glimpsed)
 
     def _open_behind(self, work: Work) -> Opened:
-        workshop = self._loader()
+        workshop = self._loader(work.report)
         if not workshop.shop.is_open and (told := glance(workshop.shop.folder)).jobs:
             work.tell(Glimpse(workshop, told))
             self._painted.wait(PATIENCE)  # both at once would make the window wait
@@ -231,7 +233,13 @@ class Desk(BenchDesk):
         for lane in self._beside:
             lane.hold()
         self.store.stop(PLANNING, WEIGHING)
-        self.start(self.bench, tr("restoring the copy"), lambda _: self._restore(copy), self._restored, failed=self._not_restored)
+        self.start(
+            self.bench,
+            tr("restoring the copy"),
+            lambda work: self._restore(work, copy),
+            self._restored,
+            failed=self._not_restored,
+        )
 
     @property
     def _is_in_use(self) -> bool:
@@ -244,7 +252,7 @@ class Desk(BenchDesk):
         """Return the lanes that must not reach for the store while another takes its place."""
         return [lane for lane in self.findChildren(Lane) if lane is not self.bench]
 
-    def _restore(self, copy: Copy) -> tuple[str, Opened]:
+    def _restore(self, work: Work, copy: Copy) -> tuple[str, Opened]:
         from daruma.store.copies import restore
 
         if not all(lane.rests(REST_SECONDS) for lane in self._beside):
@@ -263,7 +271,7 @@ class Desk(BenchDesk):
             said = told_of(tr("{copy} is restored; carried over", copy=copy.name), done.carried)
         finally:
             # whatever came of it, the shop is opened again
-            opened = self._opened_shop(self._loader())
+            opened = self._opened_shop(self._loader(work.report))
             self.seen = self.workshop = opened.workshop
         return said, opened
 

@@ -65,6 +65,7 @@ class Room(Interior):
         down.setContentsMargins(16, 10, 16, 10)
         down.setSpacing(8)
         self.head = Head()
+        self.head.hide()  # until there is a job to head
         down.addWidget(self.head)
         self.trouble_bar, self.busy_bar = TroubleBar(), BusyBar()
         self.doubt_bar = DoubtBar(self.desk.settle, self._open_known_by)
@@ -232,7 +233,7 @@ class Room(Interior):
             self.stack.setCurrentWidget(self.views.meter)
 
     def _leave_shop(self) -> None:
-        self.head.show()
+        self.head.setVisible(self.desk.job is not None)
         self.stack.setCurrentWidget(self.views[self.stage] if self.desk.job else self.opening)
 
     def _remedy(self, remedy: Remedy) -> None:
