@@ -9,6 +9,7 @@ from msgspec.structs import replace
 from daruma.bench.acting import InDoubt, InterlockDark, WriteFailed
 from daruma.bench.keeping import newest_backup, record_of
 from daruma.bench.kinds.display.codes import complete_record
+from daruma.bench.rig import Rig, look
 from daruma.catalogue.loader import Catalogue
 from daruma.core.acts import ActState
 from daruma.core.backup import Backup, Origin
@@ -18,11 +19,14 @@ from daruma.core.parts import Function, PartKind
 from daruma.handover.exchange import from_json, to_json
 from daruma.handover.letterhead import Letterhead
 from daruma.handover.sheet import make_sheet
+from daruma.link import discovery
 from daruma.link.errors import Refused
+from daruma.link.port import TRIES
 from daruma.standin.kinds.display.panel import Panel
 from daruma.store.jobs import StaleJob
 from tests.bench.faultbench import PROOFS, FaultBench, Finished, go_on, hero_of, next_step
 from tests.conftest import share
+from tests.link.test_port import ScriptedWire, says
 from tests.parts import panel_of, with_panel, with_work, work_of
 from tests.store.conftest import content
 
@@ -272,3 +276,25 @@ def test_every_demo_ticket_can_be_brought_to_its_end(number: int, demo_folder: P
         assert bench.workshop.close(job, bench.context).closed
     finally:
         bench.close()
+
+
+def test_a_silent_device_is_asked_once_at_each_further_look(monkeypatch: pytest.MonkeyPatch) -> None:
+    """Looks come again and again: what is silent must not keep the bench's lane busy; a step is as patient as ever."""
+    wire = ScriptedWire()
+    monkeypatch.setattr(discovery, "open_wire", lambda _: wire)
+    rig = Rig({"programmer": "a", "phone": "b"}, patience=0.01)
+
+    def asked() -> int:
+        before = len(wire.seen)
+        look(rig)
+        return len(wire.seen) - before
+
+    with rig.glancing():
+        assert [asked() for _ in range(3)] == [2 * TRIES, 2, 2]
+    assert asked() == 2 * TRIES
+    said = says(kind="programmer", name="x", serial="1", firmware="1.6")
+    wire.script = [said, said, says(sockets={})]
+    with rig.glancing():
+        assert asked() == 4
+        rig.drop("programmer")
+        assert asked() == TRIES + 1, "it had answered: it is not given up at once"

@@ -13,6 +13,7 @@ from daruma.core.errors import Trouble
 from daruma.core.job import Stage
 from daruma.link.errors import DeviceGone
 from daruma.store.copies import copies_of
+from daruma.ui.bench_desk import POLL_MS
 from daruma.ui.tables import Rows
 from daruma.ui.widgets.hold import HoldButton
 from daruma.ui.work import Lane, Work
@@ -84,8 +85,10 @@ def test_the_bench_says_what_is_safe_and_how_the_links_are(driver: Driver) -> No
     driver.hands(lambda hands: hands.fault("lost_answer", times=-1, device="programmer"), rest=False)
     driver.desk.look()
     driver.until(lambda: "programmer: no link" in standing.text())
+    driver.until(lambda: driver.desk.poll.interval() > POLL_MS)  # what is silent is looked at less often
     driver.hands(lambda hands: hands.fault("lost_answer", times=0), rest=False)
     driver.until(lambda: "exchanges failed" in standing.text())
+    driver.until(lambda: driver.desk.poll.interval() == POLL_MS)
 
 
 def test_a_job_handed_over_long_ago_is_found(driver: Driver) -> None:

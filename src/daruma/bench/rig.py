@@ -12,8 +12,8 @@ from daruma.core.parts import PartSelf, Version
 from daruma.core.settings import THERMOCOUPLE, USB_METER
 from daruma.link.devices import Colorimeter, DeviceSelf, Driver, PhoneLink, Programmer, Supply
 from daruma.link.discovery import connect
-from daruma.link.errors import DeviceGone, Refused
-from daruma.link.port import LinkHealth
+from daruma.link.errors import DeviceGone, DeviceSilent, Refused
+from daruma.link.port import TRIES, LinkHealth
 from daruma.link.station import Station
 from daruma.link.thermocouple import Thermocouple
 from daruma.link.usb_meter import UsbMeter
@@ -38,6 +38,8 @@ class Rig(Struct):
     _drivers: dict[str, Driver] = field(default_factory=dict)
     _seen: dict[str, LinkHealth] = field(default_factory=dict)
     _urls: dict[str, str] = field(default_factory=dict)
+    _silent: set[str] = field(default_factory=set)  # what did not answer when it was asked last
+    _glancing: bool = False
 
     def programmer(self) -> Programmer:
         """Return the programmer; raise LinkError where none answers."""
@@ -104,6 +106,15 @@ class Rig(Struct):
         finally:
             self.pretended &= before
 
+    @contextmanager
+    def glancing(self) -> Iterator[None]:
+        """Ask a device that was silent before once, not three times: there will be another look."""
+        before, self._glancing = self._glancing, True
+        try:
+            yield
+        finally:
+            self._glancing = before
+
     def drop(self, kind: str) -> None:
         """Close a device's wire, so that the next use connects anew."""
         driver = self._drivers.pop(kind, None)
@@ -144,13 +155,23 @@ class Rig(Struct):
                         "Another window may have the stand-ins, or the disk is full; or choose another device under Devices."
                     ),
                 )
-            driver = connect(kind, wires[kind], patience=self.patience)
+            driver = self._connected(kind, wires[kind])
             if kind in self._seen:
                 driver.health.lately.extendleft(reversed(self._seen.pop(kind).lately))
             self._drivers[kind], self._urls[kind] = driver, wires[kind]
         if self._drivers[kind].simulated:
             self.pretended.add(kind)
         return self._drivers[kind]
+
+    def _connected(self, kind: str, url: str) -> Driver:
+        tries = 1 if self._glancing and kind in self._silent else TRIES
+        try:
+            driver = connect(kind, url, patience=self.patience, tries=tries)
+        except DeviceSilent:
+            self._silent.add(kind)
+            raise
+        self._silent.discard(kind)
+        return driver
 
     def links(self) -> tuple["LinkState", ...]:
         """Return how each link that was ever used has done lately."""

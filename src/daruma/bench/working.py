@@ -70,7 +70,7 @@ class Working(Planned):
         known, model, kind = self.known(job), self.model(job), part_at_hand(job)
         if self.acting is not None and job.ticket.imei:
             self.by_hand(lambda hands: hands.plug_phone(job.ticket.imei))
-        with self.rig.only_looking():
+        with self.rig.only_looking(), self.rig.glancing():
             bench = look(self.rig)
         part = known.of(kind)
         plan = room(kind).planned(job, part)

@@ -2920,6 +2920,11 @@
   </message>
   <message>
    <location filename="core/cell/program.py" />
+   <source>{moved:.0f} mAh went through a cell that is rated {rated:.0f} mAh: that cannot be. Take it off, check the station.</source>
+   <translation>{moved:.0f} mAh flossen durch eine Zelle mit {rated:.0f} mAh Nennkapazität: Das kann nicht sein. Nimm sie ab und prüfe die Station.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/program.py" />
    <source>It discharges.</source>
    <translation>Sie entlädt.</translation>
   </message>

@@ -102,11 +102,15 @@ def flash(phone: PhoneLink, report: Report, sending: Callable[[], None], pause: 
     )
 
 
-def frame(phone: PhoneLink, wanted: Wanted, take: int) -> tuple[float, bytes]:
-    """Return the focus code of a frame and the grey values of its window, row by row; `take` tells frames apart."""
+def frame(phone: PhoneLink, wanted: Wanted, take: int, going_on: Callable[[], None] = lambda: None) -> tuple[float, bytes]:
+    """Return the focus code of a frame and the grey values of its window, row by row; `take` tells frames apart.
+
+    `going_on` is called before each piece, and may stop it by an exception.
+    """
     grey, code = b"", 0.0
     size = wanted.window.width * wanted.window.height
     while len(grey) < size:
+        going_on()
         answer = phone.port.ask("phone.frame", _asked(wanted, take, len(grey)), timeout=EXPOSURE)
         code, piece = read(partial(_piece, answer, size - len(grey)))
         grey += piece

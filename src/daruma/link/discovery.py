@@ -8,7 +8,7 @@ from typing import TYPE_CHECKING
 from daruma.core.language import tr
 from daruma.link.devices import Driver
 from daruma.link.errors import LinkError
-from daruma.link.port import Port, open_wire
+from daruma.link.port import TRIES, Port, open_wire
 
 if TYPE_CHECKING:
     from importlib.metadata import EntryPoint
@@ -34,8 +34,11 @@ def _points(kind: str) -> list[EntryPoint]:
     return sorted(found, key=lambda point: point.dist is not None and point.dist.name != "daruma")
 
 
-def connect(kind: str, url: str, *, patience: float = 1.0) -> Driver:
-    """Open a wire and return the driver registered for a kind; raise LinkError where there is none."""
+def connect(kind: str, url: str, *, patience: float = 1.0, tries: int = TRIES) -> Driver:
+    """Open a wire and return the driver registered for a kind, once it has said who it is; `tries` bounds how often it is asked.
+
+    Raises LinkError where no driver is installed, or nothing answers.
+    """
     points = _points(kind)
     if not points:
         raise LinkError(
@@ -45,7 +48,8 @@ def connect(kind: str, url: str, *, patience: float = 1.0) -> Driver:
         )
     driver: Driver = points[-1].load()(Port(open_wire(url), kind, patience=patience))
     try:
-        driver.hello()
+        with driver.port.asking(tries):
+            driver.hello()
     except LinkError:
         driver.close()
         raise

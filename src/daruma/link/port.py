@@ -93,6 +93,7 @@ class Port:
         self._ident = secrets.randbelow(65535)
         self._buffer = bytearray()
         self._end = inf
+        self._tries = TRIES
 
     @property
     def wire(self) -> Wire:
@@ -108,6 +109,15 @@ class Port:
         finally:
             self._end = before
 
+    @contextmanager
+    def asking(self, tries: int) -> Iterator[None]:
+        """Ask what may be repeated so often at most."""
+        before, self._tries = self._tries, tries
+        try:
+            yield
+        finally:
+            self._tries = before
+
     def close(self) -> None:
         """Close the wire."""
         self._wire.close()
@@ -121,7 +131,7 @@ class Port:
         `timeout` seconds without one, DeviceGone for a dead wire, DeviceFault for an error code that may not stand here.
         """
         silent = self._too_long()
-        for attempt in range(TRIES if repeatable else 1):
+        for attempt in range(self._tries if repeatable else 1):
             if time.monotonic() >= self._end:
                 break
             try:

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import logging
+import time
 from typing import TYPE_CHECKING, Any
 
 from msgspec.structs import replace
@@ -23,6 +24,7 @@ if TYPE_CHECKING:
 
 log = logging.getLogger("daruma.desk")
 POLL_MS = 1500
+REST_MS = 6000  # at most, between two looks at a bench on which something does not answer
 TEND_MS = 10_000  # between two looks at work that goes on by itself
 
 
@@ -44,7 +46,7 @@ class BenchDesk(PlanDesk):
         self._look_wanted = False
         self.poll = QTimer(self)
         self.poll.setInterval(POLL_MS)
-        self.poll.timeout.connect(self.look)
+        self.poll.timeout.connect(self._look_again)
         self.tending = QTimer(self)
         self.tending.setInterval(TEND_MS)
         self.tending.timeout.connect(self.tend)
@@ -70,7 +72,19 @@ class BenchDesk(PlanDesk):
         work = Work(tr("looking at the bench"), lambda work: (job.number, self.ready.survey(job, context_of(work))))
         work.done.connect(self._surveyed)
         work.failed.connect(self._survey_failed)
+        work.ended.connect(self._rest)
         self.bench.start(work)
+
+    def _look_again(self) -> None:
+        """Look from time to time; a lane that is at work is looked at the next time."""
+        if not self._surveying and self.bench.current is None:
+            self.look()
+
+    def _rest(self) -> None:
+        """Let the bench rest twice as long as the look took: what is silent must not keep it busy."""
+        work = self.sender()
+        took = time.monotonic() - work.started if isinstance(work, Work) else 0.0
+        self.poll.setInterval(max(POLL_MS, min(REST_MS, round(2000 * took))))
 
     def tend(self) -> None:
         """Look after what goes on by itself at the bench, while nothing else does."""

@@ -31,6 +31,7 @@ TAPER = 0.05  # of the rated capacity per hour: the charge ends below it
 HOT, WARMER = 45.0, 8.0  # degrees Celsius, and above the room: common practice, no source
 COOLEST, WARMEST = 15.0, 35.0  # degrees Celsius between which the curves are good
 UNSAFE = 2.5  # V: below it a cell is not charged (common practice, no source)
+_TOO_MUCH = 2.0  # of the rated capacity, one way: no test moves more than it once
 _ABOVE = 0.06  # V above the full voltage that the meter may see
 _RETRY = 0.06  # of the charge that moves before the next rest is tried
 _REST_U = 0.001  # V that a rest of the usual length is good for: what is forecast before it is taken
@@ -128,6 +129,13 @@ def danger_in(test: CellTest, log: Samples) -> str:
             "The cell is at {volts:.2f} V, above its full {full:.2f} V: is the chemistry right? Take it off.",
             volts=volts,
             full=test.cell.full,
+        )
+    moved = max(abs(float(np.trapezoid(way, log.t))) / 3.6 for way in (log.a.clip(min=0.0), log.a.clip(max=0.0)))
+    if moved > _TOO_MUCH * test.rated:
+        return tr(
+            "{moved:.0f} mAh went through a cell that is rated {rated:.0f} mAh: that cannot be. Take it off, check the station.",
+            moved=moved,
+            rated=test.rated,
         )
     return ""
 

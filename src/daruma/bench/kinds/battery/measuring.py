@@ -19,6 +19,7 @@ from daruma.link.errors import DeviceFault
 from daruma.link.station import VALUES, Station
 
 LOOKED = 60.0  # seconds of the station's own time between two looks at it
+MOST_SAMPLES = 40_000  # of one test: 110 h of one every ten seconds
 MOST_ANSWERS = 200  # fetched at one look; what is more is fetched at the next one
 _SHORTEST = 0.05  # seconds between two looks, however fast it runs
 _CURRENT = 0.01  # A: an order that differs by less is the same
@@ -179,7 +180,7 @@ def _fetched(doing: Doing, station: Station, job: Job, context: Context) -> tupl
     chunk = LogChunk(began, tuple(values))
     if not values:
         return job, chunk
-    if len(work.log) >= MOST_CHUNKS:
+    if len(work.log) >= MOST_CHUNKS or _last(work) >= MOST_SAMPLES:
         raise Trouble(tr("The cell's log is too long."), safe=tr("What was measured is kept."), advice=tr("Take the cell off."))
     return doing.save(job.having(replace(work, log=(*work.log, chunk), when=context.now())), context), chunk
 

@@ -69,7 +69,7 @@ class Session:
         from daruma.core.optics.seeing import seen, shading
 
         self._take += 1
-        code, raw = frame(self._phone, wanted, self._take)
+        code, raw = frame(self._phone, wanted, self._take, self._context.checkpoint)
         if wanted.plain and wanted.window == WHOLE:
             self._shade = shading(raw)
         swept = wanted.code is not None
