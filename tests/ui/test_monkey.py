@@ -213,18 +213,13 @@ class Monkey:
         return None
 
     def restless(self, seconds: float) -> list[str]:
-        """Return what is still going on of that which went on or waited in a lane a time ago.
-
-        On a silent port one look at the bench follows the other: each must end, the lane need not rest.
-        """
+        """Return what keeps the lanes from being at rest all at once; nothing once they are, also beside a silent device."""
         desk, end = self.driver.desk, time.monotonic() + seconds
         lanes = (desk.bench, desk.store, desk.copying.lane)
-        left = [work for lane in lanes for work in lane._queue]
-        while left and time.monotonic() < end:
+        while (left := [lane.current.name for lane in lanes if lane.current is not None]) and time.monotonic() < end:
             QApplication.processEvents()
-            left = [work for lane in lanes for work in lane._queue if work in left]
             time.sleep(0.005)
-        return [work.name for work in left]
+        return left
 
 
 def leave_files(folder: Path, demo: Path, rng: random.Random) -> None:
