@@ -1,6 +1,7 @@
 """One read-only table model for the shop's lists."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
+from typing import Generic, TypeVar, overload
 
 from PySide6.QtCore import QAbstractTableModel, QModelIndex, QObject, QPersistentModelIndex, Qt
 from PySide6.QtWidgets import QAbstractItemView, QHeaderView, QTableView
@@ -11,6 +12,31 @@ from daruma.ui.tips import plain_tip
 Index = QModelIndex | QPersistentModelIndex
 
 
+Item = TypeVar("Item")
+
+
+class RowsOf(Sequence[tuple[str, ...]], Generic[Item]):
+    """Make the row of each item when it is looked at: of a long table a few are."""
+
+    def __init__(self, items: Sequence[Item], make: Callable[[Item], tuple[str, ...]]) -> None:
+        self._items, self._make = items, make
+        self._made: dict[int, tuple[str, ...]] = {}
+
+    def __len__(self) -> int:
+        return len(self._items)
+
+    @overload
+    def __getitem__(self, index: int) -> tuple[str, ...]: ...
+    @overload
+    def __getitem__(self, index: slice) -> Sequence[tuple[str, ...]]: ...
+    def __getitem__(self, index: int | slice) -> tuple[str, ...] | Sequence[tuple[str, ...]]:
+        if isinstance(index, slice):
+            return [self[at] for at in range(*index.indices(len(self)))]
+        if index not in self._made:
+            self._made[index] = self._make(self._items[index])
+        return self._made[index]
+
+
 class Rows(QAbstractTableModel):
     """Show rows of texts under heads; columns named in `mono` are serials."""
 
@@ -18,12 +44,12 @@ class Rows(QAbstractTableModel):
         super().__init__(parent)
         self._heads = tuple(heads)
         self._mono = mono
-        self._rows: tuple[tuple[str, ...], ...] = ()
+        self._rows: Sequence[tuple[str, ...]] = ()
 
     def show_rows(self, rows: Sequence[tuple[str, ...]]) -> None:
-        """Take new rows."""
+        """Take new rows, which are left as they are from now on."""
         self.beginResetModel()
-        self._rows = tuple(rows)
+        self._rows = rows
         self.endResetModel()
 
     def rowCount(self, parent: Index = QModelIndex()) -> int:

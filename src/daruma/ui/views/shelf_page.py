@@ -13,11 +13,13 @@ from daruma.core.parts import PART_LABEL
 from daruma.core.shelf import ShelfPart
 from daruma.ui.asking import file_to_read, file_to_write
 from daruma.ui.desk import Desk
-from daruma.ui.tables import Rows, table
+from daruma.ui.tables import Rows, RowsOf, table
 from daruma.ui.widgets.notices import ElidedLabel, label
 from daruma.ui.widgets.shelf_form import ShelfForm
 
 if TYPE_CHECKING:
+    from collections.abc import Sequence
+
     from daruma.handover.shelf_file import Preview
 
 HEADS = (tr("Die or serial"), tr("Part"), tr("Model"), tr("State"), tr("Grade"), tr("From"))
@@ -32,8 +34,7 @@ class ShelfPage(QFrame):
         self._desk, self._shelving = desk, desk.shelving
         self._parts: tuple[ShelfPart, ...] = ()
         self._texts: list[str] = []
-        self._rows: list[tuple[str, ...]] = []
-        self._listed: list[int] = []
+        self._listed: Sequence[ShelfPart] = ()
         self._preview: Preview | None = None
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
@@ -116,32 +117,25 @@ class ShelfPage(QFrame):
     def _show(self) -> None:
         if self._desk.workshop is None or self._parts is self._shelving.parts:
             return
-        words = self._shelving.vocabulary
         self._parts = self._shelving.parts
-        self._rows = [
-            (
-                part.die,
-                PART_LABEL[part.part],
-                words.models.get(part.model, part.model),
-                part.gone or named(part.used_in) or tr("free"),
-                words.grade(part),
-                part.source,
-            )
-            for part in self._parts
-        ]
         self._texts = []
         self._list()
+
+    def _row(self, part: ShelfPart) -> tuple[str, ...]:
+        words = self._shelving.vocabulary
+        model, where = words.models.get(part.model, part.model), part.gone or named(part.used_in) or tr("free")
+        return part.die, PART_LABEL[part.part], model, where, words.grade(part), part.source
 
     def _list(self) -> None:
         asked = self.search.text().lower().split()
         chosen = self.chosen()
         if asked and not self._texts:
             # made when something is looked for: the page opens without it
-            both = zip(self._rows, self._parts, strict=True)
-            self._texts = [" ".join((*row, part.maker, part.place, part.note)).lower() for row, part in both]
-        self._listed = [i for i in range(len(self._rows)) if all(word in self._texts[i] for word in asked)]
-        self.rows.show_rows([self._rows[i] for i in self._listed])
-        free = sum(self._parts[i].free for i in self._listed)
+            self._texts = [" ".join((*self._row(part), part.maker, part.place, part.note)).lower() for part in self._parts]
+        both = zip(self._parts, self._texts, strict=True) if asked else ()
+        self._listed = [part for part, text in both if all(word in text for word in asked)] if asked else self._parts
+        self.rows.show_rows(RowsOf(self._listed, self._row))
+        free = sum(part.free for part in self._listed)
         self.note.setText(
             tr("{count_listed} parts, {free} of them free.", count_listed=len(self._listed), free=free) if self._parts else _EMPTY
         )
@@ -151,14 +145,14 @@ class ShelfPage(QFrame):
     def chosen(self) -> ShelfPart | None:
         """Return the part whose row is chosen."""
         row = self.view.currentIndex().row()
-        return self._parts[self._listed[row]] if 0 <= row < len(self._listed) else None
+        return self._listed[row] if 0 <= row < len(self._listed) else None
 
     def show_part(self, die: str) -> bool:
         """Choose the row of a part; return whether it is there."""
-        for row, index in enumerate(self._listed):
-            if self._parts[index].die == die:
+        for row, part in enumerate(self._listed):
+            if part.die == die:
                 self.view.selectRow(row)
-                self.form.show_part(self._parts[index])
+                self.form.show_part(part)
                 return True
         return False
 
@@ -228,7 +222,7 @@ class ShelfPage(QFrame):
             self._print([part], f"label-{part.die}.pdf")
 
     def _labels(self) -> None:
-        self._print([self._parts[i] for i in self._listed], "labels.pdf")
+        self._print(list(self._listed), "labels.pdf")
 
     def _print(self, parts: list[ShelfPart], name: str) -> None:
         if parts and (path := file_to_write(self, tr("Labels"), name, "PDF (*.pdf)")) is not None:

@@ -4,21 +4,20 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from functools import partial
+from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QButtonGroup, QHBoxLayout, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
 from daruma.core.language import tr
 from daruma.ui.desk import Desk
-from daruma.ui.views.catalogue_page import CataloguePage
-from daruma.ui.views.copies_page import CopiesPage
-from daruma.ui.views.jobs_page import JobsPage
 from daruma.ui.views.pages import PAGES
-from daruma.ui.views.set_up import SetUpPage
-from daruma.ui.views.shelf_page import ShelfPage
-from daruma.ui.views.shop_pages import KeysPage, WordsPage
-from daruma.ui.views.vault_page import VaultPage
 from daruma.ui.widgets.help_strip import HelpStrip
+
+if TYPE_CHECKING:
+    from daruma.ui.views.set_up import SetUpPage
+    from daruma.ui.views.shelf_page import ShelfPage
+    from daruma.ui.views.vault_page import VaultPage
 
 
 class ShopView(QWidget):
@@ -66,46 +65,60 @@ class ShopView(QWidget):
         return self._built[name]
 
     def _make(self, name: str) -> QWidget:
+        """Build a page; each module is loaded with its page, since the others may never be looked at."""
         match name:
             case "vault":
+                from daruma.ui.views.vault_page import VaultPage
+
                 return VaultPage(self.desk)
             case "jobs":
+                from daruma.ui.views.jobs_page import JobsPage
+
                 return JobsPage(self.desk, self._back)
             case "shelf":
+                from daruma.ui.views.shelf_page import ShelfPage
+
                 return ShelfPage(self.desk)
             case "copies":
+                from daruma.ui.views.copies_page import CopiesPage
+
                 return CopiesPage(self.desk)
             case "catalogue":
+                from daruma.ui.views.catalogue_page import CataloguePage
+
                 return CataloguePage(self.desk)
             case "set_up":
-                made = SetUpPage(self.desk)
-                made.ticket_wanted.connect(self.ticket_wanted)
-                return made
+                return self._made_set_up()
             case "words":
+                from daruma.ui.views.shop_pages import WordsPage
+
                 return WordsPage(self.desk)
             case _:
+                from daruma.ui.views.shop_pages import KeysPage
+
                 return KeysPage(self.desk)
+
+    def _made_set_up(self) -> QWidget:
+        from daruma.ui.views.set_up import SetUpPage
+
+        made = SetUpPage(self.desk)
+        made.ticket_wanted.connect(self.ticket_wanted)
+        return made
 
     @property
     def set_up(self) -> SetUpPage:
         """Return the page on which the shop is set up."""
-        made = self.page("set_up")
-        assert isinstance(made, SetUpPage)
-        return made
+        return cast("SetUpPage", self.page("set_up"))
 
     @property
     def shelf(self) -> ShelfPage:
         """Return the parts shelf."""
-        made = self.page("shelf")
-        assert isinstance(made, ShelfPage)
-        return made
+        return cast("ShelfPage", self.page("shelf"))
 
     @property
     def vault(self) -> VaultPage:
         """Return the backups."""
-        made = self.page("vault")
-        assert isinstance(made, VaultPage)
-        return made
+        return cast("VaultPage", self.page("vault"))
 
     def show_page(self, name: str, _: bool = False) -> None:
         """Show a page by its name in PAGES, as things are now."""
