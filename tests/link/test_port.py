@@ -18,7 +18,7 @@ from daruma.core.optics.sweep import Seen, Taken, packed_frame
 from daruma.core.parts import PartKind, Version
 from daruma.link.camera import FLASH_STILL, Wanted, flash, front_record, front_state
 from daruma.link.camera import frame as camera_frame
-from daruma.link.devices import Driver, PhoneLink, Programmer
+from daruma.link.devices import Colorimeter, Driver, PhoneLink, Programmer, Supply
 from daruma.link.discovery import connect, driver_names
 from daruma.link.errors import DeviceFault, DeviceGone, DeviceSilent, LinkError, Refused
 from daruma.link.framing import frame, unframe
@@ -206,6 +206,7 @@ _PLAIN = st.one_of(
 _ANY = st.recursive(
     _PLAIN, lambda inner: st.lists(inner, max_size=5) | st.dictionaries(st.text(max_size=6), inner, max_size=4), max_leaves=8
 )
+PART = {"die": "D", "kind": "display", "maker": "Fenwick", "family": "cedar", "size": 256}
 SWEPT = {"first": 200, "gyro": bytes(12), "frames": packed_frame(Seen(1.0, Taken.USED)), "end": 1.05, "rate": 200}
 ASKED: dict[str, tuple[type[Driver], Callable[[Any], object], dict[str, Any]]] = {
     "usb state": (UsbMeter, UsbMeter.state, {"run": "a", "rate": 10.0, "newest": 5, "offers": [1], "celsius": 20.0}),
@@ -227,6 +228,38 @@ ASKED: dict[str, tuple[type[Driver], Callable[[Any], object], dict[str, Any]]] =
     "rear record": (PhoneLink, rear_record, {"die": "D", "image": bytes(8)}),
     "sweep": (PhoneLink, lambda phone: sweep_piece(phone, 1.0), {**SWEPT, "progress": 0.5, "done": False, "over": False}),
     "board": (PhoneLink, lambda phone: board_view(phone, 0), {"seen": bytes(16)}),
+    "sockets": (Programmer, Programmer.sockets, {"sockets": {"display": PART, "battery": None}}),
+    "memory": (Programmer, lambda wire: wire.read_memory("display", 8, "cedar", lambda _: None, die="D"), {"data": bytes(8)}),
+    "lines": (
+        Programmer,
+        lambda wire: wire.test_lines("face", "D"),
+        {
+            "lines": [{"name": "P1", "ohms": 5.0, "state": "sound"}],
+            "link": "sound",
+            "switch": "closed",
+            "counter": 0,
+            "revision": 1,
+            "repaired": False,
+        },
+    ),
+    "phone state": (
+        PhoneLink,
+        PhoneLink.state,
+        {"label": "a", "model": "cedar", "imei": "1", "system": "4.4", "trusted": True, "board": {"display_serial": "S"}},
+    ),
+    "functions": (PhoneLink, PhoneLink.functions, {"functions": {"touch": "yes"}}),
+    "finish": (PhoneLink, PhoneLink.finish, {"status": "genuine"}),
+    "ambient": (PhoneLink, PhoneLink.ambient, {"counts": [1.0], "gains": [1.0], "xyz": [1.0, 2.0, 3.0]}),
+    "face codes": (PhoneLink, PhoneLink.face_codes, {"display_serial": "S"}),
+    "dots": (PhoneLink, lambda phone: phone.dots(0, 0), {"dots": bytes(8)}),
+    "warning": (PhoneLink, PhoneLink.face_warning, {"warning": False}),
+    "unlock": (PhoneLink, PhoneLink.try_unlock, {"unlocked": False}),
+    "parts page": (PhoneLink, PhoneLink.parts_page, {"parts": [{"part": "display", "status": "genuine", "notice": False}]}),
+    "spec": (Colorimeter, Colorimeter.spec, {"uncertainty_uv": 0.001, "uncertainty_y": 0.02}),
+    "screen": (Colorimeter, Colorimeter.read_screen, {"xyz": [1.0, 2.0, 3.0]}),
+    "light": (Colorimeter, Colorimeter.read_ambient, {"xyz": [1.0, 2.0, 3.0]}),
+    "supply": (Supply, Supply.state, {"kind": "bench", "set_v": 19.0, "volts": 19.0, "amperes": 0.1, "lamp": True}),
+    "hello": (Driver, Driver.hello, {"kind": "programmer", "name": "a", "serial": "1", "firmware": "1.6"}),
     "flex": (Programmer, lambda wire: flex_state(wire, "battery", "D"), {"activations": 1, "protects": False}),
 }
 
