@@ -3,7 +3,7 @@
 import time
 from collections.abc import Callable
 
-from PySide6.QtCore import Qt, QTimer, Signal
+from PySide6.QtCore import QSize, Qt, QTimer, Signal
 from PySide6.QtGui import QPainter, QPaintEvent
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QProgressBar, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
@@ -28,12 +28,17 @@ def label(role: str, text: str = "", *, wrap: bool = True) -> QLabel:
 class ElidedLabel(QLabel):
     """A label of one line that ends in dots where there is no room for it; all of it is in its tip."""
 
-    def __init__(self, role: str) -> None:
+    def __init__(self, role: str, *, snug: bool = False) -> None:
+        """Fill the room that there is; a snug one takes no more of it than its text."""
         super().__init__()
         self.setProperty("role", role)
         self.setTextFormat(Qt.TextFormat.PlainText)
-        self.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Fixed)
+        wide = QSizePolicy.Policy.Maximum if snug else QSizePolicy.Policy.Ignored
+        self.setSizePolicy(wide, QSizePolicy.Policy.Fixed)
         self._seen = True
+
+    def minimumSizeHint(self) -> QSize:
+        return QSize(0, super().minimumSizeHint().height())
 
     def show_text(self, seen: bool) -> None:
         """Show the text, or leave its place empty."""
