@@ -70,10 +70,11 @@ class Monkey:
     """Act on one window at random."""
 
     driver: Driver
-    files: Path
 
-    def __init__(self, seed: int) -> None:
+    def __init__(self, seed: int, demo: Path) -> None:
         self.seed, self.rng = seed, random.Random(seed)
+        self.files = demo.parent / "files"
+        leave_files(self.files, demo, self.rng)
         self.done: Counter[str] = Counter()
         self.slow: dict[str, float] = {}
         self.unexpected: list[str] = []
@@ -81,9 +82,7 @@ class Monkey:
 
     def live(self, driver: Driver, acts: int) -> None:
         """Act on a window so often; every lane rests in between and at the end."""
-        self.driver, self.files = driver, driver.desk.ready.shop.folder.parent / "files"
-        if not self.files.exists():
-            leave_files(self.files, driver.desk.ready.shop.folder, self.rng)
+        self.driver = driver
         for signal in (driver.desk.trouble, driver.desk.step_failed):
             signal.connect(lambda trouble: _note(self, trouble))
         # as the application does once it has started: what stays is not searched again and again
@@ -245,9 +244,12 @@ def leave_files(folder: Path, demo: Path, rng: random.Random) -> None:
     (folder / "nowhere.json").symlink_to(folder / "nowhere.json")
 
 
-def let_loose(open_window: Callable[[], AbstractContextManager[Driver]], seed: int, lives: Sequence[int], patch: Patch) -> Monkey:
-    """Let a monkey act on one window after the other over the same folder, so often in each."""
-    monkey = Monkey(seed)
+Opening = Callable[[], AbstractContextManager[Driver]]
+
+
+def let_loose(open_window: Opening, seed: int, lives: Sequence[int], demo: Path, patch: Patch) -> Monkey:
+    """Let a monkey act on one window after the other over the same demo's folder, so often in each."""
+    monkey = Monkey(seed, demo)
     patch.setattr(hold, "HOLD_MS", 20)
     patch.setattr(desks, "POLL_MS", 200)
     patch.setattr(QFileDialog, "getExistingDirectory", lambda *_, **__: monkey.folder_named())
@@ -272,7 +274,7 @@ def _note(monkey: Monkey, trouble: Trouble) -> None:
 
 
 @pytest.fixture
-def open_window(qtbot: QtBot, demo_folder: Path, cache_folder: Path) -> Callable[[], AbstractContextManager[Driver]]:
+def open_window(qtbot: QtBot, demo_folder: Path, cache_folder: Path) -> Opening:
     """Give what opens a window over the demo's folder, again and again."""
 
     @contextmanager
@@ -288,8 +290,8 @@ def open_window(qtbot: QtBot, demo_folder: Path, cache_folder: Path) -> Callable
 
 
 @pytest.mark.parametrize("seed", share(range(2), 1))
-def test_a_monkey_at_the_window(seed: int, open_window: Callable[[], AbstractContextManager[Driver]], monkeypatch: Patch) -> None:
-    monkey = let_loose(open_window, seed, (150, 100), monkeypatch)
+def test_a_monkey_at_the_window(seed: int, open_window: Opening, demo_folder: Path, monkeypatch: Patch) -> None:
+    monkey = let_loose(open_window, seed, (150, 100), demo_folder, monkeypatch)
     assert len(monkey.done) >= 8
     # the figures stand in `make bench`; here only what no noise explains
     slowest = sorted(monkey.slow.items(), key=lambda item: -item[1])[:4]
@@ -298,7 +300,7 @@ def test_a_monkey_at_the_window(seed: int, open_window: Callable[[], AbstractCon
 
 @pytest.mark.soak
 @pytest.mark.parametrize("seed", range(100, 110))
-def test_many_monkeys(seed: int, open_window: Callable[[], AbstractContextManager[Driver]], monkeypatch: Patch) -> None:
+def test_many_monkeys(seed: int, open_window: Opening, demo_folder: Path, monkeypatch: Patch) -> None:
     """Ten of these and ten in German (`test_circumstances`) make 20,000 acts."""
-    monkey = let_loose(open_window, seed, (400, 300, 300), monkeypatch)
+    monkey = let_loose(open_window, seed, (400, 300, 300), demo_folder, monkeypatch)
     print(seed, dict(monkey.done), {name: round(spent, 3) for name, spent in monkey.slow.items()}, file=sys.stderr)
