@@ -100,7 +100,7 @@ def session(folder: Path, second: Path) -> list[str]:
     return said
 
 
-@pytest.mark.parametrize("state", share(STATES, 7))
+@pytest.mark.parametrize("state", share(STATES, 4))
 def test_whatever_becomes_of_the_second_place_the_shop_goes_on_and_counts(state: str, tmp_path: Path) -> None:
     """Nothing hangs; what the shop's own folder holds is counted whatever the second place says."""
     folder, second = tmp_path / "shop", tmp_path / "second"
@@ -158,7 +158,7 @@ class FullBench(JobBench):
 
 
 @pytest.mark.skipif(resource.getrlimit(resource.RLIMIT_FSIZE)[1] != resource.RLIM_INFINITY, reason="files are limited here")
-@pytest.mark.parametrize("kind", KINDS)
+@pytest.mark.parametrize("kind", share(KINDS, 4))
 @pytest.mark.parametrize("tried", seeds(1, 150))
 def test_a_disk_that_is_full_amid_a_session(tried: range, kind: PartKind, tmp_path: Path) -> None:
     """What was sent is counted, nothing is counted twice, and the job comes to its end once there is room."""

@@ -192,7 +192,7 @@ def same(one: object, other: object) -> bool:
 
 
 @pytest.mark.parametrize("name", ASKED)
-@pytest.mark.parametrize("tried", seeds(8, 350))
+@pytest.mark.parametrize("tried", seeds(4, 350))
 def test_whatever_a_wire_does_an_answer_is_the_right_one_or_none(tried: range, name: str) -> None:
     good = ASKED[name][2]
     honest = told(name, lambda ident, _: stuffed(cbor(answer(ident, good))), random.Random(0))
@@ -205,7 +205,7 @@ def test_whatever_a_wire_does_an_answer_is_the_right_one_or_none(tried: range, n
 
 
 @pytest.mark.parametrize("name", ASKED)
-@pytest.mark.parametrize("tried", seeds(16, 350))
+@pytest.mark.parametrize("tried", seeds(8, 350))
 def test_whatever_a_device_says_within_sound_frames_is_told_or_refused(tried: range, name: str) -> None:
     good = ASKED[name][2]
     for seed in tried:
