@@ -16,8 +16,9 @@ demo: setup window
 run: setup window
 	@$(RUN) $(BIN)/daruma
 
-setup: $(STAMP) $(DEMO)
+setup: $(STAMP)
 	@tools/system-libraries $(VENV) offscreen
+	@$(MAKE) --silent --no-print-directory $(DEMO)
 
 window: $(STAMP)
 	@tools/system-libraries $(VENV) window
@@ -33,7 +34,8 @@ $(STAMP): requirements.lock pyproject.toml
 
 # the demo's data, so that its first start copies them
 $(DEMO): $(STAMP) $(SOURCES)
-	$(RUN) $(BIN)/python -m daruma.demo.prepared
+	@echo "Building the demo's data, once"
+	@$(RUN) $(BIN)/python tools/prepare_demo.py
 	@touch $@
 
 lint: setup

@@ -173,6 +173,7 @@ def test_the_demo_that_is_prepared_is_the_one_that_would_be_built(demo_folder: P
     """`make setup` prepares it; the copy is opened as any demo is, and the first start does not wait for it to be built."""
     prepared = prepared_folder()
     assert is_usable(prepared, datetime.now().astimezone()), "make setup prepares it"
+    assert {folder.name for folder in prepared.parent.iterdir() if folder.is_dir()} == {"en", "de"}, "in each language"
     told: list[str] = []
     made = demo_in(tmp_path / "demo first", report=lambda _, text: told.append(text))
     assert told == [], "nothing is built"

@@ -48,7 +48,3 @@ def prepare() -> Path:
         shutil.rmtree(folder, ignore_errors=True)
         (Path(spare) / "demo").replace(folder)
     return folder
-
-
-if __name__ == "__main__":
-    prepare()
