@@ -2,14 +2,11 @@
 
 import fcntl
 import gc
-import json
 import os
 import shutil
-import subprocess
 import sys
 import tempfile
 from collections.abc import Iterable, Iterator, Sequence
-from dataclasses import dataclass
 from datetime import UTC, datetime
 from pathlib import Path
 from typing import Any
@@ -29,6 +26,7 @@ from daruma.demo.build import build
 from daruma.demo.hands import Hands, connect_hands
 from daruma.demo.marks import WORLD
 from daruma.store.shop import Shop
+from tests.forking import ForkedStandIns
 
 settings.register_profile(
     "daruma", deadline=None, max_examples=60, derandomize=True, suppress_health_check=[HealthCheck.function_scoped_fixture]
@@ -130,37 +128,19 @@ def demo_folder(demo_master: Path, tmp_path: Path) -> Path:
     return folder
 
 
-@dataclass
-class StandIn:
-    """The stand-in process and its wires."""
-
-    process: subprocess.Popen[str]
-    wires: dict[str, str]
-
-    def stop(self) -> None:
-        assert self.process.stdin
-        assert self.process.stdout
-        self.process.stdin.close()
-        self.process.stdout.close()
-        self.process.wait(10)
-
-
-def start_standin(folder: Path, *more: str) -> StandIn:
-    command = [sys.executable, "-m", "daruma.standin", str(folder / WORLD), "--keep", "--pace", "0", *more]
-    process = subprocess.Popen(command, stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True)
-    assert process.stdout
-    return StandIn(process, json.loads(process.stdout.readline()))
+def start_standin(folder: Path, *more: str) -> ForkedStandIns:
+    return ForkedStandIns([sys.executable, "-m", "daruma.standin", str(folder / WORLD), "--keep", "--pace", "0", *more])
 
 
 @pytest.fixture(params=["pty"])
-def standin(request: pytest.FixtureRequest, demo_folder: Path, cache_folder: Path) -> Iterator[StandIn]:
+def standin(request: pytest.FixtureRequest, demo_folder: Path, cache_folder: Path) -> Iterator[ForkedStandIns]:
     made = start_standin(demo_folder, "--cache", str(cache_folder), *(["--tcp"] if request.param == "tcp" else []))
     yield made
     made.stop()
 
 
 @pytest.fixture
-def hands(standin: StandIn) -> Iterator[Hands]:
+def hands(standin: ForkedStandIns) -> Iterator[Hands]:
     made = connect_hands(standin.wires["hands"])
     yield made
     made.close()
@@ -174,7 +154,7 @@ def shop(demo_folder: Path) -> Iterator[Shop]:
 
 
 @pytest.fixture
-def workshop(standin: StandIn, hands: Hands, shop: Shop, catalogue: Catalogue) -> Iterator[Workshop]:
+def workshop(standin: ForkedStandIns, hands: Hands, shop: Shop, catalogue: Catalogue) -> Iterator[Workshop]:
     rig = Rig({kind: url for kind, url in standin.wires.items() if kind != "hands"}, patience=3.0, settle=0.0)
     yield Workshop(rig, shop, catalogue, hands)
     rig.close()

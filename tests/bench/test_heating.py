@@ -14,7 +14,7 @@ from daruma.core.errors import Trouble
 from daruma.demo.hands import LateHands
 from daruma.link.errors import Refused
 from tests.bench.jobbench import WIRES, JobBench, job_bench
-from tests.conftest import StandIn
+from tests.forking import ForkedStandIns
 from tests.parts import some
 
 FASTER = 60.0
@@ -96,7 +96,7 @@ def test_two_steps_are_not_watched_at_once(tmp_path: Path) -> None:
         assert at.heating.end("now") is None or at.heating.step == ""
 
 
-def test_the_stand_in_technician_hears_several_lanes_at_once(standin: StandIn) -> None:
+def test_the_stand_in_technician_hears_several_lanes_at_once(standin: ForkedStandIns) -> None:
     """Answers on one wire went to whichever lane read first, and the other took the device for dead."""
     hands = LateHands(lambda: standin.wires)
     with ThreadPoolExecutor(4) as lanes:

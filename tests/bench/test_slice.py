@@ -22,7 +22,8 @@ from daruma.core.parts import Function, Identity, PartKind
 from daruma.core.tri import Tri
 from daruma.demo.hands import Hands, connect_hands
 from daruma.link.errors import LinkError, Refused
-from tests.conftest import HERO, StandIn, at_step, start_standin, taken_in
+from tests.conftest import HERO, at_step, start_standin, taken_in
+from tests.forking import ForkedStandIns
 from tests.parts import panel_of, some, with_panel, work_of
 
 
@@ -133,7 +134,7 @@ def test_noise_on_the_wire_is_survived(workshop: Workshop, hero: Job, hands: Han
 
 
 def test_the_programmer_dies_in_mid_write_and_the_act_is_in_doubt(
-    workshop: Workshop, hero: Job, hands: Hands, standin: StandIn, demo_folder: Path, context: Context
+    workshop: Workshop, hero: Job, hands: Hands, standin: ForkedStandIns, demo_folder: Path, context: Context
 ) -> None:
     job = ready_to_write(workshop, hero, context)
     hands.fault("die", op="write.commit")
@@ -142,7 +143,7 @@ def test_the_programmer_dies_in_mid_write_and_the_act_is_in_doubt(
     assert "counts against the part" in caught.value.safe
     (act,) = workshop.shop.journal.acts_on(panel_of(job).die)
     assert act.state is ActState.IN_DOUBT
-    standin.process.wait(10)
+    standin.wait()
     again = start_standin(demo_folder)
     fresh_hands = connect_hands(again.wires["hands"])
     rig = Rig({kind: url for kind, url in again.wires.items() if kind != "hands"})
@@ -264,7 +265,7 @@ def test_a_bench_with_nothing_set_up(workshop: Workshop, hero: Job, context: Con
     assert survey.bench.phone_on is None
 
 
-def test_a_damaged_record_is_not_kept(demo_folder: Path, standin: StandIn, workshop: Workshop, context: Context) -> None:
+def test_a_damaged_record_is_not_kept(demo_folder: Path, standin: ForkedStandIns, workshop: Workshop, context: Context) -> None:
     world = json.loads((demo_folder / "world.json").read_text())
     hero = next(job for job in workshop.shop.jobs.all() if job.number == HERO)
     phone = next(phone for phone in world["phones"].values() if phone["imei"] == world["cable"])

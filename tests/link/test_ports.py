@@ -13,7 +13,7 @@ import pytest
 
 from daruma.link import ports as found_ports
 from daruma.link.ports import ask, ports, rights
-from tests.conftest import StandIn
+from tests.forking import ForkedStandIns
 
 ROOT = Path(__file__).parents[2]
 
@@ -43,7 +43,7 @@ def test_ports_are_listed_with_what_bars_a_user_from_them(tmp_path: Path, monkey
     assert rights(tmp_path / "gone")[1] == "Plug the device in again."
 
 
-def test_a_stand_in_says_that_it_is_one(standin: StandIn) -> None:
+def test_a_stand_in_says_that_it_is_one(standin: ForkedStandIns) -> None:
     answered = ask(standin.wires["programmer"])
     assert answered.device is not None
     assert answered.device.simulated

@@ -19,6 +19,7 @@ from daruma.ui.collecting import Collector
 from daruma.ui.room import Room
 from daruma.ui.shell import Shell
 from daruma.ui.theme import PAPER, apply_theme, prepare_look
+from tests.forking import ForkedStandIns
 from tests.parts import some
 
 LONG = 60_000  # ms that something may take before a test fails
@@ -37,6 +38,11 @@ def collected_here(qapp: QApplication) -> Iterator[None]:
     yield
     collector.deleteLater()
     gc.enable()
+
+
+@pytest.fixture(autouse=True)
+def started_at_once(monkeypatch: pytest.MonkeyPatch) -> None:
+    monkeypatch.setattr("daruma.standin_process.StandInProcess", ForkedStandIns)
 
 
 class Driver:
