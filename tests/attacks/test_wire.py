@@ -65,18 +65,12 @@ def cbor(value: Any, rng: random.Random | None = None) -> bytes:
 
 def stuffed(payload: bytes) -> bytes:
     """Return a frame: the payload and its CRC-16 (polynomial 1021, begun with FFFF), stuffed, closed by a zero."""
-    data, out = payload + binascii.crc_hqx(payload, 0xFFFF).to_bytes(2, "big"), bytearray()
-    block = bytearray()
-    for place, byte in enumerate(data):
-        if byte:
-            block.append(byte)
-            if len(block) == 254 and place + 1 < len(data):
-                out += b"\xff" + block
-                block.clear()
-        else:
-            out += bytes([len(block) + 1]) + block
-            block.clear()
-    return bytes(out + bytes([len(block) + 1]) + block) + b"\0"
+    runs, out = (payload + binascii.crc_hqx(payload, 0xFFFF).to_bytes(2, "big")).split(b"\0"), b""
+    for place, run in enumerate(runs):
+        while len(run) > 254 or (len(run) == 254 and place + 1 < len(runs)):
+            out, run = out + b"\xff" + run[:254], run[254:]
+        out += bytes([len(run) + 1]) + run
+    return out + b"\0"
 
 
 class AttackedWire:

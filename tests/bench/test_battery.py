@@ -171,24 +171,6 @@ def test_a_station_that_forgot_its_log_begins_anew(tmp_path: Path) -> None:
         assert at.step() != "test_cell"
 
 
-def test_a_station_that_always_has_one_more_sample_can_be_stopped(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
-    with bench(tmp_path) as at:
-        at.until("test_cell")
-        context, given = Context(), 0
-
-        def endless(_: Station, __: str, after: int) -> tuple[int, tuple[float, ...]]:
-            nonlocal given
-            given += 1
-            if given == 50:
-                context.cancelled.set()
-            return after + 1, (10.0 * after, 3.9, 0.0, 25.0)
-
-        monkeypatch.setattr(Station, "samples", endless)
-        with pytest.raises(Cancelled):
-            at.do(context)
-        assert given == 50, "no answer more is asked for"
-
-
 @pytest.mark.parametrize("first", [0, 1, -5])
 def test_a_station_that_gives_other_samples_than_were_asked_for_is_not_believed(
     first: int, tmp_path: Path, monkeypatch: pytest.MonkeyPatch

@@ -9,11 +9,14 @@ from contextlib import contextmanager, suppress
 from pathlib import Path
 from typing import Any
 
+import numpy as np
 import pytest
 
 from daruma.bench import context as waiting
 from daruma.bench.context import Context
 from daruma.bench.kinds import rear_camera
+from daruma.catalogue.cells import chemistries
+from daruma.core.cell.program import CellTest, Samples, danger_in
 from daruma.core.errors import Cancelled, Trouble
 from daruma.core.kinds import KINDS
 from daruma.core.optics.sweep import RATE
@@ -203,6 +206,15 @@ def test_a_loop_that_is_never_done_comes_to_an_end(loop: str, tmp_path: Path, mo
             deed(bench, Context())
         assert device.asked > 1, "it was under way"
         bench.workshop.survey(bench.workshop.shop.jobs.get(bench.job.number), Context())
+
+
+def test_more_than_a_cell_can_hold_ends_its_test() -> None:
+    test, hours = CellTest(next(iter(chemistries().values())), 3000.0), 11.0
+    t = np.arange(0.0, 3600 * hours, 10.0)
+    flat = np.full_like(t, 3.9)
+    assert "cannot be" in danger_in(test, Samples(t, flat, np.full_like(t, -0.6), np.full_like(t, 25.0)))
+    half = slice(None, len(t) // 2)
+    assert not danger_in(test, Samples(t[half], flat[half], np.full_like(t, -0.6)[half], np.full_like(t, 25.0)[half]))
 
 
 def test_an_update_that_is_never_done_comes_to_an_end(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:

@@ -107,7 +107,7 @@ def standing(test: CellTest, log: Samples) -> Standing:
 
 
 def danger_in(test: CellTest, log: Samples) -> str:
-    """Return what is dangerous about the newest sample, with what to do; empty where nothing is."""
+    """Return what is dangerous about the newest sample or cannot be of the whole log, and what to do; empty where nothing is."""
     if not len(log.t):
         return ""
     volts, celsius = float(log.v[-1]), float(log.celsius[-1])
