@@ -48,7 +48,7 @@ from tests.pace import slowness
 from tests.store.test_marks import Truth
 from tests.store.test_marks import flip as changed
 
-DEVICES = ("programmer", "phone", "colorimeter", "hands")
+DEVICES = ("programmer", "phone", "colorimeter", "supply", "station", "usb_meter", "thermocouple", "hands")
 PATIENCE = 0.3
 LONGEST = 240.0  # seconds: hangs are for ever, and these machines may be slow
 PACE = 0.0005
@@ -78,6 +78,7 @@ class Arena:
     app: int = 0
     window: int = 0
     clock: timedelta = timedelta()
+    second: Path | None = None
 
     def start_standin(self) -> None:
         ready, tell = os.pipe()
@@ -114,7 +115,7 @@ class Arena:
     def opened(self):  # type: ignore[no-untyped-def]
         """Open the shop as an application does, with hands beside it."""
         wires = {name: str(self.folder / "wires" / name) for name in DEVICES}
-        shop, hands = Shop(self.folder), connected(wires["hands"])
+        shop, hands = Shop(self.folder, self.second), connected(wires["hands"])
         rig = Rig({name: url for name, url in wires.items() if name != "hands"}, patience=PATIENCE * slowness(), settle=0.0)
         try:
             yield Workshop(rig, shop, self.catalogue, hands), hands

@@ -5,6 +5,7 @@ from msgspec.structs import replace
 
 from daruma.bench.context import Context
 from daruma.bench.kinds.display import codes
+from daruma.bench.planning import with_route
 from daruma.bench.workshop import Workshop
 from daruma.core.backup import Origin
 from daruma.core.errors import Trouble
@@ -13,10 +14,11 @@ from daruma.core.kinds.display import panel_taken
 from daruma.core.kinds.display.facts import OriginalState, facts_of
 from daruma.core.parts import Function
 from daruma.core.plan.money import Preferences
+from daruma.core.plan.proofs import proven_by
 from daruma.core.serials import serial_fault
 from daruma.demo.hands import Hands
 from daruma.store.settings import NAME, load_settings
-from tests.conftest import taken_in
+from tests.conftest import at_step, taken_in
 from tests.parts import flex_alone, panel_of, some, with_panel
 
 
@@ -48,6 +50,22 @@ def test_a_busy_service_loses_nothing(workshop: Workshop, hands: Hands, context:
     kept = next(j for j in workshop.shop.jobs.all() if j.number == job.number)
     assert kept.outcomes[-1] == Outcome("finish_on_phone", False), "a failed try teaches the shop's odds"
     assert workshop.do_step(kept, index, context).steps[index].state is StepState.DONE
+
+
+def test_a_way_after_a_failed_proof_has_every_proof_once(workshop: Workshop, hero: Job, context: Context) -> None:
+    job = at_step(workshop, taken_in(workshop, hero, context), "prove_ambient_white", context)
+    proofs = [step.action for step in job.steps if proven_by(step.action) is not None]
+    for function in job.ticket.promised[1:]:
+        job = workshop.prove_step(job, function, context)
+    first = next(i for i, step in enumerate(job.steps) if step.state is not StepState.DONE)
+    failed = workshop.save(job.with_step(first, StepState.FAILED, "not proven", context.now()), context)
+    job = workshop.choose(failed, workshop.plan(failed).routes[0], context)
+    assert sorted(step.action for step in job.steps if proven_by(step.action) is not None) == sorted(proofs)
+    assert sum(step.state is StepState.OPEN for step in job.steps) >= 1
+    worked = with_route(failed, workshop.plan(hero).routes[0], workshop.case(hero))
+    again = [step.action for step in worked.steps if proven_by(step.action) is not None]
+    assert len(again) == len(set(again)), "new work is proven anew"
+    assert all(step.state is StepState.OPEN for step in worked.steps if proven_by(step.action) is not None)
 
 
 def test_unbinding_asks_the_phone(workshop: Workshop, hero: Job, context: Context) -> None:

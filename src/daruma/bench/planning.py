@@ -11,6 +11,7 @@ from daruma.core.kinds import KINDS, promisable, trait
 from daruma.core.model import Model
 from daruma.core.parts import PartKind
 from daruma.core.plan.case import Case
+from daruma.core.plan.proofs import proven_by
 from daruma.core.plan.routes import Route
 
 
@@ -49,7 +50,8 @@ def case_of(doing: Doing, job: Job) -> Case:
 def with_route(job: Job, route: Route, case: Case) -> Job:
     """Return the job with the run sheet of a route, behind the steps that are done already.
 
-    A route may put another part on the ticket; what was done on the one before is forgotten.
+    A route may put another part on the ticket; what was done on the one before is forgotten. A proof is of the bench work
+    that came before it: each is on the sheet once, taken again where more work follows.
     """
     done = tuple(step for step in job.steps if step.state is StepState.DONE)
     anew = False
@@ -58,7 +60,11 @@ def with_route(job: Job, route: Route, case: Case) -> Job:
         job, anew = chosen.job, anew or chosen.another
         if chosen.fresh:
             done = tuple(step for step in done if not _of_former(step, each.kind))
-    steps = (Step(action.key) for action in route.actions if not action.trait.chooses)
+    keys = [action.key for action in route.actions if not action.trait.chooses]
+    if any(proven_by(key) is None for key in keys):
+        done = tuple(step for step in done if proven_by(step.action) is None)
+    proven = {step.action for step in done if proven_by(step.action) is not None}
+    steps = (Step(key) for key in keys if key not in proven)
     return replace(job, way=job.way if done and not anew else route.way, steps=(*done, *steps))
 
 
