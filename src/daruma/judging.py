@@ -42,6 +42,12 @@ for _command in (sharpness, focus, lens, align_):
     judge.add_command(_command)
 
 
+SIGNS = {None: 0.0, "positive": 1.0, "negative": -1.0}
+charging = click.option(
+    "--charging", type=click.Choice(["positive", "negative"]), help="Sign of the charging current; otherwise found from the log."
+)
+
+
 @judge.command()
 @click.argument("seen", type=FILE)
 @click.argument("map_", metavar="MAP", type=FILE)
@@ -239,12 +245,13 @@ def motor(log: Path, f0: float, level: float, driven: float, as_json: bool) -> N
 @judge.command()
 @click.argument("log", type=FILE)
 @click.option("--model", metavar="KEY", help="Model of the phone on the cable: lets its start be judged.")
+@charging
 @as_json
-def meter(log: Path, model: str | None, as_json: bool) -> None:
+def meter(log: Path, model: str | None, charging: str | None, as_json: bool) -> None:
     """Judge a meter's LOG of volts and amperes: charge, energy, phases, steps, gaps; the columns are found by name and unit."""
     from daruma.handover.meter_answer import meter_answer, meter_text
 
-    found = meter_answer(read_meter(log), model_of(model) if model is not None else None)
+    found = meter_answer(read_meter(log), model_of(model) if model is not None else None, SIGNS[charging])
     say(found, meter_text(found), as_json=as_json)
 
 
@@ -252,10 +259,19 @@ def meter(log: Path, model: str | None, as_json: bool) -> None:
 @click.argument("log", type=FILE)
 @click.option("--rated", type=click.FloatRange(1, 100_000), required=True, metavar="MAH", help="Rated capacity, mAh.")
 @click.option("--chemistry", metavar="KEY", help="Chemistry of the cell: lets rests say its state of charge.")
+@click.option("--full", is_flag=True, help="The log begins with a fully charged cell.")
+@click.option("--end", type=click.FloatRange(1.5, 4.0), metavar="V", help="Voltage at which the cell counts as empty.")
+@charging
 @as_json
-def cell(log: Path, rated: float, chemistry: str | None, as_json: bool) -> None:
-    """Judge a cell by a LOG of its charging and discharging: capacity, health, what may be written of it."""
+def cell(
+    log: Path, rated: float, chemistry: str | None, full: bool, end: float | None, charging: str | None, as_json: bool
+) -> None:
+    """Judge a cell by a LOG of its charging and discharging: capacity, health, what may be written of it.
+
+    Without a chemistry the log must run from a full charge (recorded in it, or stated with --full) down to --end.
+    """
     from daruma.catalogue.cells import chemistries
+    from daruma.core.cell.full_run import Stated
     from daruma.handover.cell_answer import cell_answer, cell_text
 
     if chemistry is not None and chemistry not in chemistries():
@@ -265,5 +281,6 @@ def cell(log: Path, rated: float, chemistry: str | None, as_json: bool) -> None:
             safe=tr("Nothing was changed."),
             advice=tr("Name one of {known}.", known=known),
         )
-    found = cell_answer(read_meter(log), rated, chemistries()[chemistry] if chemistry else None, log.name)
+    named = chemistries()[chemistry] if chemistry else None
+    found = cell_answer(read_meter(log), rated, named, log.name, Stated(full, end), SIGNS[charging])
     say(found, cell_text(found), as_json=as_json)

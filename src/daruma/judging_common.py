@@ -1,6 +1,7 @@
 """What every judgement at the command line shares: reading a file within bounds, saying an answer, ending with a trouble."""
 
 import json
+import math
 import sys
 from collections.abc import Mapping
 from pathlib import Path
@@ -31,7 +32,16 @@ def read_file(path: Path, most: int, safe: str = tr("Nothing was changed.")) -> 
 
 def say(answer: Mapping[str, Any], text: str, *, as_json: bool) -> None:
     """Print an answer as JSON or as text in which nothing steers the terminal."""
-    click.echo(json.dumps(answer, indent=2) if as_json else plain(text, lines=True))
+    click.echo(json.dumps(_finite(answer), indent=2, allow_nan=False) if as_json else plain(text, lines=True))
+
+
+def _finite(value: Any) -> Any:
+    """Return an answer whose figures are all numbers of JSON: what is none there is null."""
+    if isinstance(value, Mapping):
+        return {key: _finite(each) for key, each in value.items()}
+    if isinstance(value, (list, tuple)):
+        return [_finite(each) for each in value]
+    return None if isinstance(value, float) and not math.isfinite(value) else value
 
 
 def end(trouble: Trouble) -> None:

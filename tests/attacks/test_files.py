@@ -247,3 +247,42 @@ def test_a_forged_backup_is_never_another_than_it_says(tried: range, readers: di
             assert from_json(raw, "backup.json") == true, seed
         except Trouble as trouble:
             assert trouble.safe or trouble.advice, seed
+
+
+def _cell_rows(rng: random.Random) -> list[tuple[float, float, float]]:
+    """A small log: a rest, a discharge, a charge or what a cable carries, as rough as a few formulas."""
+    amps, count = rng.choice((-0.6, 0.6, 1.5)), rng.choice((3, 20, 90))
+    high = rng.choice((4.2, 5.1))
+    return [
+        (rng.choice((1.0, 60.0)) * n, high - (1.2 if high < 5 else 0.1) * n / count, amps if n > 2 else 0.0) for n in range(count)
+    ]
+
+
+HEADS = ("t,V,A", "time_s,voltage_V,current_A", "Zeit;V;A", "timestamp,V,mA", "Date,Volts,Amps", "a,b,c", "")
+OPTIONS = (["--full", "--end", "3.0"], ["--chemistry", "lco"], ["--charging", "negative"], ["--full", "--end", "3.4"], [])
+
+
+@pytest.mark.parametrize("name", ["cell", "meter"])
+@pytest.mark.parametrize("tried", seeds(120, 50_000))
+def test_no_log_ends_in_a_traceback_or_in_figures_that_json_does_not_know(tried: range, name: str, tmp_path: Path) -> None:
+    def no_number(word: str) -> float:
+        raise AssertionError(f"{word} is no JSON")
+
+    file = tmp_path / "log.csv"
+    for seed in tried:
+        rng = random.Random(f"{name} log {seed}")
+        head = rng.choice(HEADS)
+        mark = ";" if ";" in head else ","
+        rows = [mark.join(f"{value:.4f}" for value in row) for row in _cell_rows(rng)]
+        text = "\n".join([head, *rows]).encode()
+        file.write_bytes(forged(text, rng) if rng.random() < 0.9 else rng.randbytes(rng.randrange(1, 400)))
+        more = (
+            ["--rated", rng.choice(("3000", "1", "99999")), *rng.choice(OPTIONS)]
+            if name == "cell"
+            else rng.choice(([], ["--model", "cedar"]))
+        )
+        done = CliRunner().invoke(main, ["judge", name, str(file), *more, "--json"])
+        assert done.exit_code in (0, 1, 2), (seed, done.exception)
+        assert "mistake of its own" not in done.stderr, (seed, done.stderr)
+        if done.exit_code == 0:
+            json.loads(done.stdout, parse_constant=no_number)

@@ -95,6 +95,27 @@ def test_whatever_the_wire_does_it_is_begun_once_and_known(fault: str, op: str, 
             assert at.module.switch == "open"
 
 
+def test_killed_between_the_act_and_its_step_it_is_known_as_done(tmp_path: Path, monkeypatch: pytest.MonkeyPatch) -> None:
+    """The phone is off after the act, and the switch is open: asked again, it would be called spent."""
+    with bench(tmp_path) as at:
+        at.until("activate_module")
+        journal, jobs = at.workshop.shop.journal, at.workshop.shop.jobs
+
+        def lost(*_: object) -> None:
+            raise Trouble("the power went")
+
+        with monkeypatch.context() as patch, pytest.raises(Trouble, match="power went"):
+            settle = journal.settle
+            patch.setattr(journal, "settle", lambda *how, **more: (settle(*how, **more), patch.setattr(jobs, "save", lost)))
+            at.do()
+        assert (at.step(), at.begun()) == ("activate_module", 1)
+        assert not journal.left_in_doubt()
+        at.do()
+        step = next(step for step in at.job.steps if step.action == "activate_module")
+        assert (step.state, step.note, at.begun()) == (StepState.DONE, "settled: done", 1)
+        at.do()
+
+
 def test_another_part_on_the_place_is_never_activated(tmp_path: Path) -> None:
     """Not at the first try and not at the next: nothing that was seated since makes a part the one that was backed up."""
     with bench(tmp_path) as at:

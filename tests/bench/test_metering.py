@@ -82,7 +82,7 @@ def test_a_loop_is_recorded_told_and_read_back(tmp_path: Path) -> None:
         assert made.ends_whole()
         (recording,) = made.job.recordings
         assert (recording.boot, recording.stage, recording.source) == (Boot.LOOPS.value, "Intake", "meter SM-0001")
-        assert "new one every" in recording.why
+        assert "one every" in recording.why
         trace = made.trace()
         assert len(trace.t) == recording.samples >= 9000
         # charge by another way: the mean current over the time

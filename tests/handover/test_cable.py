@@ -20,7 +20,7 @@ from daruma.handover.sheet import Audience, make_sheet, render
 LOOPS = Recording(
     "1" * 32, "2026-11-28T10:00:00+00:00", "Intake", "meter SM-1", "x", 3, 900, 90.0, (12.3456, 0.021), (61.7, 0.11)
 )
-LOOPS = replace(LOOPS, boot=Boot.LOOPS.value, why="5 starts, a new one every 18 s, none came to its end")
+LOOPS = replace(LOOPS, boot=Boot.LOOPS.value, why="5 starts, one every 18 s, and none lasted")
 BOOTS = replace(LOOPS, uid="2" * 32, stage="Proof", boot=Boot.BOOTS.value, why="a start as this model does it (likeness 0.99)")
 
 
@@ -66,7 +66,7 @@ def test_the_sheets_tell_of_recordings(catalogue: Catalogue) -> None:
     shop, customer = render(sheet, Audience.SHOP, ()), render(sheet, Audience.CUSTOMER, ())
     assert row_of(LOOPS)[3] in shop
     assert "file &lt;b&gt;.csv" in shop
-    assert "a new one every 18 s" in shop
+    assert "one every 18 s" in shop
     assert "Before: On the charger it started again and again." in customer
     assert "mAh" not in customer
     heat = HeatTrace(

@@ -137,6 +137,8 @@ class Working(Planned):
                 advice=tr("Plan again from here, or change the ticket back."),
             )
         self.shop.jobs.refuse_stale(job)
+        if (told := self._once_done(job, action)) is not None:
+            return self._followed(job, told, told.state, context)
         try:
             after, note = carry_out(self, job, action, context)
         except Trouble as trouble:
@@ -186,6 +188,26 @@ class Working(Planned):
         job = self.shop.jobs.known_by(act.job)
         looks = {kind: look_back for each in rooms() for kind, look_back in each.looks.items()}
         state = settling.settle_doubt(self.rig, self.shop, self.model(job), act, job, context, looks)
+        return self._followed(job, act, state, context), state
+
+    def _once_done(self, job: Job, action: Action) -> Act | None:
+        """Return the act that a part takes once in its life and that this step's part took for this job; None without one.
+
+        Whoever was killed between the act and the step would else be told that the part is spent.
+        """
+        its = action.trait
+        if its.act is None or its.part is None or not RULES[its.act].once:
+            return None
+        ended = (ActState.DONE, ActState.FAILED)
+        acts = (act for act in self.shop.journal.acts_of(job.uid) if act.kind is its.act and act.state in ended)
+        seen, work = job.seen(its.part), job.parts.get(its.part)
+        if not seen and work is not None and work.source:
+            # a module that goes back is nobody's new part: it is known by its backup
+            seen = self.shop.vault.get(work.source).content.die
+        return max((act for act in acts if act.die == seen), key=lambda act: act.number, default=None)
+
+    def _followed(self, job: Job, act: Act, state: ActState, context: Context) -> Job:
+        """Keep with a job what became of its act: the step that it was for, and what its part carries now."""
         index = _step_of(job, act)
         for kind in (kind for kind, work in job.parts.items() if work.die == act.die):
             job = self._as_found(job, kind)
@@ -197,4 +219,4 @@ class Working(Planned):
             job = job.with_step(
                 index, ends.get(state, StepState.FAILED), tr("settled: {state}", state=word(state)), context.now()
             )
-        return self.save(job, context), state
+        return self.save(job, context)

@@ -7,21 +7,25 @@ from typing import Any
 import numpy as np
 
 from daruma.core.cell.log import GAIN, Amount, current_steps, gaps, integrals, offset_of, totals
-from daruma.core.cell.phases import charging_sign, phases
+from daruma.core.cell.phases import phases
+from daruma.core.cell.sign import charging_sign, dominant_sign
 from daruma.core.language import tr
 from daruma.core.model import Model
 from daruma.core.power.boot import BootVerdict, boot_of
 from daruma.handover.meter_log import MeterLog
 
 
-def meter_answer(log: MeterLog, model: Model | None = None) -> dict[str, Any]:
+def meter_answer(log: MeterLog, model: Model | None = None, sign: float = 0.0) -> dict[str, Any]:
     """Return a log's judgement; positive and negative are by the sign of the current as it stands in the file.
 
-    With the model of the phone on the cable, what the log says of its start as well.
+    With the model of the phone on the cable, what the log says of its start as well: on a cable the larger sum of current goes
+    into the phone. `sign` is that of the charging current where it is said; where it is not to be told, phases are named as if
+    the larger sum charged.
     """
     offset = offset_of(log.a)
     whole = totals(log.t, log.v, log.a, offset=offset)
-    sign = charging_sign(log.t, log.v, log.a, log.sign)
+    known = sign or log.sign or (dominant_sign(log.t, log.a) if model else charging_sign(log.t, log.v, log.a))
+    sign = known or dominant_sign(log.t, log.a)
     return {
         "format": "daruma-meter",
         "version": 1,
@@ -30,7 +34,7 @@ def meter_answer(log: MeterLog, model: Model | None = None) -> dict[str, Any]:
         "left_out": log.left_out,
         "duration_s": float(log.t[-1] - log.t[0]),
         "assumed": {"gain_u": GAIN, "offset_u_a": offset},
-        "charging": "positive" if sign > 0 else "negative",
+        "charging": {0.0: "not known", 1.0: "positive", -1.0: "negative"}[known],
         "charge_mAh": {"positive": _amount(whole.charge_positive), "negative": _amount(whole.charge_negative)},
         "energy_mWh": {"positive": _amount(whole.energy_positive), "negative": _amount(whole.energy_negative)},
         "phases": [_phase(log, span.phase.value, span.start, span.end) for span in phases(log.t, log.v, sign * log.a)],
@@ -78,9 +82,17 @@ def _phase(log: MeterLog, kind: str, start: float, end: float) -> dict[str, Any]
     }
 
 
+def columns_text(found: dict[str, Any]) -> str:
+    """Return in lines of text how a log was read: which column is which, in which unit, and which sign charges."""
+    lines = [f"{key}: {column['name'] or '-'} ({column['unit']})" for key, column in found["columns"].items()]
+    charging = {"positive": tr("positive current means charging"), "negative": tr("negative current means charging")}
+    unknown = tr("not clear which sign of the current means charging: say it with --charging")
+    return "\n".join((*lines, charging.get(found["charging"], unknown)))
+
+
 def meter_text(found: dict[str, Any]) -> str:
     """Return a judgement in lines of text."""
-    lines = [f"{key}: {column['name'] or '-'} ({column['unit']})" for key, column in found["columns"].items()]
+    lines = [columns_text(found)]
     lines.append(
         tr(
             "{count} samples, {seconds:.0f} s; {left_out} rows left out",

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import csv
 import re
 from collections.abc import Mapping, Sequence
 from typing import TYPE_CHECKING
@@ -10,12 +11,15 @@ import numpy as np
 from msgspec import Struct
 
 from daruma.core.language import tr
+from daruma.handover.log_times import stamp_unit
 from daruma.handover.tabular import trouble
 
 if TYPE_CHECKING:
     from daruma.core.cell.log import Floats
 
-_MOMENT = r"[\dT/. -]*\d:\d\d(?::\d\d(?:[.,]\d+)?)?"  # a time of day, elapsed, or with a date
+# a time of day, elapsed, or with a date
+_MOMENT = r"[\dT/., -]*\d:\d\d(?::\d\d(?:[.,]\d+)?)?\s*(?:[AaPp][Mm])?\s*(?:Z|[+-]\d\d:?\d\d)?"
+_QUOTED = re.compile(r'"[+-]?\d+,\d+"')  # a number with a decimal comma, in quotes
 _HEAD_LINES = 60  # lines that may stand before the names of the columns
 _SAMPLE = 200  # lines that plausibility looks at
 _MOST_COLUMNS = 200
@@ -65,19 +69,24 @@ def head_of(text: str, name: str) -> Head:
     lines = text.splitlines()
     start, separator, names = _head(lines, name)
     body = lines[start : start + _SAMPLE]
-    comma = separator in ";\t" and any("," in line for line in body)
-    width = max([len(names), *(len(line.split(separator)) for line in body)])
+    comma = any("," in line for line in body) if separator != "," else any(_QUOTED.search(line) for line in body)
+    width = max([len(names), *(len(cells_of(line, separator)) for line in body)])
     if width > _MOST_COLUMNS:
         raise trouble(name, tr("it has more than {most_columns} columns", most_columns=_MOST_COLUMNS))
     names = [*names, *("" for _ in range(width - len(names)))]
     places = _places(names, body, separator, comma, name)
-    rows = (line.split(separator) for line in lines[start:])
+    rows = (cells_of(line, separator) for line in lines[start:])
     if not any(all(_holds(row, places[kind], comma) for kind in "va") for row in rows):
         raise trouble(
             name,
             tr("it has fewer than two samples that can be read in its first {count_lines} lines", count_lines=len(lines) - start),
         )
     return Head(start, separator, comma, tuple(names), places, width)
+
+
+def cells_of(line: str, separator: str) -> list[str]:
+    """Return the cells of a line; what separates them may stand within quotes."""
+    return next(csv.reader([line], delimiter=separator), []) if '"' in line else line.split(separator)
 
 
 def _holds(row: Sequence[str], place: int, comma: bool) -> bool:
@@ -103,12 +112,12 @@ def _head(lines: Sequence[str], name: str) -> tuple[int, str, list[str]]:
     """Return where the samples begin, what separates the cells, and the names of the columns."""
     for number, line in enumerate(lines[:_HEAD_LINES]):
         for separator in ("\t", ";", ","):
-            cells = [cell.strip().strip('"') for cell in line.split(separator)]
+            cells = [cell.strip() for cell in cells_of(line, separator)]
             if {"v", "a"} <= {_kind(cell) for cell in cells}:
                 return number + 1, separator, cells
     for number, line in enumerate(lines[:_HEAD_LINES]):
         for separator in ("\t", ";", ","):
-            cells = line.split(separator)
+            cells = cells_of(line, separator)
             if len(cells) >= 2 and all(_is_value(cell, separator != ",") for cell in cells[:3]):
                 return number, separator, _unknown_names(lines[number - 1] if number else "", separator, len(cells))
     raise trouble(name, tr("no column of volts and none of amperes is named in it"))
@@ -116,7 +125,7 @@ def _head(lines: Sequence[str], name: str) -> tuple[int, str, list[str]]:
 
 def _unknown_names(above: str, separator: str, count: int) -> list[str]:
     """Return the words above the samples, where there are as many as columns, though none of them is known."""
-    cells = [cell.strip().strip('"') for cell in above.split(separator)]
+    cells = [cell.strip() for cell in cells_of(above, separator)]
     return [
         cells[place] if len(cells) == count and cells[place] else tr("column {place}", place=place + 1) for place in range(count)
     ]
@@ -156,7 +165,7 @@ def _places(names: Sequence[str], lines: Sequence[str], separator: str, comma: b
             places[kind] = place
     if {"v", "a"} <= set(places):
         return places
-    cells = [line.split(separator) for line in lines if line.strip()]
+    cells = [cells_of(line, separator) for line in lines if line.strip()]
     rows = [[_number(cell, comma) for cell in row] for row in cells]
     for place in range(len(names)):
         if "t" not in places and all(place < len(row) and _is_moment(row[place]) for row in cells[:3]):
@@ -192,10 +201,9 @@ def _number(cell: str, comma: bool) -> float | None:
 
 
 def _time_column(cell: str, first: float) -> Column:
-    if first > 1e11:
-        return Column(cell, tr("ms since 1970"), 1e-3)
-    if first > 1e8:
-        return Column(cell, tr("s since 1970"), 1.0)
+    stamp = stamp_unit(first)
+    if stamp is not None:
+        return Column(cell, stamp[1], stamp[0])
     unit = next((token for token in reversed(_tokens(cell)) if token in _TIME_UNITS), "s")
     return Column(cell, unit, _TIME_UNITS[unit])
 

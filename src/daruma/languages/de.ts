@@ -2874,6 +2874,126 @@
    <translation>0 Zyklen sind für eine neue Zelle: {said}.</translation>
   </message>
   <message>
+   <location filename="core/cell/flaws.py" />
+   <source>the samples from {first:.0f} s on are repeated exactly from {again:.0f} s on</source>
+   <translation>die Messwerte ab {first:.0f} s wiederholen sich ab {again:.0f} s Wert für Wert</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>Use the log as the meter wrote it.</source>
+   <translation>Nehmen Sie das Protokoll so, wie das Messgerät es geschrieben hat.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>at {t:.0f} s the voltage jumps from {one:.2f} to {other:.2f} V at the same current</source>
+   <translation>bei {t:.0f} s springt die Spannung bei gleichem Strom von {one:.2f} auf {other:.2f} V</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>Check the meter's contacts, then measure again.</source>
+   <translation>Prüfen Sie die Kontakte des Messgeräts und messen Sie erneut.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>at {t:.0f} s the voltage jumps from {one:.2f} to {other:.2f} V without charging</source>
+   <translation>bei {t:.0f} s springt die Spannung ohne Laden von {one:.2f} auf {other:.2f} V</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>Use one log of one cell.</source>
+   <translation>Nehmen Sie ein Protokoll einer einzigen Zelle.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>it shows {volts:.4g} V, which no single cell has</source>
+   <translation>es zeigt {volts:.4g} V, die keine einzelne Zelle hat</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>Put the unit of the voltage into the name of its column, for example voltage_mV.</source>
+   <translation>Schreiben Sie die Einheit der Spannung in den Spaltennamen, zum Beispiel voltage_mV.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>it shows {amperes:.4g} A, too much for a cell of {rated:.0f} mAh</source>
+   <translation>es zeigt {amperes:.4g} A, zu viel für eine Zelle mit {rated:.0f} mAh</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>Put the unit of the current into the name of its column, for example current_mA.</source>
+   <translation>Schreiben Sie die Einheit des Stroms in den Spaltennamen, zum Beispiel current_mA.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>by {t:.0f} s the voltage has risen by {rise:.2f} V while discharging</source>
+   <translation>bis {t:.0f} s ist die Spannung beim Entladen um {rise:.2f} V gestiegen</translation>
+  </message>
+  <message>
+   <location filename="core/cell/flaws.py" />
+   <source>Check the sign of the current and the meter's contacts, then measure again.</source>
+   <translation>Prüfen Sie das Vorzeichen des Stroms und die Kontakte des Messgeräts und messen Sie erneut.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>it shows {mah:.0f} mAh, more than a cell rated {rated:.0f} mAh can hold</source>
+   <translation>es zeigt {mah:.0f} mAh, mehr als eine Zelle mit {rated:.0f} mAh Nennkapazität fassen kann</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>Check the rated capacity and the units of the columns.</source>
+   <translation>Prüfen Sie die Nennkapazität und die Einheiten der Spalten.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>the end voltage is not stated</source>
+   <translation>die Entladeschlussspannung ist nicht angegeben</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>State it with --end, for example --end 3.0, or name the chemistry.</source>
+   <translation>Geben Sie sie mit --end an, zum Beispiel --end 3.0, oder nennen Sie die Zellchemie.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>it never comes down to the end voltage of {end:.2f} V</source>
+   <translation>es erreicht die Entladeschlussspannung von {end:.2f} V nicht</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>Discharge it from full to empty, or name its chemistry and rest it before and after a part of it.</source>
+   <translation>Von voll bis leer entladen, oder ihre Chemie nennen und sie vor und nach einem Teil davon ruhen lassen.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>it shows no full charge, and none was stated</source>
+   <translation>es zeigt keine volle Ladung, und es wurde keine angegeben</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>Record a full charge in the same log, or state with --full that the log begins with a full cell.</source>
+   <translation>Zeichnen Sie eine volle Ladung im selben Protokoll auf, oder geben Sie mit --full an, dass es mit einer vollen Zelle beginnt.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>it has only {count} samples between full and empty; {least} are needed</source>
+   <translation>es hat nur {count} Messwerte zwischen voll und leer; nötig sind {least}</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>Record at least one sample a minute.</source>
+   <translation>Zeichnen Sie mindestens einen Messwert je Minute auf.</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>up to {unseen:.0f} mAh may have flowed during its gaps</source>
+   <translation>in den Lücken können bis zu {unseen:.0f} mAh geflossen sein</translation>
+  </message>
+  <message>
+   <location filename="core/cell/full_run.py" />
+   <source>Measure again without gaps.</source>
+   <translation>Messen Sie erneut ohne Lücken.</translation>
+  </message>
+  <message>
    <location filename="core/cell/program.py" />
    <source>rest</source>
    <translation>Ruhe</translation>
@@ -9005,13 +9125,28 @@
   </message>
   <message>
    <location filename="core/power/boot.py" />
-   <source>since {stands_since:.0f} s after its start it stands at {level:.2f} A: it goes no further</source>
-   <translation>seit {stands_since:.0f} s nach dem Start steht es bei {level:.2f} A: weiter geht es nicht</translation>
+   <source>a start as this model does it (likeness {alike:.2f}){after}</source>
+   <translation>ein Start, wie ihn dieses Modell macht (Ähnlichkeit {alike:.2f}){after}</translation>
+  </message>
+  <message>
+   <location filename="core/power/boot.py" />
+   <source>from {since:.0f} s after its start it stays at {level:.2f} A and goes no further</source>
+   <translation>ab {since:.0f} s nach dem Start bleibt es bei {level:.2f} A und kommt nicht weiter</translation>
+  </message>
+  <message>
+   <location filename="core/power/boot.py" />
+   <source>{count} starts, one every {every:.0f} s, and none lasted</source>
+   <translation>{count} Starts, alle {every:.0f} s einer, und keiner hielt</translation>
   </message>
   <message>
    <location filename="core/power/boot.py" />
    <source>what is drawn is not how this model starts (likeness {alike:.2f})</source>
    <translation>was gezogen wird, ist nicht, wie dieses Modell startet (Ähnlichkeit {alike:.2f})</translation>
+  </message>
+  <message>
+   <location filename="core/power/boot.py" />
+   <source>, after {count} that failed</source>
+   <translation>, nach {count} Fehlstarts</translation>
   </message>
   <message>
    <location filename="core/power/boot.py" />
@@ -9035,13 +9170,8 @@
   </message>
   <message>
    <location filename="core/power/boot.py" />
-   <source>{count_cut} starts, a new one every {every:.0f} s, none came to its end</source>
-   <translation>{count_cut} Starts, alle {every:.0f} s ein neuer, keiner kam an sein Ende</translation>
-  </message>
-  <message>
-   <location filename="core/power/boot.py" />
-   <source>the last start was recorded for {end:.0f} s only: record on</source>
-   <translation>der letzte Start wurde nur {end:.0f} s lang aufgezeichnet: weiter aufzeichnen</translation>
+   <source>only {lasted:.0f} s of the last start were recorded: record longer</source>
+   <translation>vom letzten Start wurden nur {lasted:.0f} s aufgezeichnet: länger aufzeichnen</translation>
   </message>
   <message>
    <location filename="core/power/boot.py" />
@@ -9050,13 +9180,8 @@
   </message>
   <message>
    <location filename="core/power/boot.py" />
-   <source>, after {count_cut} that broke off</source>
-   <translation>, nach {count_cut}, die abbrachen</translation>
-  </message>
-  <message>
-   <location filename="core/power/boot.py" />
-   <source>a start as this model does it (likeness {alike:.2f}){after}</source>
-   <translation>ein Start, wie ihn dieses Modell macht (Ähnlichkeit {alike:.2f}){after}</translation>
+   <source>an earlier start ended after {longest:.0f} s: record longer</source>
+   <translation>ein früherer Start endete nach {longest:.0f} s: länger aufzeichnen</translation>
   </message>
   <message>
    <location filename="core/power/boot.py" />
@@ -10395,18 +10520,28 @@
   </message>
   <message>
    <location filename="handover/cell_answer.py" />
-   <source>no rests far enough apart, and no full discharge</source>
-   <translation>keine Ruhephasen weit genug auseinander, und keine volle Entladung</translation>
+   <source>it does not show which sign of the current means charging</source>
+   <translation>es zeigt nicht, welches Vorzeichen des Stroms Laden bedeutet</translation>
   </message>
   <message>
    <location filename="handover/cell_answer.py" />
-   <source>no full discharge</source>
-   <translation>keine volle Entladung</translation>
+   <source>Say it with --charging positive or --charging negative.</source>
+   <translation>Geben Sie es mit --charging positive oder --charging negative an.</translation>
   </message>
   <message>
    <location filename="handover/cell_answer.py" />
-   <source>{name} does not say what the cell holds: it has {said}.</source>
-   <translation>{name} sagt nicht, was die Zelle fasst: es hat {said}.</translation>
+   <source>{name} does not say what the cell holds: {what}.</source>
+   <translation>{name} sagt nicht, was die Zelle fasst: {what}.</translation>
+  </message>
+  <message>
+   <location filename="handover/cell_answer.py" />
+   <source>it has no rests far enough apart and no full discharge</source>
+   <translation>es hat keine Ruhephasen, die weit genug auseinanderliegen, und keine volle Entladung</translation>
+  </message>
+  <message>
+   <location filename="handover/cell_answer.py" />
+   <source>Discharge it from full to empty, or rest it before and after a part of it.</source>
+   <translation>Entladen Sie sie von voll bis leer, oder lassen Sie sie vor und nach einem Teil davon ruhen.</translation>
   </message>
   <message>
    <location filename="handover/cell_answer.py" />
@@ -10432,11 +10567,6 @@
    <location filename="handover/cell_answer.py" />
    <source>May be written: {percent} %. {why}</source>
    <translation>Darf geschrieben werden: {percent} %. {why}</translation>
-  </message>
-  <message>
-   <location filename="handover/cell_answer.py" />
-   <source>Discharge it from full to empty, or name its chemistry and rest it before and after a part of it.</source>
-   <translation>Von voll bis leer entladen, oder ihre Chemie nennen und sie vor und nach einem Teil davon ruhen lassen.</translation>
   </message>
   <message>
    <location filename="handover/dots.py" />
@@ -10749,6 +10879,46 @@
    <translation>ein neues vorderes Sensor-Flex mit den Daten des Originals{stayed}</translation>
   </message>
   <message>
+   <location filename="handover/log_times.py" />
+   <source>ns since 1970</source>
+   <translation>ns seit 1970</translation>
+  </message>
+  <message>
+   <location filename="handover/log_times.py" />
+   <source>us since 1970</source>
+   <translation>µs seit 1970</translation>
+  </message>
+  <message>
+   <location filename="handover/log_times.py" />
+   <source>ms since 1970</source>
+   <translation>ms seit 1970</translation>
+  </message>
+  <message>
+   <location filename="handover/log_times.py" />
+   <source>s since 1970</source>
+   <translation>s seit 1970</translation>
+  </message>
+  <message>
+   <location filename="handover/log_times.py" />
+   <source>month, day, year</source>
+   <translation>Monat, Tag, Jahr</translation>
+  </message>
+  <message>
+   <location filename="handover/log_times.py" />
+   <source>day, month, year</source>
+   <translation>Tag, Monat, Jahr</translation>
+  </message>
+  <message>
+   <location filename="handover/log_times.py" />
+   <source>h:m:s</source>
+   <translation>h:m:s</translation>
+  </message>
+  <message>
+   <location filename="handover/log_times.py" />
+   <source>year, month, day</source>
+   <translation>Jahr, Monat, Tag</translation>
+  </message>
+  <message>
    <location filename="handover/measurements.py" />
    <source>grey {level:.2f}</source>
    <translation>Grau {level:.2f}</translation>
@@ -10840,6 +11010,21 @@
   </message>
   <message>
    <location filename="handover/meter_answer.py" />
+   <source>not clear which sign of the current means charging: say it with --charging</source>
+   <translation>unklar, welches Vorzeichen des Stroms Laden bedeutet: mit --charging angeben</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_answer.py" />
+   <source>positive current means charging</source>
+   <translation>positiver Strom bedeutet Laden</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_answer.py" />
+   <source>negative current means charging</source>
+   <translation>negativer Strom bedeutet Laden</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_answer.py" />
    <source>{count} samples, {seconds:.0f} s; {left_out} rows left out</source>
    <translation>{count} Messwerte, {seconds:.0f} s; {left_out} Zeilen ausgelassen</translation>
   </message>
@@ -10894,14 +11079,29 @@
    <translation>es hat keine Spalten, die Volt und Ampere sein könnten</translation>
   </message>
   <message>
-   <location filename="handover/meter_columns.py" />
-   <source>ms since 1970</source>
-   <translation>ms seit 1970</translation>
+   <location filename="handover/meter_log.py" />
+   <source>time goes back by {back:.3f} s at line {line}</source>
+   <translation>in Zeile {line} geht die Zeit um {back:.3f} s zurück</translation>
   </message>
   <message>
-   <location filename="handover/meter_columns.py" />
-   <source>s since 1970</source>
-   <translation>s seit 1970</translation>
+   <location filename="handover/meter_log.py" />
+   <source>{unit}; several samples share a time stamp, spread evenly</source>
+   <translation>{unit}; mehrere Messwerte je Zeitstempel, gleichmäßig verteilt</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_log.py" />
+   <source>from line {line} on the voltage seems to be in another unit: it changes a thousandfold</source>
+   <translation>ab Zeile {line} steht die Spannung wohl in einer anderen Einheit: sie ändert sich um das Tausendfache</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_log.py" />
+   <source>from line {line} on the current seems to be in another unit: it changes a thousandfold</source>
+   <translation>ab Zeile {line} steht der Strom wohl in einer anderen Einheit: er ändert sich um das Tausendfache</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_log.py" />
+   <source>{words}. Was the clock changed there? Write times with their time zone</source>
+   <translation>{words}. Wurde dort die Uhr umgestellt? Schreiben Sie Zeiten mit ihrer Zeitzone</translation>
   </message>
   <message>
    <location filename="handover/meter_log.py" />
@@ -10915,6 +11115,11 @@
   </message>
   <message>
    <location filename="handover/meter_log.py" />
+   <source>line {line} holds NUL bytes: the meter may have lost power while writing</source>
+   <translation>Zeile {line} enthält NUL-Bytes: das Messgerät hat beim Schreiben vielleicht den Strom verloren</translation>
+  </message>
+  <message>
+   <location filename="handover/meter_log.py" />
    <source>it has more than {most_samples} samples</source>
    <translation>es hat mehr als {most_samples} Messwerte</translation>
   </message>
@@ -10925,8 +11130,8 @@
   </message>
   <message>
    <location filename="handover/meter_log.py" />
-   <source>time goes back at sample {at}: {t:.3f} s is followed by {t_2:.3f} s</source>
-   <translation>die Zeit geht bei Messwert {at} zurück: auf {t:.3f} s folgt {t_2:.3f} s</translation>
+   <source>line {line} shows {value:.4g} {unit}, which is impossible</source>
+   <translation>Zeile {line} zeigt {value:.4g} {unit}, das ist unmöglich</translation>
   </message>
   <message>
    <location filename="handover/meter_log.py" />
@@ -17047,8 +17252,17 @@ SEEN hat die Spalten u, v (px) und darf card_mm (gemessene Entfernung) und frame
   </message>
   <message>
    <location filename="commands" />
-   <source>Judge a cell by a LOG of its charging and discharging: capacity, health, what may be written of it.</source>
-   <translation>Eine Zelle nach einem LOG ihres Ladens und Entladens beurteilen: Kapazität, Zustand, was davon geschrieben werden darf.</translation>
+   <source>Sign of the charging current; otherwise found from the log.</source>
+   <translation>Vorzeichen des Ladestroms; sonst aus dem Protokoll ermittelt.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Judge a cell by a LOG of its charging and discharging: capacity, health, what may be written of it.
+
+Without a chemistry the log must run from a full charge (recorded in it, or stated with --full) down to --end.</source>
+   <translation>Eine Zelle nach einem LOG ihres Ladens und Entladens beurteilen: Kapazität, Zustand, was davon geschrieben werden darf.
+
+Ohne Zellchemie muss das Protokoll von einer vollen Ladung (darin aufgezeichnet oder mit --full angegeben) bis --end reichen.</translation>
   </message>
   <message>
    <location filename="commands" />
@@ -17059,6 +17273,16 @@ SEEN hat die Spalten u, v (px) und darf card_mm (gemessene Entfernung) und frame
    <location filename="commands" />
    <source>Chemistry of the cell: lets rests say its state of charge.</source>
    <translation>Chemie der Zelle: damit sagen Ruhephasen ihren Ladestand.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>The log begins with a fully charged cell.</source>
+   <translation>Das Protokoll beginnt mit einer voll geladenen Zelle.</translation>
+  </message>
+  <message>
+   <location filename="commands" />
+   <source>Voltage at which the cell counts as empty.</source>
+   <translation>Spannung, bei der die Zelle als leer gilt.</translation>
   </message>
   <message>
    <location filename="commands" />

@@ -27,6 +27,7 @@ from daruma.core.cell.deciding import (
     refused,
     writable,
 )
+from daruma.core.cell.full_run import Stated
 from daruma.core.cell.log import totals
 from daruma.core.cell.program import Stage, danger_in, standing
 from daruma.core.cell.rests import rest_volts, self_discharge
@@ -43,13 +44,13 @@ def test_capacity_of_published_logs() -> None:
 
     Of PyBaMM's model (BSD-3): 2415.76 mAh from full to empty.
     """
-    slow = cell_answer(read_log(DATA / "cell1_rough.csv"), 22.5, None, "")
+    slow = cell_answer(read_log(DATA / "cell1_rough.csv"), 22.5, None, "", Stated(full=True, end=3.0145))
     assert slow["capacity_mAh"]["value"] == pytest.approx(22.055720, rel=1e-6)
     assert slow["may_write_percent"] == 96
-    pulses = cell_answer(read_log(DATA / "hppc_discharge.csv"), 3.3, None, "")
+    pulses = cell_answer(read_log(DATA / "hppc_discharge.csv"), 3.3, None, "", Stated(full=True, end=3.0435))
     assert pulses["capacity_mAh"]["value"] == pytest.approx(3.202452, rel=1e-4)
     assert pulses["full_cycles"] == pytest.approx(0.518737, rel=1e-4)
-    model = cell_answer(read_log(DATA / "cccv_ai2020.csv"), 2500, None, "")
+    model = cell_answer(read_log(DATA / "cccv_ai2020.csv"), 2500, None, "", Stated(full=True, end=3.0))
     assert model["capacity_mAh"]["value"] == pytest.approx(2415.76, rel=1e-3)
     assert model["capacity_mAh"]["method"] == "full discharge"
 

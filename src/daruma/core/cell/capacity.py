@@ -1,7 +1,7 @@
 """The capacity of a cell from a log: what flowed between two states of charge that are known, and how well they are known.
 
 Capacity is what a cell gives from its full voltage to its empty one, both at rest: Q = (charge that flowed) / (s1 - s2). Where
-no chemistry is named, only a run from full to empty says it, and what flowed is the capacity at that current.
+no chemistry is named, only a run from full to empty says it (`full_run`).
 """
 
 from __future__ import annotations
@@ -11,7 +11,7 @@ from msgspec import Struct
 
 from daruma.core.cell.amount import Capacity, Method
 from daruma.core.cell.chemistry import WARM, Chemistry
-from daruma.core.cell.log import GAIN, Floats, current_steps, offset_of
+from daruma.core.cell.log import GAIN, Floats, current_steps, offset_of, unseen
 from daruma.core.cell.rests import LEAST, rest_volts
 
 VOLTS = 0.002  # V, the meter's zero (standard uncertainty)
@@ -19,8 +19,6 @@ _QUIET = 0.01  # of the largest current: less is a rest
 _SWING = 0.15  # of the charge: less between two rests says too little
 _FULL_SWING = 0.9  # of the charge: more is a full run
 _LOADED = 0.2  # of the voltage under load: standard uncertainty of its drop where no step was measured (ours)
-_AS_MEASURED = 0.003  # relative: what a run from full to empty differs by from one to the next (ours)
-_EMPTY, _FULL = 3.3, 4.0  # V: below, above them a run ends where no chemistry says so
 
 
 class Anchor(Struct, frozen=True):
@@ -34,18 +32,23 @@ class Anchor(Struct, frozen=True):
     per_volt: float
 
 
-def best_capacity(t: Floats, v: Floats, a: Floats, cell: Chemistry | None, celsius: float = WARM) -> Capacity | None:
+def best_capacity(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float = WARM) -> Capacity | None:
     """Return the capacity that a log supports best: times (s), volts, amperes with charging positive; None where none does."""
     flow, zero = flow_of(t, a)
-    if cell is None:
-        return _between_ends(t, v, flow, zero)
+    lost = unseen(t, a)
     anchors = [*rests_of(t, v, a, cell, celsius), *_ends(t, v, a, cell, celsius)]
-    pairs = (capacity_between(t, flow, zero, one, two) for i, one in enumerate(anchors) for two in anchors[i + 1 :])
+    pairs = (capacity_between(t, flow, zero, one, two, lost) for i, one in enumerate(anchors) for two in anchors[i + 1 :])
     return min((each for each in pairs if each is not None), key=lambda each: each.u / each.mah, default=None)
 
 
-def capacity_between(t: Floats, flow: Floats, zero: float, one: Anchor, two: Anchor) -> Capacity | None:
-    """Return the capacity by two anchors; `flow` is the charge up to each sample, mAh, `zero` the zero's uncertainty, A."""
+def capacity_between(
+    t: Floats, flow: Floats, zero: float, one: Anchor, two: Anchor, lost: Floats | None = None
+) -> Capacity | None:
+    """Return the capacity by two anchors.
+
+    `flow` is the charge up to each sample in mAh, `zero` the uncertainty of the zero in A, `lost` the
+    variance of what may have flowed in gaps up to each sample, mAh squared.
+    """
     swing = abs(one.state - two.state)
     moved = abs(float(flow[one.at] - flow[two.at]))
     if swing < _SWING or not moved:
@@ -54,8 +57,9 @@ def capacity_between(t: Floats, flow: Floats, zero: float, one: Anchor, two: Anc
     # what the meter's zero and gain do to both states at once leaves only their difference
     shared = VOLTS * (one.per_volt - two.per_volt)
     states = float(np.sqrt(one.u**2 + two.u**2 + shared**2))
+    gone = 0.0 if lost is None else abs(float(lost[one.at] - lost[two.at]))
     mah = moved / swing
-    u = mah * float(np.sqrt(GAIN**2 + (zero * lasted / 3.6 / moved) ** 2 + (states / swing) ** 2))
+    u = mah * float(np.sqrt(GAIN**2 + (zero * lasted / 3.6 / moved) ** 2 + (states / swing) ** 2 + gone / moved**2))
     return Capacity(mah, u, Method.FULL if swing >= _FULL_SWING else Method.RESTS, swing)
 
 
@@ -114,8 +118,9 @@ def _ends(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float) -> l
     drop = resistance_of(t, v, a)
     largest = float(np.abs(a).max(initial=0.0))
     found = []
-    low = int(np.argmin(v))
-    if v[low] <= cell.empty + 0.02 and a[low] < 0:
+    # the log is cut where it comes to the empty voltage: what flows below is no capacity
+    low = next((int(at) for at in np.flatnonzero((v <= cell.empty + 0.02) & (a < 0))[:1]), None)
+    if low is not None:
         ohm, u = drop or (_LOADED * 0.5, _LOADED * 0.25)
         found.append(loaded_anchor(low, v, a, ohm, u, cell, celsius))
     full = np.flatnonzero((v >= cell.full - 0.02) & (a > 0) & (a < 0.12 * largest))
@@ -123,21 +128,3 @@ def _ends(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float) -> l
         ohm, u = drop or (_LOADED * 0.5, _LOADED * 0.25)
         found.append(loaded_anchor(int(full[-1]), v, a, ohm, u, cell, celsius))
     return found
-
-
-def _between_ends(t: Floats, v: Floats, flow: Floats, zero: float) -> Capacity | None:
-    """Return what flowed from the fullest to the emptiest sample; None where the log does not go from full to empty."""
-    low = int(np.argmin(v))
-    before, after = v[: low + 1], v[low:]
-    if v[low] > _EMPTY or max(before.max(), after.max()) < _FULL:
-        return None
-    if before.max() >= _FULL:
-        one, two = int(np.argmax(flow[: low + 1])), low
-    else:
-        one, two = low, low + int(np.argmax(flow[low:]))
-    moved = abs(float(flow[two] - flow[one]))
-    if not moved:
-        return None
-    lasted = abs(float(t[two] - t[one]))
-    u = moved * float(np.sqrt(GAIN**2 + (zero * lasted / 3.6 / moved) ** 2 + _AS_MEASURED**2))
-    return Capacity(moved, u, Method.FULL)

@@ -15,6 +15,7 @@ Floats = npt.NDArray[np.float64]
 GAIN = 0.001  # standard uncertainty of a meter's gain where it does not say (ours)
 OFFSET = 0.001  # A, of its zero
 _GAP_RATIO = 8.0  # a step in time that is so much longer than those before and after it is a gap
+_LEAST_GAP = 30.0  # seconds: what flows in a shorter one is little
 _STEP = 0.2  # of the largest current: a change that is larger from one sample to the next is a step
 _SETTLED = 10.0  # seconds after a step that its slow resistance is read at
 _BLOCK = 1 << 17  # samples that are summed at once: they stay in the processor's cache
@@ -114,6 +115,17 @@ def _in_gaps(t: Floats, flow: Floats) -> float:
     """Return the standard uncertainty of what flowed in gaps: anything between the values beside them."""
     before = np.searchsorted(t, [gap.start for gap in gaps(t)], "right") - 1
     return float((np.diff(t)[before] * np.abs(flow[before + 1] - flow[before])).sum()) / 12**0.5
+
+
+def unseen(t: Floats, a: Floats) -> Floats:
+    """Return the variance of what may have flowed in gaps up to each sample, mAh squared (n): times in s, amperes (n).
+
+    In a gap the current may have been anything up to the largest of the log, either way.
+    """
+    dt = np.diff(t)
+    long = dt > max(_GAP_RATIO * float(np.median(thinned(dt))), _LEAST_GAP) if len(dt) else np.zeros(0, dtype=bool)
+    most = largest(a) * np.where(long, dt, 0.0) / 3.6
+    return np.concatenate(([0.0], np.cumsum(most**2 / 3)))
 
 
 def _one_sign(dt: Floats, flow: Floats) -> Floats:

@@ -11,7 +11,7 @@ from itertools import groupby
 
 import numpy as np
 import numpy.typing as npt
-from scipy.ndimage import maximum_filter1d, median_filter
+from scipy.ndimage import maximum_filter1d, median_filter, uniform_filter1d
 
 from daruma.core.cell.log import Floats, thinned
 from daruma.core.cell.spans import Phase, Span
@@ -42,28 +42,6 @@ def phases(t: Floats, v: Floats, a: Floats) -> tuple[Span, ...]:
     marks = _marked(grid, volts, amps, smooth)
     least = max(3, round(min(_LONGEST_LEAST, max(1.0, _LEAST * (t[-1] - t[0]))) / step))
     return tuple(_refined(t, a, _spans(grid, _merged(marks, least))))
-
-
-def charging_sign(t: Floats, v: Floats, a: Floats, named: float = 0.0) -> float:
-    """Return the sign of the current that charges: as the column's name says (-1, 1), else as the voltage goes with it.
-
-    A cell's voltage rises while it is charged; where it says nothing, positive charges.
-    """
-    if named:
-        return named
-    stride = max(1, len(t) // _MOST_PLACES)
-    t, v, a = t[::stride], v[::stride], a[::stride]
-    dt = np.diff(t)
-    flow = 0.5 * (a[1:] + a[:-1])
-    # rises and falls between neighbours that carry the same current: a step's jump says nothing of charging
-    steady = np.abs(np.diff(a)) < 0.02 * max(1e-9, float(np.abs(a).max()))
-    moving = np.abs(flow) > 0.05 * max(1e-9, float(np.abs(a).max()))
-    use = steady & moving & (dt > 0)
-    if not use.any():
-        return 1.0
-    score = float((np.sign(flow[use]) * np.diff(v)[use]).sum())
-    spread = float(np.ptp(v))
-    return 1.0 if abs(score) < 0.02 * max(spread, 1e-6) or score >= 0 else -1.0
 
 
 def _marked(grid: Floats, volts: Floats, amps: Floats, smooth: Floats) -> list[Phase]:
@@ -129,8 +107,9 @@ def _charging(now: float, plateau: float, falls: bool, restless: bool, since: fl
 def _restless(amps: Floats, smooth: Floats, size: int) -> npt.NDArray[np.bool_]:
     """Return where a current scatters about its median as that of a phone at work does."""
     off = np.abs(amps - smooth)
-    mean = np.convolve(off, np.ones(2 * size + 1) / (2 * size + 1), mode="same")
-    return mean > _RESTLESS * np.maximum(np.abs(smooth), 1e-9)
+    mean: Floats = uniform_filter1d(off, 2 * size + 1, mode="constant")
+    scattered: npt.NDArray[np.bool_] = mean > _RESTLESS * np.maximum(np.abs(smooth), 1e-9)
+    return scattered
 
 
 def _merged(marks: list[Phase], least: int) -> list[Phase]:

@@ -21,14 +21,20 @@ _OFF = 0.03  # A: a phone that does not start draws less
 _BREAK = 0.3  # seconds without current that end a run
 _COLLAPSED = 4.0  # V: less than USB may ever give (USB 2.0, 7.2.2: 4.40 V at a device); current at it is a short
 _SHORT_AMPERES, _SHORT_SECONDS = 0.3, 0.5
-_ALIKE = 0.8  # correlation from which a run is taken for the model's start
+_ALIKE = 0.95  # correlation from which a run is taken for the model's start: two models of the catalogue come to 0.93
+_PACES = np.linspace(0.94, 1.06, 13)  # of the model's: one phone starts faster, another slower (ours)
 _PLACES = 200  # that a start is compared at
 _LOOPS = 3  # starts without an end that make a loop
 _DEAD_SECONDS = 10.0  # without any current, before a phone is called dead
-_STANDS = 0.02  # of its level that the current of a hanging phone moves by at most
-_SPAN = 0.5  # seconds that it is averaged over to see that
-_LEAST_STAND = 3.0  # seconds
+_STANDS = 0.07  # of its level that the current of a hanging phone moves by at most, averaged over spans
+_SPAN = 1.0  # seconds
+_LEAST_STAND = 8.0  # seconds
 _WITHIN = 0.95  # of a start: standing still since later is no hanging
+_AFTER = 5.0  # seconds after a start before it is judged
+_LEVEL = 0.15  # relative: how near to what the model draws a hanging phone stands
+_MISFIT = 0.3  # of what the model draws: how far what came before may lie off it
+_TOLD = 0.2  # A that a model's draw must have moved by before its shape tells it
+_OUTLASTS = 1.5  # times the longest run that broke off, before one has gone on
 _LEAST_RUN = 0.5  # seconds
 
 
@@ -102,40 +108,52 @@ def _without(span: Span, taken: Span) -> list[Span]:
 
 
 def _judged(t: Floats, a: Floats, signature: BootSignature, runs: tuple[Run, ...]) -> BootVerdict:
-    cut = [run for run in runs if run.ended and run.end - run.start < signature.settle]
+    ended = [run for run in runs if run.ended]
     last = runs[-1]
-    whole = last.end - last.start >= signature.settle
-    if len(cut) >= _LOOPS and not whole:
+    lasted, longest = last.end - last.start, max((run.end - run.start for run in ended), default=0.0)
+    if len(ended) >= _LOOPS and lasted < _OUTLASTS * longest:
         every = np.median(np.diff([run.start for run in runs]))
+        words = tr("{count} starts, one every {every:.0f} s, and none lasted", count=len(ended), every=every)
+        return BootVerdict(Boot.LOOPS, words, runs)
+    if lasted < signature.settle + _AFTER:
         return BootVerdict(
-            Boot.LOOPS,
-            tr("{count_cut} starts, a new one every {every:.0f} s, none came to its end", count_cut=len(cut), every=every),
-            runs,
-        )
-    if not whole:
-        return BootVerdict(
-            Boot.UNKNOWN, tr("the last start was recorded for {end:.0f} s only: record on", end=last.end - last.start), runs
+            Boot.UNKNOWN, tr("only {lasted:.0f} s of the last start were recorded: record longer", lasted=lasted), runs
         )
     if t[0] >= last.start:
         return BootVerdict(Boot.UNKNOWN, tr("current flows from the first sample on: record from before it is plugged in"), runs)
-    stands_since = _stands(t, a, last)
-    # what stands still from within the start on to the end goes no further, however much it was alike until there
-    if stands_since is not None and stands_since < last.start + _WITHIN * signature.settle:
-        level = float(np.mean(a[t >= stands_since]))
-        words = tr(
-            "since {stands_since:.0f} s after its start it stands at {level:.2f} A: it goes no further",
-            stands_since=stands_since - last.start,
-            level=level,
-        )
-        return BootVerdict(Boot.HANGS, words, runs)
-    if last.alike >= _ALIKE:
-        after = tr(", after {count_cut} that broke off", count_cut=len(cut)) if cut else ""
-        return BootVerdict(
-            Boot.BOOTS, tr("a start as this model does it (likeness {alike:.2f}){after}", alike=last.alike, after=after), runs
-        )
-    return BootVerdict(
-        Boot.UNKNOWN, tr("what is drawn is not how this model starts (likeness {alike:.2f})", alike=last.alike), runs
-    )
+    stands = _hangs(t, a, last, signature)
+    if stands is not None:
+        return BootVerdict(Boot.HANGS, stands, runs)
+    if last.alike < _ALIKE:
+        words = tr("what is drawn is not how this model starts (likeness {alike:.2f})", alike=last.alike)
+        return BootVerdict(Boot.UNKNOWN, words, runs)
+    if ended and lasted < _OUTLASTS * longest:
+        return BootVerdict(Boot.UNKNOWN, tr("an earlier start ended after {longest:.0f} s: record longer", longest=longest), runs)
+    after = tr(", after {count} that failed", count=len(ended)) if ended else ""
+    words = tr("a start as this model does it (likeness {alike:.2f}){after}", alike=last.alike, after=after)
+    return BootVerdict(Boot.BOOTS, words, runs)
+
+
+def _hangs(t: Floats, a: Floats, run: Run, signature: BootSignature) -> str | None:
+    """Return in words where a start stands still, None where it does not.
+
+    It goes as the model does up to there, stays at what the model draws then, and stays so when the start would be over.
+    """
+    since = _stands(t, a, run)
+    if since is None or since >= run.start + _WITHIN * signature.settle:
+        return None
+    reached, level = since - run.start, float(np.mean(a[(t >= since) & (t <= run.end)]))
+    around = drawn(signature, np.linspace((1 - _LEVEL) * reached, (1 + _LEVEL) * reached + _SPAN, 20))
+    if float(np.abs(around / level - 1).min()) > _LEVEL:
+        return None
+    before = (t >= run.start) & (t <= since)
+    wanted = drawn(signature, t[before] - run.start)
+    if float(np.sqrt(np.mean((a[before] - wanted) ** 2))) > _MISFIT * float(np.sqrt(np.mean(wanted**2))):
+        return None
+    part = _alike(t, a, int(np.searchsorted(t, run.start)), int(np.searchsorted(t, since)) + 1, signature)
+    if np.ptp(wanted) > _TOLD and part < _ALIKE:
+        return None
+    return tr("from {since:.0f} s after its start it stays at {level:.2f} A and goes no further", since=reached, level=level)
 
 
 def _shorted(t: Floats, v: Floats, a: Floats) -> float | None:
@@ -166,17 +184,21 @@ def _run(t: Floats, a: Floats, start: int, end: int, signature: BootSignature | 
 
 
 def _alike(t: Floats, a: Floats, start: int, end: int, signature: BootSignature) -> float:
-    reach = min(float(t[end - 1] - t[start]), signature.settle)
+    # what a phone that is quicker than others does after its start is left out
+    reach = min(float(t[end - 1] - t[start]), signature.settle * float(_PACES[0]))
     if reach <= 0:
         return 0.0
     # means over the places: a meter of a thousand samples a second and one of a few see the same
     edges = np.linspace(0.0, reach, _PLACES + 1)
     sums = np.concatenate(([0.0], np.cumsum(0.5 * np.diff(t[start:end]) * (a[start + 1 : end] + a[start : end - 1]))))
     seen = np.diff(np.interp(edges, t[start:end] - t[start], sums))
-    wanted = drawn(signature, 0.5 * (edges[1:] + edges[:-1]))
-    if np.ptp(seen) == 0 or np.ptp(wanted) == 0:
+    if np.ptp(seen) == 0:
         return 0.0
-    return float(np.corrcoef(seen, wanted)[0, 1])
+    return max(_correlation(seen, drawn(signature, pace * 0.5 * (edges[1:] + edges[:-1]))) for pace in _PACES)
+
+
+def _correlation(seen: Floats, wanted: Floats) -> float:
+    return float(np.corrcoef(seen, wanted)[0, 1]) if np.ptp(wanted) > 0 else 0.0
 
 
 def _stands(t: Floats, a: Floats, run: Run) -> float | None:
