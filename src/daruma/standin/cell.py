@@ -10,6 +10,7 @@ from msgspec import Struct, field
 from daruma.core.cell.chemistry import Chemistry
 
 _LONGEST = 10.0  # seconds that are simulated at once
+_TURNS = 0.03  # of the charge that moves before a cell has gone half-way from one curve to the other
 _HEAT = 45.0  # J/K of a cell
 _ABOVE, _BELOW = 1.5, 15.0  # V per state of charge above the full and below the empty end
 _COOLING = 900.0  # seconds: its time constant to the room
@@ -18,6 +19,7 @@ _COOLING = 900.0  # seconds: its time constant to the room
 class Cell(Struct):
     """Hold a cell's hidden state: capacity (mAh), state of charge, ohms, seconds, mA that it loses by itself, degrees Celsius.
 
+    `hysteresis` is V between its charged and its discharged curve, `branch` where it is between them (1 charged, -1 discharged).
     `seed` makes its own small departure from the chemistry's curve; `hot` is heat of a fault, W.
     """
 
@@ -31,6 +33,8 @@ class Cell(Struct):
     seed: int = 0
     hot: float = 0.0
     slow_volts: float = 0.0
+    hysteresis: float = 0.008
+    branch: float = -1.0
     waves: tuple[tuple[float, float], ...] = field(default=())
 
     def __post_init__(self) -> None:
@@ -44,7 +48,8 @@ class Cell(Struct):
         own: float = chemistry.volts_u * off * (2 / 3) ** 0.5
         # beyond both ends the curve goes on steeply: a cell is neither filled nor emptied further without being noticed
         beyond = _ABOVE * max(0.0, self.state - 1.0) + _BELOW * min(0.0, self.state)
-        return float(chemistry.open_volts(self.state, self.celsius)) + own + beyond
+        between = 0.5 * self.hysteresis * self.branch
+        return float(chemistry.open_volts(self.state, self.celsius)) + own + beyond + between
 
     def run(self, chemistry: Chemistry, amperes: float, seconds: float, room: float) -> float:
         """Let a current flow (charging positive) for a time, return the volts at its ends."""
@@ -53,7 +58,9 @@ class Cell(Struct):
             seconds -= step
             cold = 1 + 0.015 * max(0.0, 25.0 - self.celsius)
             ohm, slow = self._ohm() * cold, self.slow_ohm * cold
-            self.state = self.state + (amperes * 1000 - self.leak) * step / 3600 / self.mah
+            moved = (amperes * 1000 - self.leak) * step / 3600 / self.mah
+            self.state += moved
+            self.branch = min(1.0, max(-1.0, self.branch + moved / _TURNS))
             keep = exp(-step / self.tau)
             self.slow_volts = self.slow_volts * keep + amperes * slow * (1 - keep)
             heat = amperes * amperes * (ohm + slow) + (self.hot if amperes else 0.0)

@@ -40,6 +40,8 @@ def pack(seed: int) -> tuple[Station, CellTest]:
         tau=rng.uniform(30, 80),
         leak=rng.uniform(0.05, 0.5),
         celsius=23.0,
+        hysteresis=rng.uniform(0.004, 0.015),
+        branch=rng.choice((-1.0, 1.0)),
         seed=seed,
     )
     return Station(seed=seed, cell=cell, chemistry=chemistry), CellTest(chemistry, rated, origin)

@@ -12,7 +12,7 @@ from msgspec import Struct
 from daruma.core.cell.amount import Capacity, Method
 from daruma.core.cell.chemistry import WARM, Chemistry
 from daruma.core.cell.log import GAIN, Floats, current_steps, offset_of, unseen
-from daruma.core.cell.rests import LEAST, rest_volts
+from daruma.core.cell.rests import LEAST, above_mean, rest_volts
 
 VOLTS = 0.002  # V, the meter's zero (standard uncertainty)
 _QUIET = 0.01  # of the largest current: less is a rest
@@ -72,7 +72,10 @@ def rests_of(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float = 
         if end - start < 6 or t[end - 1] - t[start] < least:
             continue
         rest = rest_volts(t[start + 1 : end], v[start + 1 : end])
-        found.append(anchor_of(end - 1, rest.volts, rest.u, cell, celsius))
+        # a log that begins with a rest does not say which branch the cell is on
+        branch = float(np.sign(a[start - 1])) if start else 0.0
+        above = above_mean(branch, float(t[end - 1] - t[start]))
+        found.append(anchor_of(end - 1, rest.volts - above.volts, float(np.hypot(rest.u, above.u)), cell, celsius))
     return found
 
 
@@ -85,8 +88,10 @@ def anchor_of(at: int, volts: float, u: float, cell: Chemistry, celsius: float =
 
 
 def loaded_anchor(at: int, v: Floats, a: Floats, ohm: float, ohm_u: float, cell: Chemistry, celsius: float = WARM) -> Anchor:
-    """Return an anchor from a sample under load: its drop over the resistance is taken off."""
-    return anchor_of(at, float(v[at] - a[at] * ohm), abs(float(a[at])) * ohm_u, cell, celsius)
+    """Return an anchor from a sample under load: its drop over the resistance is taken off, and the branch that it is on."""
+    above = above_mean(float(np.sign(a[at])), 0.0)
+    volts = float(v[at] - a[at] * ohm) - above.volts
+    return anchor_of(at, volts, float(np.hypot(float(a[at]) * ohm_u, above.u)), cell, celsius)
 
 
 def resistance_of(t: Floats, v: Floats, a: Floats, until: int | None = None) -> tuple[float, float] | None:

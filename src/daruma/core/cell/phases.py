@@ -15,6 +15,7 @@ from scipy.ndimage import maximum_filter1d, median_filter, uniform_filter1d
 
 from daruma.core.cell.log import Floats, thinned
 from daruma.core.cell.spans import Phase, Span
+from daruma.core.cell.taper import LOW, charging_pieces
 
 _MOST_PLACES = 20_000
 _NOTHING = 0.003  # A: less is nothing
@@ -22,10 +23,12 @@ _NOTHING_SHARE = 0.004  # of the largest current
 _COLLAPSED = 0.6  # of the usual voltage: below it, under current, it is a short
 _FLAT = 0.02  # a current that changes by less over a window is constant
 _AT_ONCE = 0.7  # of a fall within one place: it is a step
-_LOW = 0.2  # of the largest charging current: below it, it trickles or is full
 _BOOT = 60.0  # seconds in which a phone's start settles
 _RESTLESS = 0.12  # of its mean that a current scatters by while a phone starts or works
 _LEAST = 0.001  # of the log that a phase lasts at least
+_STEADY = frozenset({Phase.CONSTANT_CURRENT, Phase.CONSTANT_VOLTAGE, Phase.TRICKLE, Phase.FULL})
+_CHARGED = frozenset({Phase.CONSTANT_CURRENT, Phase.CONSTANT_VOLTAGE, Phase.FULL})
+_FEWEST = 12  # samples of a run that can be told by what is held
 _LONGEST_LEAST = 10.0  # seconds: what lasts longer is always a phase
 
 
@@ -41,7 +44,34 @@ def phases(t: Floats, v: Floats, a: Floats) -> tuple[Span, ...]:
     smooth = median_filter(amps, size=window, mode="nearest")
     marks = _marked(grid, volts, amps, smooth)
     least = max(3, round(min(_LONGEST_LEAST, max(1.0, _LEAST * (t[-1] - t[0]))) / step))
-    return tuple(_refined(t, a, _spans(grid, _merged(marks, least))))
+    return tuple(_charging_runs(t, v, a, _refined(t, a, _spans(grid, _merged(marks, least)))))
+
+
+def _charging_runs(t: Floats, v: Floats, a: Floats, spans: list[Span]) -> list[Span]:
+    """Return the spans, each run of steady charging told anew by what is held in it: current, then voltage."""
+    found: list[Span] = []
+    for steady, group in groupby(spans, key=lambda span: span.phase in _STEADY):
+        run = list(group)
+        first, last = np.searchsorted(t, (run[0].start, run[-1].end))
+        inside = slice(int(first) + 1, int(last))
+        if not steady or last - first < _FEWEST or float(a[inside].min()) <= 0:
+            found += run
+            continue
+        pieces = charging_pieces(t[inside], v[inside], a[inside])
+        ends = [run[0].start, *(piece.start for piece in pieces[1:]), run[-1].end]
+        plateau = float(np.percentile(a[inside], 95))
+        for piece, start, end in zip(pieces, ends, ends[1:], strict=False):
+            found.append(Span(_by_level(piece, t, a, plateau, charged=bool(found and found[-1].phase in _CHARGED)), start, end))
+    return found
+
+
+def _by_level(piece: Span, t: Floats, a: Floats, plateau: float, *, charged: bool) -> Phase:
+    """Return the phase of a piece of charging: what is held far below the charging current trickles, or has charged."""
+    first, last = np.searchsorted(t, (piece.start, piece.end))
+    level = float(np.median(a[first : max(last, first + 1)]))
+    if piece.phase is not Phase.CONSTANT_CURRENT or level >= LOW * plateau:
+        return piece.phase
+    return Phase.FULL if charged else Phase.TRICKLE
 
 
 def _marked(grid: Floats, volts: Floats, amps: Floats, smooth: Floats) -> list[Phase]:
@@ -95,9 +125,9 @@ def _falling(smooth: Floats, quiet: float, reach: int) -> npt.NDArray[np.bool_]:
 def _charging(now: float, plateau: float, falls: bool, restless: bool, since: float, charged: bool, started: bool) -> Phase:
     if restless:
         return Phase.BOOT if since <= _BOOT else Phase.IDLE
-    if falls and now > 0.02 * plateau and (charged or now > _LOW * plateau):
+    if falls and now > 0.02 * plateau and (charged or now > LOW * plateau):
         return Phase.CONSTANT_VOLTAGE
-    if now < _LOW * plateau:
+    if now < LOW * plateau:
         if charged:
             return Phase.FULL
         return Phase.IDLE if started else Phase.TRICKLE
@@ -145,7 +175,7 @@ def _spans(grid: Floats, marks: Sequence[Phase]) -> list[Span]:
 def _refined(t: Floats, a: Floats, spans: list[Span]) -> list[Span]:
     """Return the spans with ends moved to where the log itself changes most nearby: the median has rounded the corners off."""
     moved = list(spans)
-    around = max(6.0, 2.5 * float(np.median(np.diff(thinned(t)))) * len(thinned(t)) / len(t))
+    around = max(12.0, 5.0 * float(np.median(np.diff(thinned(t)))) * len(thinned(t)) / len(t))
     for place in range(len(spans) - 1):
         before, after = moved[place], moved[place + 1]
         if {before.phase, after.phase} == {Phase.CONSTANT_CURRENT, Phase.CONSTANT_VOLTAGE}:
