@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-import mmap
+from io import BytesIO
 from typing import TYPE_CHECKING
 
 import numpy as np
@@ -26,6 +26,7 @@ if TYPE_CHECKING:
 LARGEST = 2 << 30  # bytes
 MOST_SAMPLES = 20_000_000
 _FIRST = 1 << 16  # bytes that the names of the columns are looked for in
+_PIECE = 1 << 22  # bytes that are looked through at once
 _MOST, _MOST_SECONDS = 1e4, 1e9  # V, A, and s from the first sample: more is no measurement
 _HOUR, _CHANGE = 3600.0, 900.0  # s that a clock is set back by, and how far a meter's samples lie apart at most there
 
@@ -63,17 +64,15 @@ def read_log(path: Path) -> MeterLog:
 
 
 def _refuse_nul(source: Path | bytes, name: str) -> None:
-    if isinstance(source, bytes):
-        at, before = source.find(b"\0"), source
-    elif not source.stat().st_size:
-        return
-    else:
-        with source.open("rb") as file, mmap.mmap(file.fileno(), 0, access=mmap.ACCESS_READ) as mapped:
-            at = mapped.find(b"\0")
-            before = mapped[:at] if at >= 0 else b""
-    if at >= 0:
-        line = before[:at].count(b"\n") + 1
-        raise trouble(name, tr("line {line} holds NUL bytes: the meter may have lost power while writing", line=line))
+    before = 0
+    with BytesIO(source) if isinstance(source, bytes) else source.open("rb") as file:
+        while piece := file.read(_PIECE):
+            at = piece.find(b"\0")
+            if at >= 0:
+                file.seek(0)
+                line = sum(file.read(min(_PIECE, before + at - done)).count(b"\n") for done in range(0, before + at, _PIECE)) + 1
+                raise trouble(name, tr("line {line} holds NUL bytes: the meter may have lost power while writing", line=line))
+            before += len(piece)
 
 
 class _Cells(Struct):
@@ -82,7 +81,7 @@ class _Cells(Struct):
     """
 
     values: dict[str, Floats]
-    lines: npt.NDArray[np.int64]
+    lines: npt.NDArray[np.int32]
     moments: str = ""
 
 
@@ -94,7 +93,10 @@ def _cells(source: Path | bytes, head: Head, name: str) -> _Cells:
     if found.height > MOST_SAMPLES:
         raise trouble(name, tr("it has more than {most_samples} samples", most_samples=MOST_SAMPLES))
     if not any(found[column].null_count() for column in found.columns):
-        return _Cells({column: found[column].to_numpy() for column in found.columns}, head.start + 1 + np.arange(found.height))
+        return _Cells(
+            {column: found[column].to_numpy() for column in found.columns},
+            np.arange(head.start + 1, head.start + 1 + found.height, dtype=np.int32),
+        )
     texts = _read(source, head, pl.String(), name).with_row_index("line")
     # a row without anything is a blank line, not one that was left out
     columns = [column for column in texts.columns if column != "line"]
@@ -103,7 +105,7 @@ def _cells(source: Path | bytes, head: Head, name: str) -> _Cells:
     read = moments(texts["t"], comma=head.comma) if "t" in columns else None
     if read is not None:
         values = {"t": read.seconds, **values}
-    return _Cells(values, head.start + 1 + texts["line"].to_numpy().astype(np.int64), read.how if read else "")
+    return _Cells(values, head.start + 1 + texts["line"].to_numpy().astype(np.int32), read.how if read else "")
 
 
 def _read(source: Path | bytes, head: Head, kind: pl.DataType, name: str) -> pl.DataFrame:
@@ -175,7 +177,7 @@ def _several_a_stamp(t: Floats, columns: dict[str, Column]) -> Floats:
     return even
 
 
-def _refuse_impossible(t: Floats, v: Floats, a: Floats, lines: npt.NDArray[np.int64], name: str) -> None:
+def _refuse_impossible(t: Floats, v: Floats, a: Floats, lines: npt.NDArray[np.int32], name: str) -> None:
     for values, most, unit in ((t, _MOST_SECONDS, "s"), (v, _MOST, "V"), (a, _MOST, "A")):
         if largest(values) > most:
             at = int(np.argmax(np.abs(values) > most))
@@ -183,7 +185,7 @@ def _refuse_impossible(t: Floats, v: Floats, a: Floats, lines: npt.NDArray[np.in
             raise trouble(name, words)
 
 
-def _refuse_other_unit(v: Floats, a: Floats, lines: npt.NDArray[np.int64], name: str) -> None:
+def _refuse_other_unit(v: Floats, a: Floats, lines: npt.NDArray[np.int32], name: str) -> None:
     at = unit_change(v, a)
     if at is not None:
         words = tr("from line {line} on the voltage seems to be in another unit: it changes a thousandfold", line=lines[at])
@@ -202,7 +204,7 @@ def _times(found: Floats | None, columns: dict[str, Column], samples: int) -> Fl
     return since
 
 
-def _forward(t: Floats, lines: npt.NDArray[np.int64], name: str) -> npt.NDArray[np.bool_]:
+def _forward(t: Floats, lines: npt.NDArray[np.int32], name: str) -> npt.NDArray[np.bool_]:
     """Return which samples are later than the one before; raise MeasurementTrouble where one is earlier."""
     ahead = t[1:] > t[:-1]
     at = next((int(i) for i in np.flatnonzero(~ahead) if t[i + 1] < t[i]), None)

@@ -21,6 +21,8 @@ _STAYS = 0.05  # of the largest current: less is no step of it
 _RISE = 0.1  # V that relaxing after a smaller current may explain while it discharges
 _RECOVERS = 0.6  # V that a resting cell may recover by
 _QUIET = 0.01  # of the largest current: less is a rest
+_PARTS, _TENTH = 200, 10.0  # a log's parts, and times that one is larger than another where the unit may have changed
+_BLOCK, _MOST_LEAPS = 1 << 20, 50
 _THOUSAND = 300.0  # times: so much at once is another unit
 
 
@@ -65,9 +67,10 @@ def unit_change(values: Floats, other: Floats) -> int | None:
     size = np.abs(values)
     if len(size) < 16:
         return None
-    with np.errstate(divide="ignore", invalid="ignore"):
-        ratio = size[1:] / size[:-1]
-    for place in np.flatnonzero((ratio > _THOUSAND) | (ratio < 1 / _THOUSAND))[:50].tolist():
+    means = np.add.reduceat(size, np.arange(0, len(size), max(1, len(size) // _PARTS)))
+    if means.max() < _TENTH * means[:-1].min(initial=means.max()):
+        return None  # parts as alike as these have one unit
+    for place in _leaps(size):
         beside = slice(max(0, place - 7), place + 1), slice(place + 1, place + 9)
         before, after = (size[each] for each in beside)
         if min(len(before), len(after)) < 4 or not before.min() or not after.min():
@@ -77,6 +80,18 @@ def unit_change(values: Floats, other: Floats) -> int | None:
         if steady and any(0.8 < factor / unit < 1.25 for unit in (1e3, 1e-3, 1e6, 1e-6)) and _stays(other, *beside):
             return int(place) + 1
     return None
+
+
+def _leaps(size: Floats) -> list[int]:
+    """Return the first places at which amounts (n) go up or down by a factor of hundreds, looked for in blocks."""
+    found: list[int] = []
+    for start in range(0, len(size) - 1, _BLOCK):
+        earlier, later = size[start : start + _BLOCK], size[start + 1 : start + _BLOCK + 1]
+        earlier = earlier[: len(later)]
+        found += (start + np.flatnonzero((later > _THOUSAND * earlier) | (earlier > _THOUSAND * later))).tolist()
+        if len(found) > _MOST_LEAPS:
+            break
+    return found[:_MOST_LEAPS]
 
 
 def _stays(values: Floats, before: slice, after: slice) -> bool:

@@ -57,9 +57,10 @@ def _charging_runs(t: Floats, v: Floats, a: Floats, spans: list[Span]) -> list[S
         if not steady or last - first < _FEWEST or float(a[inside].min()) <= 0:
             found += run
             continue
-        pieces = charging_pieces(t[inside], v[inside], a[inside])
+        by = -(-(int(last) - int(first)) // _MOST_PLACES)
+        pieces = charging_pieces(t[inside][::by], v[inside][::by], a[inside][::by])
         ends = [run[0].start, *(piece.start for piece in pieces[1:]), run[-1].end]
-        plateau = float(np.percentile(a[inside], 95))
+        plateau = float(np.percentile(thinned(a[inside]), 95))
         for piece, start, end in zip(pieces, ends, ends[1:], strict=False):
             found.append(Span(_by_level(piece, t, a, plateau, charged=bool(found and found[-1].phase in _CHARGED)), start, end))
     return found
@@ -68,7 +69,7 @@ def _charging_runs(t: Floats, v: Floats, a: Floats, spans: list[Span]) -> list[S
 def _by_level(piece: Span, t: Floats, a: Floats, plateau: float, *, charged: bool) -> Phase:
     """Return the phase of a piece of charging: what is held far below the charging current trickles, or has charged."""
     first, last = np.searchsorted(t, (piece.start, piece.end))
-    level = float(np.median(a[first : max(last, first + 1)]))
+    level = float(np.median(thinned(a[first : max(last, first + 1)])))
     if piece.phase is not Phase.CONSTANT_CURRENT or level >= LOW * plateau:
         return piece.phase
     return Phase.FULL if charged else Phase.TRICKLE
