@@ -12,7 +12,7 @@ from daruma.core.cell.deciding import Belief, CellOrigin, writable
 from daruma.core.cell.flaws import Flaw, flaw_of
 from daruma.core.cell.full_run import Stated, beyond, full_run
 from daruma.core.cell.incremental import incremental
-from daruma.core.cell.log import Floats, totals, unseen
+from daruma.core.cell.log import Floats, totals
 from daruma.core.cell.sign import charging_sign
 from daruma.core.errors import Trouble
 from daruma.core.language import tr
@@ -63,8 +63,7 @@ def _capacity(log: MeterLog, a: Floats, rated: float, cell: Chemistry | None, st
     if flaw is not None:
         return flaw
     if cell is None:
-        flow, zero = flow_of(log.t, a)
-        return full_run(log.t, log.v, a, flow, zero, unseen(log.t, a), rated, stated)
+        return full_run(log.t, log.v, a, flow_of(log.t, a), rated, stated)
     found = best_capacity(log.t, log.v, a, cell)
     if found is None:
         return Flaw(

@@ -48,7 +48,7 @@ class Meter(Struct):
     rate: float = 100.0
     speed: float = 1.0
     run: str = field(default_factory=lambda: secrets.token_hex(6))
-    began: float = field(default_factory=time.monotonic)
+    began: float = field(default_factory=lambda: time.monotonic())
     plugged: list[Plugged] = field(default_factory=lambda: [Plugged(0)])
 
     def newest(self) -> int:

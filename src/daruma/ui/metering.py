@@ -176,7 +176,7 @@ class MeterDesk(QObject):
 
 def _into(log: MeterLog) -> Trace:
     """Return a log with what flows into the phone positive: as its column says, else as most of it flows."""
+    from daruma.core.cell.sign import dominant_sign
     from daruma.core.power.played import Trace
 
-    sign = log.sign or (-1.0 if float(log.a.mean()) < 0 else 1.0)
-    return Trace(log.t, log.v, sign * log.a)
+    return Trace(log.t, log.v, (log.sign or dominant_sign(log.t, log.a)) * log.a)

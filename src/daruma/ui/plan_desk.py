@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 from functools import partial
-from time import sleep
+from threading import Event
 from typing import TYPE_CHECKING
 
 from msgspec.structs import replace
@@ -24,7 +24,7 @@ if TYPE_CHECKING:
     from daruma.core.plan.solution import Solution
     from daruma.ui.work import Work
 
-PAINT_SECONDS = 0.08
+PAINT_MS, PATIENCE = 30, 2.0  # what the window is given to paint what changed; seconds that a plan waits for it at most
 HESITATION_MS = 400  # most plans are there by then
 REPLAN_MS = 150  # at the start the view of the job comes first, its plan after
 
@@ -66,10 +66,13 @@ class PlanDesk(JobsDesk):
 
     def _replan_behind(self) -> None:
         """Solve the plan again once the window has painted what changed: both at once would make it wait."""
-        self.replan(PAINT_SECONDS)
+        painted = Event()
+        # what is to be painted comes before a timer that is over
+        QTimer.singleShot(PAINT_MS, painted.set)
+        self.replan(painted)
 
-    def replan(self, after: float = 0.0) -> None:
-        """Solve the plan of the job on view again, `after` some seconds."""
+    def replan(self, after: Event | None = None) -> None:
+        """Solve the plan of the job on view again, `after` something has happened, which is not waited for without end."""
         # a plan that is overtaken is not worked out to its end, nor is what would be worth knowing of it
         self.store.stop(PLANNING, WEIGHING)
         self._asked += 1
@@ -80,7 +83,8 @@ class PlanDesk(JobsDesk):
         number, changes = self._asked, self.changes
 
         def solve(work: Work) -> tuple[int, Solution]:
-            sleep(after)
+            if after is not None:
+                after.wait(PATIENCE)
             return number, self.ready.solve(job, changes, context_of(work), work.tell)
 
         self.start(self.store, PLANNING, solve, self._solved, failed=self._not_solved, told=self._first_told)

@@ -50,6 +50,24 @@ def test_one_of_each_and_its_ends(tried: range, cable: bool) -> None:
     assert np.mean(begins) >= 0.9
 
 
+@pytest.mark.parametrize("tried", seeds(12, 150))
+def test_steps_between_held_currents_are_no_taper(tried: range) -> None:
+    """A charger that goes down in two or three steps, then holds the voltage."""
+    right = 0
+    for seed in tried:
+        rng, noise = random.Random(f"steps/{seed}"), np.random.default_rng(seed)
+        every, levels = rng.choice((1.0, 5.0)), [rng.uniform(2.2, 3.0)]
+        levels += [levels[0] / rng.uniform(1.3, 2), levels[0] / rng.uniform(2.6, 4)][: rng.randint(1, 2)]
+        held = [np.full(int(rng.uniform(900, 2000) / every), level) for level in levels]
+        tau = rng.uniform(500, 1500)
+        a = np.r_[np.zeros(100), np.concatenate(held), levels[-1] * np.exp(-np.arange(0, 2.5 * tau, every) / tau), np.zeros(60)]
+        v = 5.1 - 0.08 * a + noise.normal(0, 0.001, len(a))
+        a = a * (1 + noise.normal(0, 0.004, len(a))) + noise.normal(0, 0.002, len(a))
+        found = [span.phase for span in phases(np.arange(len(a)) * every, v, a) if span.phase is not Phase.NOTHING]
+        right += found == [Phase.CONSTANT_CURRENT] * len(levels) + [Phase.CONSTANT_VOLTAGE]
+    assert right >= 0.95 * len(tried) - 1
+
+
 @pytest.mark.skipif(not DATA.is_dir(), reason="the published data are not at hand")
 def test_the_phases_of_a_published_charge() -> None:
     """Of PyBaMM's model (BSD-3): a charge of 1.14 A to 4.2 V, held until 50 mA."""

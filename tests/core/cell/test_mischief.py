@@ -12,6 +12,7 @@ import numpy as np
 import pytest
 from tests.conftest import seeds
 
+from daruma.core.cell.flaws import unit_change
 from daruma.core.cell.full_run import Stated
 from daruma.core.errors import Trouble
 from daruma.handover.cell_answer import cell_answer
@@ -172,3 +173,20 @@ def test_the_sign_is_what_the_voltage_says_or_not_known(tried: range) -> None:
         known = discharged(random.Random(f"sign/{seed}"))
         turned = told(known, known.rows * np.array([[1.0], [1.0], [-1.0]]))
         assert turned == told(known), "a meter that counts the other way says the same"
+
+
+@pytest.mark.parametrize("tried", seeds(200, 2000))
+def test_a_load_that_is_switched_on_is_no_other_unit_and_another_unit_is_found(tried: range) -> None:
+    """A meter rests at its last digit, then a load of any size comes on; and figures that go on in thousandths."""
+    for seed in tried:
+        rng, noise = random.Random(f"unit/{seed}"), np.random.default_rng(seed)
+        digit, rests = rng.choice((1e-4, 1e-3)), rng.randint(10, 100)
+        load = rng.uniform(0.04, 2.4) + noise.normal(0, rng.choice((0.0, 0.002)), 100)
+        a = np.round(np.r_[np.full(rests, rng.choice((0, 1, 2)) * digit), load] / digit) * digit
+        v = np.round(5.1 - rng.uniform(0.04, 0.3) * a + noise.normal(0, rng.choice((0.0, 0.001, 0.004)), len(a)), 3)
+        assert unit_change(a, v) is None, seed
+        assert unit_change(v, a) is None, seed
+        steady = rng.uniform(0.5, 2) + noise.normal(0, 0.003, 200)
+        volts, at = 5.1 - 0.1 * steady + noise.normal(0, 0.003, 200), rng.randint(20, 180)
+        changed = np.r_[steady[:at], steady[at:] * rng.choice((1e3, 1e-3))]
+        assert unit_change(changed, volts) == at, seed

@@ -12,7 +12,7 @@ from msgspec import Struct
 from daruma.core.cell.amount import Capacity, Method
 from daruma.core.cell.chemistry import WARM, Chemistry
 from daruma.core.cell.log import GAIN, Floats, current_steps, offset_of, unseen
-from daruma.core.cell.rests import LEAST, above_mean, rest_volts
+from daruma.core.cell.rests import LEAST, Above, above_mean, rest_volts
 
 VOLTS = 0.002  # V, the meter's zero (standard uncertainty)
 _QUIET = 0.01  # of the largest current: less is a rest
@@ -24,42 +24,53 @@ _LOADED = 0.2  # of the voltage under load: standard uncertainty of its drop whe
 class Anchor(Struct, frozen=True):
     """Hold a moment at which the state of charge is known: index of the sample, state, standard uncertainty of it without what
     both ends share, and by how much the state rises with the meter's volts (1/V).
+
+    `branch_u` is the uncertainty of how far the cell stands off the mean of its curves, V: positive after charging, negative
+    after discharging, since it is the same cell's at both ends.
     """
 
     at: int
     state: float
     u: float
     per_volt: float
+    branch_u: float = 0.0
+
+
+class Flow(Struct, frozen=True):
+    """Hold the charge up to each sample (mAh), the uncertainty of the meter's zero (A), and the variance of what may have flowed
+    in gaps up to each sample (mAh squared).
+    """
+
+    mah: Floats
+    zero: float
+    lost: Floats
 
 
 def best_capacity(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float = WARM) -> Capacity | None:
     """Return the capacity that a log supports best: times (s), volts, amperes with charging positive; None where none does."""
-    flow, zero = flow_of(t, a)
-    lost = unseen(t, a)
-    anchors = [*rests_of(t, v, a, cell, celsius), *_ends(t, v, a, cell, celsius)]
-    pairs = (capacity_between(t, flow, zero, one, two, lost) for i, one in enumerate(anchors) for two in anchors[i + 1 :])
+    return best_of(t, flow_of(t, a), [*rests_of(t, v, a, cell, celsius), *_ends(t, v, a, cell, celsius)])
+
+
+def best_of(t: Floats, flow: Flow, anchors: list[Anchor]) -> Capacity | None:
+    """Return the capacity by the two anchors that say it best; None where no two do."""
+    pairs = (capacity_between(t, flow, one, two) for i, one in enumerate(anchors) for two in anchors[i + 1 :])
     return min((each for each in pairs if each is not None), key=lambda each: each.u / each.mah, default=None)
 
 
-def capacity_between(
-    t: Floats, flow: Floats, zero: float, one: Anchor, two: Anchor, lost: Floats | None = None
-) -> Capacity | None:
-    """Return the capacity by two anchors.
-
-    `flow` is the charge up to each sample in mAh, `zero` the uncertainty of the zero in A, `lost` the
-    variance of what may have flowed in gaps up to each sample, mAh squared.
-    """
+def capacity_between(t: Floats, flow: Flow, one: Anchor, two: Anchor) -> Capacity | None:
+    """Return the capacity by two anchors, None where they lie too near to each other."""
     swing = abs(one.state - two.state)
-    moved = abs(float(flow[one.at] - flow[two.at]))
+    moved = abs(float(flow.mah[one.at] - flow.mah[two.at]))
     if swing < _SWING or not moved:
         return None
     lasted = abs(float(t[one.at] - t[two.at]))
     # what the meter's zero and gain do to both states at once leaves only their difference
     shared = VOLTS * (one.per_volt - two.per_volt)
-    states = float(np.sqrt(one.u**2 + two.u**2 + shared**2))
-    gone = 0.0 if lost is None else abs(float(lost[one.at] - lost[two.at]))
+    branches = one.per_volt * one.branch_u - two.per_volt * two.branch_u
+    states = float(np.sqrt(one.u**2 + two.u**2 + shared**2 + branches**2))
+    lost = abs(float(flow.lost[one.at] - flow.lost[two.at]))
     mah = moved / swing
-    u = mah * float(np.sqrt(GAIN**2 + (zero * lasted / 3.6 / moved) ** 2 + (states / swing) ** 2 + gone / moved**2))
+    u = mah * float(np.sqrt(GAIN**2 + (flow.zero * lasted / 3.6 / moved) ** 2 + (states / swing) ** 2 + lost / moved**2))
     return Capacity(mah, u, Method.FULL if swing >= _FULL_SWING else Method.RESTS, swing)
 
 
@@ -75,23 +86,25 @@ def rests_of(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float = 
         # a log that begins with a rest does not say which branch the cell is on
         branch = float(np.sign(a[start - 1])) if start else 0.0
         above = above_mean(branch, float(t[end - 1] - t[start]))
-        found.append(anchor_of(end - 1, rest.volts - above.volts, float(np.hypot(rest.u, above.u)), cell, celsius))
+        found.append(anchor_of(end - 1, rest.volts, rest.u, cell, celsius, above))
     return found
 
 
-def anchor_of(at: int, volts: float, u: float, cell: Chemistry, celsius: float = WARM) -> Anchor:
-    """Return an anchor from open-circuit volts with their own standard uncertainty, the cell's being added."""
-    state = float(cell.state(volts, celsius))
+def anchor_of(at: int, volts: float, u: float, cell: Chemistry, celsius: float, above: Above) -> Anchor:
+    """Return an anchor from open-circuit volts with their own standard uncertainty, the cell's being added, and how far it stands
+    above the mean of its curves.
+    """
+    state = float(cell.state(volts - above.volts, celsius))
     per_volt = 1.0 / cell.slope(state)
     warm = cell.kelvin * 0.3 * abs(celsius - WARM)  # the cell's own coefficient is known to about a third (ours)
-    return Anchor(at, state, per_volt * float(np.sqrt(u**2 + cell.volts_u**2 + warm**2)), per_volt)
+    own = float(np.sqrt(u**2 + above.u**2 + cell.volts_u**2 + warm**2))
+    return Anchor(at, state, per_volt * own, per_volt, above.branch_u)
 
 
 def loaded_anchor(at: int, v: Floats, a: Floats, ohm: float, ohm_u: float, cell: Chemistry, celsius: float = WARM) -> Anchor:
     """Return an anchor from a sample under load: its drop over the resistance is taken off, and the branch that it is on."""
     above = above_mean(float(np.sign(a[at])), 0.0)
-    volts = float(v[at] - a[at] * ohm) - above.volts
-    return anchor_of(at, volts, float(np.hypot(float(a[at]) * ohm_u, above.u)), cell, celsius)
+    return anchor_of(at, float(v[at] - a[at] * ohm), abs(float(a[at])) * ohm_u, cell, celsius, above)
 
 
 def resistance_of(t: Floats, v: Floats, a: Floats, until: int | None = None) -> tuple[float, float] | None:
@@ -103,8 +116,8 @@ def resistance_of(t: Floats, v: Floats, a: Floats, until: int | None = None) -> 
     return float(np.mean(newest)), max(float(np.std(newest)), 0.1 * float(np.mean(newest)))
 
 
-def flow_of(t: Floats, a: Floats) -> tuple[Floats, float]:
-    """Return the charge up to each sample, mAh, with the zero that the rests show taken off, and what is left of its doubt, A."""
+def flow_of(t: Floats, a: Floats) -> Flow:
+    """Return what flowed up to each sample, with the zero that the rests show taken off, and what is left of its doubt."""
     zero = offset_of(a)
     resting = np.abs(a) < max(_QUIET * float(np.abs(a).max(initial=0.0)), 1e-9)
     found = 0.0
@@ -115,7 +128,8 @@ def flow_of(t: Floats, a: Floats) -> tuple[Floats, float]:
         else:
             zero = max(float(np.std(a[resting])) / float(np.sqrt(resting.sum())), 0.1 * zero)
     corrected = a - found
-    return np.concatenate(([0.0], np.cumsum(0.5 * np.diff(t) * (corrected[1:] + corrected[:-1])))) / 3.6, zero
+    flowed = np.concatenate(([0.0], np.cumsum(0.5 * np.diff(t) * (corrected[1:] + corrected[:-1])))) / 3.6
+    return Flow(flowed, zero, unseen(t, a))
 
 
 def _ends(t: Floats, v: Floats, a: Floats, cell: Chemistry, celsius: float) -> list[Anchor]:

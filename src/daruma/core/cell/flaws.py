@@ -23,6 +23,7 @@ _RECOVERS = 0.6  # V that a resting cell may recover by
 _QUIET = 0.01  # of the largest current: less is a rest
 _PARTS, _TENTH = 200, 10.0  # a log's parts, and times that one is larger than another where the unit may have changed
 _BLOCK, _MOST_LEAPS = 1 << 20, 50
+_WOULD_SHOW = 0.4  # A, V: a change that is real and so large shows beside it
 _THOUSAND = 300.0  # times: so much at once is another unit
 
 
@@ -77,7 +78,9 @@ def unit_change(values: Floats, other: Floats) -> int | None:
             continue
         factor = float(np.median(after) / np.median(before))
         steady = all(float(np.ptp(part)) < 0.5 * float(np.median(part)) for part in (before, after))
-        if steady and any(0.8 < factor / unit < 1.25 for unit in (1e3, 1e-3, 1e6, 1e-6)) and _stays(other, *beside):
+        thousandfold = any(0.8 < factor / unit < 1.25 for unit in (1e3, 1e-3, 1e6, 1e-6))
+        moved = abs(float(np.median(after) - np.median(before)))
+        if steady and thousandfold and moved > _WOULD_SHOW and _stays(other, *beside):
             return int(place) + 1
     return None
 
@@ -151,15 +154,12 @@ def _jumps(t: Floats, v: Floats, a: Floats) -> Flaw | None:
     at = np.flatnonzero(stays & (np.abs(np.diff(v)) > _JUMP) & (np.diff(t) <= 20 * np.median(np.diff(t))))
     if not len(at):
         return None
-    return Flaw(
-        tr(
-            "at {t:.0f} s the voltage jumps from {one:.2f} to {other:.2f} V at the same current",
-            t=float(t[at[0]]),
-            one=float(v[at[0]]),
-            other=float(v[at[0] + 1]),
-        ),
-        tr("Check the meter's contacts, then measure again."),
-    )
+    words = tr("at {t:.0f} s the voltage jumps from {one:.2f} to {other:.2f} V at the same current", **_jump(t, v, int(at[0])))
+    return Flaw(words, tr("Check the meter's contacts, then measure again."))
+
+
+def _jump(t: Floats, v: Floats, at: int) -> dict[str, float]:
+    return {"t": float(t[at]), "one": float(v[at]), "other": float(v[at + 1])}
 
 
 def _rises_discharging(t: Floats, v: Floats, a: Floats) -> Flaw | None:
@@ -188,12 +188,5 @@ def _rises_at_rest(t: Floats, v: Floats, a: Floats) -> Flaw | None:
     at = np.flatnonzero(quiet & (np.diff(v) > _RECOVERS))
     if not len(at):
         return None
-    return Flaw(
-        tr(
-            "at {t:.0f} s the voltage jumps from {one:.2f} to {other:.2f} V without charging",
-            t=float(t[at[0]]),
-            one=float(v[at[0]]),
-            other=float(v[at[0] + 1]),
-        ),
-        tr("Use one log of one cell."),
-    )
+    words = tr("at {t:.0f} s the voltage jumps from {one:.2f} to {other:.2f} V without charging", **_jump(t, v, int(at[0])))
+    return Flaw(words, tr("Use one log of one cell."))

@@ -10,6 +10,7 @@ import numpy as np
 from msgspec import Struct
 
 from daruma.core.cell.amount import Capacity, Method
+from daruma.core.cell.capacity import Flow
 from daruma.core.cell.flaws import Flaw
 from daruma.core.cell.log import GAIN, Floats, largest
 from daruma.core.language import tr
@@ -19,6 +20,7 @@ _RATE = 0.2  # of the rated capacity per hour: what a capacity is stated at (IEC
 _OTHER_RATE = 0.005  # relative, for each doubling or halving of that current (ours)
 _TAPERED = 0.12  # of the rated capacity per hour: a charge at full voltage that fell so far has come to its end
 _FULL_VOLTS = 4.1  # V: less is no full charge (common practice, no source)
+_DROP = 0.25  # V that a full cell may fall by as its discharge begins
 _NEAR = 0.03  # V under the largest voltage that a full charge may end at
 _FEWEST = 50  # samples between full and empty
 _MOST_LOST = 0.05  # of the charge: more that may have flowed unseen says nothing
@@ -34,13 +36,9 @@ class Stated(Struct, frozen=True):
     end: float | None = None
 
 
-def full_run(
-    t: Floats, v: Floats, a: Floats, flow: Floats, zero: float, lost: Floats, rated: float, stated: Stated
-) -> Capacity | Flaw:
-    """Return what flowed from full to empty, or why it cannot be said.
-
-    `t` in s, `v`, `a` with charging positive, `flow` the charge up to each sample in mAh, `lost` the variance of what may have
-    flowed unseen up to it in mAh squared (all n); `zero` is the uncertainty of the meter's zero in A, `rated` in mAh.
+def full_run(t: Floats, v: Floats, a: Floats, flow: Flow, rated: float, stated: Stated) -> Capacity | Flaw:
+    """Return what flowed from full to empty, or why it cannot be said: times (s), volts, amperes with charging positive (n), what
+    flowed, mAh rated.
     """
     if stated.end is None:
         return Flaw(
@@ -60,19 +58,21 @@ def full_run(
             tr("Record a full charge in the same log, or state with --full that the log begins with a full cell."),
         )
     one, two = sorted((full, empty))
-    moved = abs(float(flow[two] - flow[one]))
+    moved = abs(float(flow.mah[two] - flow.mah[one]))
     if two - one < _FEWEST or not moved:
         return Flaw(
             tr("it has only {count} samples between full and empty; {least} are needed", count=two - one, least=_FEWEST),
             tr("Record at least one sample a minute."),
         )
-    unseen = float(np.sqrt(lost[two] - lost[one]))
+    unseen = float(np.sqrt(flow.lost[two] - flow.lost[one]))
     if unseen > _MOST_LOST * moved:
         return Flaw(
             tr("up to {unseen:.0f} mAh may have flowed during its gaps", unseen=1.96 * unseen),
             tr("Measure again without gaps."),
         )
-    found = Capacity(moved, moved * _relative(t, a, one, two, moved, zero, unseen, rated), Method.FULL)
+    zero = flow.zero * float(t[two] - t[one]) / 3.6
+    terms = (GAIN, zero / moved, _AS_MEASURED, _other_rate(a[one : two + 1], rated), unseen / moved)
+    found = Capacity(moved, moved * float(np.linalg.norm(terms)), Method.FULL)
     return beyond(found, rated) or found
 
 
@@ -86,14 +86,11 @@ def beyond(found: Capacity, rated: float) -> Flaw | None:
     )
 
 
-def _relative(t: Floats, a: Floats, one: int, two: int, moved: float, zero: float, unseen: float, rated: float) -> float:
-    """Return the relative standard uncertainty of what flowed between two samples."""
-    lasted = float(t[two] - t[one])
-    run = a[one : two + 1]
-    flowing = run[np.abs(run) > _QUIET * largest(a)]
-    rate = float(np.median(np.abs(flowing))) * 1000 / rated if len(flowing) else _RATE
-    other = _OTHER_RATE * abs(float(np.log2(rate / _RATE)))
-    return float(np.sqrt(GAIN**2 + (zero * lasted / 3.6 / moved) ** 2 + _AS_MEASURED**2 + other**2 + (unseen / moved) ** 2))
+def _other_rate(run: Floats, rated: float) -> float:
+    """Return the relative standard uncertainty of a capacity whose currents (n) are not those that it is stated at."""
+    flowing = np.abs(run[np.abs(run) > _QUIET * largest(run)])
+    rate = float(np.median(flowing)) * 1000 / rated if len(flowing) else _RATE
+    return _OTHER_RATE * abs(float(np.log2(rate / _RATE)))
 
 
 def _empty(v: Floats, a: Floats, end: float) -> int | None:
@@ -115,6 +112,6 @@ def _full(v: Floats, a: Floats, empty: int, rated: float, stated: Stated) -> int
     before, after = seen[seen < empty], seen[seen > empty]
     if len(before):
         return int(before[-1])
-    if stated.full and v[0] > _FULL_VOLTS - 0.4:
+    if stated.full and v[0] > _FULL_VOLTS - _DROP:
         return 0
     return int(after[-1]) if len(after) else None

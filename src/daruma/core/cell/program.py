@@ -10,10 +10,12 @@ from enum import Enum
 
 import numpy as np
 from msgspec import Struct
+from msgspec.structs import replace
 
 from daruma.core.cell.amount import Capacity
 from daruma.core.cell.capacity import (
     Anchor,
+    best_of,
     capacity_between,
     flow_of,
     loaded_anchor,
@@ -144,10 +146,7 @@ def measured_so_far(test: CellTest, log: Samples) -> Capacity | None:
     """Return the capacity by the rests and the empty end of a log; None where they are not far enough apart."""
     if len(log.t) < 8:
         return None
-    flow, zero = flow_of(log.t, log.a)
-    anchors = _anchors(test, log)
-    pairs = (capacity_between(log.t, flow, zero, one, two) for i, one in enumerate(anchors) for two in anchors[i + 1 :])
-    return min((each for each in pairs if each is not None), key=lambda each: each.u / each.mah, default=None)
+    return best_of(log.t, flow_of(log.t, log.a), _anchors(test, log))
 
 
 def forecast(test: CellTest, log: Samples) -> Capacity | None:
@@ -155,13 +154,13 @@ def forecast(test: CellTest, log: Samples) -> Capacity | None:
     anchors = _anchors(test, log)
     if not anchors:
         return None
-    flow, zero = flow_of(log.t, log.a)
+    flow = flow_of(log.t, log.a)
     found = resistance_of(log.t, log.v, log.a)
     ohm, _ = found or (_DROP, 0.0)
     celsius = float(np.median(log.celsius))
     now = loaded_anchor(len(log.t) - 1, log.v, log.a, ohm, 0.0, test.cell, celsius)
-    now = Anchor(now.at, now.state, float(np.hypot(now.u, _REST_U * now.per_volt)), now.per_volt)
-    pairs = (capacity_between(log.t, flow, zero, one, now) for one in anchors)
+    now = replace(now, u=float(np.hypot(now.u, _REST_U * now.per_volt)))
+    pairs = (capacity_between(log.t, flow, one, now) for one in anchors)
     return min((each for each in pairs if each is not None), key=lambda each: each.u / each.mah, default=None)
 
 

@@ -12,8 +12,8 @@ _LEFT = 0.3  # of what is still extrapolated counts as its standard uncertainty 
 _TAUS = 60
 # V: half the hysteresis, from 0 to 15 mV between the branches (common practice, no source), and what rests have left after the
 # fit to an hour's relaxation of 8 mV at most (ours), each as mean and standard uncertainty
-_HALF, _HALF_U, _HALF_U_UNKNOWN = 0.0038, 0.0030, 0.0050
-_TAIL, _TAIL_U = 0.0015, 0.0020
+_HALF, _HALF_U, _HALF_U_UNKNOWN = 0.0042, 0.0030, 0.0050
+_TAIL, _TAIL_U = 0.0035, 0.0035
 LEAST = 60.0  # seconds that a rest lasts at least
 LONG = 3600.0  # seconds after which a rest says something about self-discharge
 
@@ -27,10 +27,13 @@ class RestVolts(Struct, frozen=True):
 
 
 class Above(Struct, frozen=True):
-    """Hold by how much a resting cell stands above the mean of its charged and discharged curves, and its uncertainty, V."""
+    """Hold by how much a resting cell stands above the mean of its charged and discharged curves, V: the standard uncertainty of
+    this rest alone, and that of the cell's hysteresis and relaxation, with the sign of the branch.
+    """
 
     volts: float
-    u: float
+    u: float = 0.0
+    branch_u: float = 0.0
 
 
 def above_mean(branch: float, lasted: float) -> Above:
@@ -39,10 +42,10 @@ def above_mean(branch: float, lasted: float) -> Above:
     A cell that was charged rests above the mean curve by half its hysteresis, and comes down in up to an hour, which a short
     rest does not show; a discharged one rests below it.
     """
-    tail = float(np.exp(-lasted / LONG))
     if not branch:
-        return Above(0.0, _HALF_U_UNKNOWN)
-    return Above(branch * (_HALF + _TAIL * tail), float(np.hypot(_HALF_U, _TAIL_U * tail)))
+        return Above(0.0, u=_HALF_U_UNKNOWN)
+    tail = float(np.exp(-lasted / LONG))
+    return Above(branch * (_HALF + _TAIL * tail), branch_u=branch * float(np.hypot(_HALF_U, _TAIL_U * tail)))
 
 
 def rest_volts(t: Floats, v: Floats) -> RestVolts:
